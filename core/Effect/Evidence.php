@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Effect;
+
+use Ithys\Assumption\Assumptions;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Reading;
+use Ithys\Journal\WaterChange;
+
+/** The readings and water changes of the journal that bear on a question. */
+final readonly class Evidence
+{
+    /**
+     * @param  list<Observation>  $observations  readings of one method around the change, in order of time
+     * @param  list<Dilution>  $dilutions
+     */
+    private function __construct(
+        public array $observations,
+        public array $dilutions,
+        /** Readings left out because the method changed, which starts a new series. */
+        public int $otherMethod,
+        /** Readings left out because the lever was still settling. */
+        public int $settling,
+        public float $settlingDays,
+    ) {
+    }
+
+    /** @param  list<Entry>  $journal entries within the window, in order of time */
+    public static function gather(Question $question, array $journal): self
+    {
+        $all = [];
+        $dilutions = [];
+        foreach ($journal as $entry) {
+            if ($entry->payload instanceof Reading && $entry->payload->nutrient === $question->nutrient) {
+                $all[] = Observation::of($entry, $entry->payload, $question->change);
+            } elseif ($entry->payload instanceof WaterChange) {
+                $dilutions[] = new Dilution($entry->daysAfter($question->change->at), min(1.0, $entry->payload->changedLitres / $question->litres));
+            }
+        }
+        $series = self::sameMethod($all);
+        $settlingDays = Settling::of($question->change->kind())->value ?? 0.0;
+        $settled = array_values(array_filter($series, static fn (Observation $o): bool => $o->day <= 0.0 || $o->day >= $settlingDays));
+
+        return new self($settled, $dilutions, count($all) - count($series), count($series) - count($settled), $settlingDays);
+    }
+
+    public function before(): int
+    {
+        return count(array_filter($this->observations, static fn (Observation $o): bool => $o->day <= 0.0));
+    }
+
+    public function after(): int
+    {
+        return count($this->observations) - $this->before();
+    }
+
+    /** @return list<float> days of the readings from the knot, where the lever has settled */
+    public function daysFromKnot(): array
+    {
+        return array_map(fn (Observation $o): float => $o->day - $this->settlingDays, $this->observations);
+    }
+
+    public function undiluted(float $litres): UndilutedSeries
+    {
+        return UndilutedSeries::of($this->observations, $this->dilutions, $litres, Assumptions::sourceWater()->value);
+    }
+
+    /** Mean level before the change in mg/L, or of all readings when none came before. */
+    public function level(): float
+    {
+        $before = array_filter($this->observations, static fn (Observation $o): bool => $o->day <= 0.0) ?: $this->observations;
+
+        return $before === [] ? 0.0 : array_sum(array_map(static fn (Observation $o): float => $o->mgPerLitre, $before)) / count($before);
+    }
+
+    /** What the kit can resolve, mg/L: the finest step written, or the smallest gap between two different readings when that is coarser. */
+    public function resolution(): float
+    {
+        $steps = array_filter(array_map(static fn (Observation $o): float => $o->step, $this->observations));
+        $levels = array_values(array_unique(array_map(static fn (Observation $o): float => round($o->mgPerLitre, 6), $this->observations)));
+        sort($levels);
+        $gaps = [];
+        for ($i = 1; $i < count($levels); $i++) {
+            $gaps[] = $levels[$i] - $levels[$i - 1];
+        }
+
+        return max($steps === [] ? 0.0 : min($steps), $gaps === [] ? 0.0 : min($gaps));
+    }
+
+    /** Median days between readings, a week when there are too few to tell. */
+    public function spacing(): float
+    {
+        $gaps = [];
+        for ($i = 1; $i < count($this->observations); $i++) {
+            $gaps[] = $this->observations[$i]->day - $this->observations[$i - 1]->day;
+        }
+        $gaps = array_values(array_filter($gaps, static fn (float $gap): bool => $gap > 0.01));
+        sort($gaps);
+
+        return $gaps === [] ? 7.0 : $gaps[intdiv(count($gaps), 2)];
+    }
+
+    /**
+     * The unbroken run of one method that spans the change; a change of kit starts a new series.
+     *
+     * @param  list<Observation>  $all
+     * @return list<Observation>
+     */
+    private static function sameMethod(array $all): array
+    {
+        $before = array_filter($all, static fn (Observation $o): bool => $o->day <= 0.0);
+        $method = ($before === [] ? ($all[0] ?? null) : end($before))?->method;
+        $run = [];
+        foreach ($all as $observation) {
+            if ($observation->method === $method) {
+                $run[] = $observation;
+            } elseif ($observation->day <= 0.0) {
+                $run = [];
+            } else {
+                break;
+            }
+        }
+
+        return $run;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Effect;
+
+use DateTimeImmutable;
+use Ithys\Assumption\Assumptions;
+use Ithys\Journal\Entry;
+use Ithys\Water\Nutrient;
+
+/** What is asked: did this change move this nutrient, by the readings within so many days of it? */
+final readonly class Question
+{
+    /** @var float the smallest change worth knowing, as a share of the level over four weeks */
+    public float $wantedShare;
+
+    /**
+     * @param  Entry  $change  the lever change that is judged
+     * @param  float  $litres  working volume on the day of the change
+     * @param  int  $windowDays  days looked at on each side
+     * @param  list<DateTimeImmutable>  $tankChanges  days on which a new tank description came into force
+     */
+    public function __construct(
+        public Entry $change,
+        public Nutrient $nutrient,
+        public float $litres,
+        public DateTimeImmutable $now,
+        public int $windowDays = 56,
+        ?float $wantedShare = null,
+        public array $tankChanges = [],
+    ) {
+        $this->wantedShare = $wantedShare ?? Assumptions::wantedShare()->value;
+    }
+
+    public function covers(Entry $entry): bool
+    {
+        return abs($entry->daysAfter($this->change->at)) <= $this->windowDays && $entry->at <= $this->now;
+    }
+}

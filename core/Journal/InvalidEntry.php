@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal;
+
+use DomainException;
+
+/** A journal entry that cannot be; the message is a sentence for the keeper. */
+final class InvalidEntry extends DomainException
+{
+    public static function missing(string $field): self
+    {
+        return new self("The entry has no “{$field}”.");
+    }
+
+    public static function unknown(string $field, string $value): self
+    {
+        return new self("“{$value}” is not a known {$field}.");
+    }
+
+    public static function outOfBounds(string $what, string $least, string $most): self
+    {
+        return new self("{$what} must be between {$least} and {$most}.");
+    }
+
+    public static function noFigure(string $what, string $example): self
+    {
+        return new self("Say how much, for example “{$what} {$example}”.");
+    }
+
+    public static function twice(string $what): self
+    {
+        return new self("The line names a {$what} twice; write one.");
+    }
+
+    public static function onOrOff(): self
+    {
+        return new self('Say “skimmer on” or “skimmer off”.');
+    }
+
+    public static function whichCarbon(): self
+    {
+        return new self('“carbon” may be activated carbon or an organic carbon dose. Write “activated carbon 200 ml” or “vinegar 10 ml”.');
+    }
+
+    public static function moreThanTheTank(string $change, string $tank): self
+    {
+        return new self("A water change of {$change} is more than the {$tank} of water in this tank.");
+    }
+
+    public static function noSuchTime(string $text): self
+    {
+        return new self("“{$text}” is not a time of day; write hours and minutes such as 20:15.");
+    }
+
+    public static function noSuchDate(string $text): self
+    {
+        return new self("There is no day “{$text}” in the calendar.");
+    }
+
+    public static function ambiguousDate(string $text): self
+    {
+        return new self("“{$text}” can be read with the day or the month first. Write 2026-03-04.");
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal;
+
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\UnitSystem;
+
+/** A fresh charge of a medium, by mass or by volume. */
+final readonly class MediaCharge implements Payload
+{
+    private function __construct(
+        public Medium $medium,
+        public ?float $grams,
+        public ?float $litres,
+        public ?Place $place,
+    ) {
+    }
+
+    /** @throws InvalidEntry for an amount no tank takes */
+    public static function grams(Medium $medium, float $grams, ?Place $place = null): self
+    {
+        return new self($medium, Amount::within($grams, 0.1, 50_000, 'A media charge', ' g'), null, $place);
+    }
+
+    /** @throws InvalidEntry for an amount no tank takes */
+    public static function litres(Medium $medium, float $litres, ?Place $place = null): self
+    {
+        return new self($medium, null, Amount::within($litres, 0.001, 100, 'A media charge', ' L'), $place);
+    }
+
+    public static function fromData(PayloadData $data): self
+    {
+        $medium = Medium::tryFrom($data->text('medium')) ?? throw InvalidEntry::unknown('medium', $data->text('medium'));
+        $place = Place::tryFrom($data->optionalText('place') ?? '');
+        $grams = $data->optionalFigure('grams');
+
+        return $grams === null ? self::litres($medium, $data->figure('litres'), $place) : self::grams($medium, $grams, $place);
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::MediaCharge;
+    }
+
+    public function toArray(): array
+    {
+        return ['medium' => $this->medium->value, 'grams' => $this->grams, 'litres' => $this->litres, 'place' => $this->place?->value];
+    }
+
+    public function summary(UnitSystem $units): string
+    {
+        $amount = $this->grams === null
+            ? ($this->litres < 1 ? Amount::plain((float) $this->litres * 1000).' mL' : $units->format((float) $this->litres, Dimension::Volume))
+            : Amount::plain($this->grams).' g';
+
+        return $this->medium->label().' '.$amount.($this->place === null ? '' : ', '.$this->place->value);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal;
+
+/** The media a keeper charges. Activated carbon is a medium; organic carbon is a dose and lives elsewhere. */
+enum Medium: string
+{
+    case Gfo = 'gfo';
+    case Alumina = 'alumina';
+    case ActivatedCarbon = 'activated-carbon';
+    case Resin = 'resin';
+    case Zeolite = 'zeolite';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Gfo => 'GFO',
+            self::Alumina => 'Alumina phosphate remover',
+            self::ActivatedCarbon => 'Activated carbon',
+            self::Resin => 'Resin',
+            self::Zeolite => 'Zeolite',
+        };
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\QuickEntry;
+
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\Payload;
+
+/** What the rules have gathered from a line so far. */
+final class Draft
+{
+    /** @var list<array{Payload, int}> payloads with the token position each was read from */
+    public array $payloads = [];
+
+    /** Year, month, day as Y-m-d in the keeper's zone. */
+    public ?string $date = null;
+
+    /** Hours and minutes as H:i. */
+    public ?string $time = null;
+
+    public bool $cloudy = false;
+
+    public function add(Payload $payload, int $position): void
+    {
+        $this->payloads[] = [$payload, $position];
+    }
+
+    /** @throws InvalidEntry when the line already names a day */
+    public function setDate(string $date): void
+    {
+        $this->date = $this->date === null ? $date : throw InvalidEntry::twice('day');
+    }
+
+    /** @throws InvalidEntry when the line already names a time */
+    public function setTime(string $time): void
+    {
+        $this->time = $this->time === null ? $time : throw InvalidEntry::twice('time');
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\QuickEntry;
+
+use Ithys\Assumption\Assumptions;
+use Ithys\Journal\Feed;
+use Ithys\Journal\Food;
+use Ithys\Journal\InvalidEntry;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Unit;
+
+/** "fed 6 g pellet", "fed pellet 6 g", "fed 2 cubes". */
+final class FeedRule implements Rule
+{
+    private const FOODS = [
+        'pellet' => Food::Pellet, 'pellets' => Food::Pellet, 'flake' => Food::Flake, 'flakes' => Food::Flake,
+        'frozen' => Food::Frozen, 'seaweed' => Food::Seaweed, 'nori' => Food::Seaweed,
+    ];
+
+    public function read(Tokens $tokens, Draft $draft, Context $context): bool
+    {
+        $start = $tokens->position;
+        if (! $tokens->take('fed', 'feed')) {
+            return false;
+        }
+        $food = $this->food($tokens);
+        $amount = $tokens->amount(Dimension::Mass) ?? throw InvalidEntry::noFigure('fed', '6 g pellet');
+        $cubes = $amount->unit === null && $tokens->take('cube', 'cubes');
+        $food ??= $this->food($tokens) ?? ($cubes ? Food::Frozen : null);
+        $draft->add(Feed::of($cubes ? $amount->number * Assumptions::frozenCube()->value : $amount->base(Unit::Gram), $food), $start);
+
+        return true;
+    }
+
+    public function words(): array
+    {
+        return ['fed', 'feed'];
+    }
+
+    private function food(Tokens $tokens): ?Food
+    {
+        $food = self::FOODS[$tokens->peek()->word ?? ''] ?? null;
+        $tokens->position += $food === null ? 0 : 1;
+
+        return $food;
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\QuickEntry;
+
+use DateTimeImmutable;
+use Ithys\Journal\Caution;
+use Ithys\Journal\Entry;
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\Reading;
+use Ithys\Quantity\InvalidQuantity;
+
+/**
+ * The one-line log: reads "no3 8.5 po4 0.06 cloudy yesterday 20:15" into journal entries.
+ *
+ * Every word is either understood, and said back as a chip, or pointed at; none is dropped.
+ */
+final class QuickEntry
+{
+    /** @var list<Chip> */
+    private array $chips = [];
+
+    /** @var list<Problem> */
+    private array $problems = [];
+
+    private Draft $draft;
+
+    private function __construct(private readonly string $line, private readonly Context $context)
+    {
+        $this->draft = new Draft;
+    }
+
+    public static function read(string $line, Context $context): Understood
+    {
+        return (new self($line, $context))->understand();
+    }
+
+    /** @return list<Rule> in the order they are tried */
+    private static function rules(): array
+    {
+        return [
+            new WhenRule, new ReadingRule, new WaterChangeRule, new SockRule, new MediaRule, new FeedRule, new EquipmentRule, new CarbonDoseRule, new NoteRule,
+        ];
+    }
+
+    private function understand(): Understood
+    {
+        if (mb_strlen($this->line) > 500) {
+            return new Understood([], [], [new Problem('A line of more than 500 characters is too long for one log.', 500, mb_strlen($this->line))], []);
+        }
+        $tokens = Tokens::of($this->line, $this->context->units->gallon());
+        $whenSpan = null;
+        while ($tokens->peek() !== null) {
+            $start = $tokens->position;
+            $from = $tokens->peek()->start;
+            $known = count($this->draft->payloads);
+            try {
+                $understood = $this->tryRules($tokens);
+            } catch (InvalidEntry|InvalidQuantity $invalid) {
+                $tokens->position = max($tokens->position, $start + 1);
+                $this->problems[] = new Problem($invalid->getMessage(), $from, $this->endBefore($tokens));
+
+                continue;
+            }
+            $to = $this->endBefore($tokens);
+            if (! $understood) {
+                continue;
+            }
+            foreach (array_slice($this->draft->payloads, $known) as [$payload]) {
+                $tone = $payload instanceof Reading ? $payload->nutrient->value : $payload->kind()->value;
+                $this->chips[] = new Chip($tone, $payload->summary($this->context->units), $from, $to);
+            }
+            $isWhen = $known === count($this->draft->payloads) && $tokens->at($start)?->word !== 'cloudy' && $tokens->at($start)?->word !== 'and';
+            $whenSpan = $isWhen ? [$whenSpan[0] ?? $from, $to] : $whenSpan;
+        }
+
+        return $this->conclude($whenSpan);
+    }
+
+    private function tryRules(Tokens $tokens): bool
+    {
+        if ($tokens->take('and', '+', '&')) {
+            return true;
+        }
+        foreach (self::rules() as $rule) {
+            if ($rule->read($tokens, $this->draft, $this->context)) {
+                return true;
+            }
+        }
+        $token = $tokens->peek();
+        $tokens->position++;
+        // A figure behind a word that is not known belongs to it: one complaint, not two.
+        if ($token !== null && ! is_numeric($token->text) && is_numeric($tokens->peek()->text ?? '')) {
+            $tokens->position++;
+        }
+        if ($token !== null) {
+            $this->problems[] = new Problem($this->unknownWord($token), $token->start, $this->endBefore($tokens));
+        }
+
+        return false;
+    }
+
+    private function endBefore(Tokens $tokens): int
+    {
+        return $tokens->at($tokens->position - 1)?->end() ?? mb_strlen($this->line);
+    }
+
+    /** @param  array{int, int}|null  $whenSpan */
+    private function conclude(?array $whenSpan): Understood
+    {
+        $at = $this->moment();
+        if ($at > $this->context->now->modify('+5 minutes')) {
+            $this->problems[] = new Problem('That moment is in the future; the journal holds what has happened.', $whenSpan[0] ?? 0, $whenSpan[1] ?? mb_strlen($this->line));
+        }
+        $payloads = array_column($this->draft->payloads, 0);
+        if ($this->draft->cloudy) {
+            $cloudy = array_map(static fn ($payload) => $payload instanceof Reading ? $payload->withCloudy() : $payload, $payloads);
+            $start = mb_stripos($this->line, 'cloudy') ?: 0;
+            if ($cloudy == $payloads) {
+                $this->problems[] = new Problem('“cloudy” goes with a reading, such as “no3 8.5 cloudy”.', $start, $start + 6);
+            } else {
+                $this->chips[] = new Chip('cloudy', 'cloudy', $start, $start + 6);
+            }
+            $payloads = $cloudy;
+        }
+        if ($payloads !== []) {
+            $this->chips[] = new Chip('when', $at->format('D j M H:i').($at->format('Y') === $this->context->now->format('Y') ? '' : $at->format(' Y')), $whenSpan[0] ?? 0, $whenSpan[1] ?? 0);
+        } elseif ($this->problems === [] && trim($this->line) !== '') {
+            $this->problems[] = new Problem('Say what was read or done, such as “no3 8.5” or “sock changed”.', 0, mb_strlen($this->line));
+        }
+        $entries = array_map(static fn ($payload): Entry => new Entry($at, $payload), $payloads);
+
+        return new Understood($entries, $this->chips, $this->problems, array_values(array_filter(array_map(Caution::before(...), $payloads))));
+    }
+
+    /** The moment meant: now, or a named day at its named time; a day without a time means noon, or now when noon is still to come. */
+    private function moment(): DateTimeImmutable
+    {
+        $now = $this->context->now;
+        $minute = $now->setTime((int) $now->format('H'), (int) $now->format('i'));
+        if ($this->draft->date === null && $this->draft->time === null) {
+            return $minute;
+        }
+        $today = $now->format('Y-m-d');
+        $moment = new DateTimeImmutable(($this->draft->date ?? $today).' '.($this->draft->time ?? '12:00'), $now->getTimezone());
+
+        return $this->draft->time === null && $this->draft->date === $today && $moment > $now ? $minute : $moment;
+    }
+
+    private function unknownWord(Token $token): string
+    {
+        $best = null;
+        foreach (self::rules() as $rule) {
+            foreach ($rule->words() as $word) {
+                $distance = levenshtein($token->word, $word);
+                if ($distance <= 2 && $distance < mb_strlen($token->word) - 1 && ($best === null || $distance < $best[1])) {
+                    $best = [$word, $distance];
+                }
+            }
+        }
+
+        return "“{$token->text}” was not understood here.".($best === null ? '' : " Did you mean “{$best[0]}”?");
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Quantity;
+
+/**
+ * A unit the trade writes. The value of each case is the symbol shown on screen.
+ *
+ * Factors: NIST SP 811 appendix B (the US gallon is 231 cubic inches, the inch 25.4 mm, the imperial gallon 4.54609 L, all exact).
+ */
+enum Unit: string
+{
+    case Millilitre = 'mL';
+    case Litre = 'L';
+    case CubicInch = 'in³';
+    case CubicFoot = 'ft³';
+    case UsGallon = 'US gal';
+    case ImperialGallon = 'imp gal';
+    case UsQuart = 'US qt';
+    case UsCup = 'cup';
+    case UsFluidOunce = 'US fl oz';
+    case ImperialFluidOunce = 'imp fl oz';
+    case Tablespoon = 'tbsp';
+    case Teaspoon = 'tsp';
+    case Millimetre = 'mm';
+    case Centimetre = 'cm';
+    case Metre = 'm';
+    case Inch = 'in';
+    case Foot = 'ft';
+    case Milligram = 'mg';
+    case Gram = 'g';
+    case Kilogram = 'kg';
+    case Ounce = 'oz';
+    case Pound = 'lb';
+    case LitrePerHour = 'L/h';
+    case CubicMetrePerHour = 'm³/h';
+    case UsGallonPerHour = 'US gal/h';
+    case ImperialGallonPerHour = 'imp gal/h';
+    case UsGallonPerMinute = 'US gal/min';
+    case Celsius = '°C';
+    case Fahrenheit = '°F';
+    case MilligramPerLitre = 'mg/L';
+    case PartPerMillion = 'ppm';
+    case MicrogramPerLitre = 'µg/L';
+    case PartPerBillion = 'ppb';
+
+    public function dimension(): Dimension
+    {
+        return match ($this) {
+            self::Millilitre, self::Litre, self::CubicInch, self::CubicFoot, self::UsGallon, self::ImperialGallon, self::UsQuart,
+            self::UsCup, self::UsFluidOunce, self::ImperialFluidOunce, self::Tablespoon, self::Teaspoon => Dimension::Volume,
+            self::Millimetre, self::Centimetre, self::Metre, self::Inch, self::Foot => Dimension::Length,
+            self::Milligram, self::Gram, self::Kilogram, self::Ounce, self::Pound => Dimension::Mass,
+            self::LitrePerHour, self::CubicMetrePerHour, self::UsGallonPerHour, self::ImperialGallonPerHour, self::UsGallonPerMinute => Dimension::Flow,
+            self::Celsius, self::Fahrenheit => Dimension::Temperature,
+            self::MilligramPerLitre, self::PartPerMillion, self::MicrogramPerLitre, self::PartPerBillion => Dimension::Concentration,
+        };
+    }
+
+    /** Base units in one of this unit; the base units are those of {@see Dimension::baseUnit()}. */
+    public function factor(): float
+    {
+        return match ($this) {
+            self::Litre, self::Millimetre, self::Gram, self::LitrePerHour, self::Celsius, self::MilligramPerLitre, self::PartPerMillion => 1.0,
+            self::Millilitre, self::Milligram, self::MicrogramPerLitre, self::PartPerBillion => 0.001,
+            self::CubicInch => 0.016387064,
+            self::CubicFoot => 28.316846592,
+            self::UsGallon, self::UsGallonPerHour => 3.785411784,
+            self::ImperialGallon, self::ImperialGallonPerHour => 4.54609,
+            self::UsQuart => 0.946352946,
+            self::UsCup => 0.2365882365,
+            self::UsFluidOunce => 0.0295735295625,
+            self::ImperialFluidOunce => 0.0284130625,
+            self::Tablespoon => 0.01478676478125,
+            self::Teaspoon => 0.00492892159375,
+            self::Centimetre => 10.0,
+            self::Metre, self::Kilogram, self::CubicMetrePerHour => 1000.0,
+            self::Inch => 25.4,
+            self::Foot => 304.8,
+            self::Ounce => 28.349523125,
+            self::Pound => 453.59237,
+            self::UsGallonPerMinute => 227.12470704,
+            self::Fahrenheit => 5 / 9,
+        };
+    }
+
+    /** What is taken from a figure in this unit before the factor applies; only Fahrenheit has one. */
+    public function offset(): float
+    {
+        return $this === self::Fahrenheit ? 32.0 : 0.0;
+    }
+
+    /**
+     * The unit that a keeper's word means, or null for an unknown word.
+     *
+     * @param  ?Unit  $gallon  what a bare "gal" means here; null where it must be spelled out
+     *
+     * @throws InvalidQuantity when the word is a gallon that could be US or imperial
+     */
+    public static function fromWord(string $word, ?Unit $gallon = null): ?self
+    {
+        $key = str_replace(['.', ' ', 'μ', 'µ', '³', '°'], ['', '', 'u', 'u', '3', ''], mb_strtolower(trim($word)));
+        if (in_array($key, ['gal', 'gals', 'gallon', 'gallons', 'gal/h', 'gph'], true)) {
+            if ($gallon === null) {
+                throw InvalidQuantity::ambiguousGallon($word);
+            }
+            $perHour = $key === 'gal/h' || $key === 'gph';
+
+            return match ($gallon) {
+                self::ImperialGallon => $perHour ? self::ImperialGallonPerHour : self::ImperialGallon,
+                default => $perHour ? self::UsGallonPerHour : self::UsGallon,
+            };
+        }
+
+        return match ($key) {
+            'ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters' => self::Millilitre,
+            'l', 'lt', 'ltr', 'litre', 'litres', 'liter', 'liters' => self::Litre,
+            'in3', 'cuin' => self::CubicInch,
+            'ft3', 'cuft' => self::CubicFoot,
+            'usgal', 'usgals', 'usgallon', 'usgallons' => self::UsGallon,
+            'impgal', 'impgals', 'imperialgal', 'imperialgallon', 'imperialgallons', 'ukgal', 'ukgallon', 'ukgallons' => self::ImperialGallon,
+            'usqt', 'usquart', 'usquarts' => self::UsQuart,
+            'cup', 'cups', 'uscup', 'uscups' => self::UsCup,
+            'usfloz' => self::UsFluidOunce,
+            'impfloz', 'ukfloz' => self::ImperialFluidOunce,
+            'tbsp', 'tablespoon', 'tablespoons' => self::Tablespoon,
+            'tsp', 'teaspoon', 'teaspoons' => self::Teaspoon,
+            'mm' => self::Millimetre,
+            'cm' => self::Centimetre,
+            'm', 'metre', 'metres', 'meter', 'meters' => self::Metre,
+            'in', 'inch', 'inches', '"', '”', '″' => self::Inch,
+            'ft', 'foot', 'feet' => self::Foot,
+            'mg' => self::Milligram,
+            'g', 'gr', 'gram', 'grams' => self::Gram,
+            'kg', 'kilo', 'kilos' => self::Kilogram,
+            'oz', 'ounce', 'ounces' => self::Ounce,
+            'lb', 'lbs', 'pound', 'pounds' => self::Pound,
+            'l/h', 'lph', 'l/hr' => self::LitrePerHour,
+            'm3/h' => self::CubicMetrePerHour,
+            'usgal/h', 'usgph' => self::UsGallonPerHour,
+            'impgal/h', 'impgph', 'ukgal/h' => self::ImperialGallonPerHour,
+            'usgal/min', 'usgpm' => self::UsGallonPerMinute,
+            'c', 'celsius' => self::Celsius,
+            'f', 'fahrenheit' => self::Fahrenheit,
+            'mg/l' => self::MilligramPerLitre,
+            'ppm' => self::PartPerMillion,
+            'ug/l' => self::MicrogramPerLitre,
+            'ppb' => self::PartPerBillion,
+            default => null,
+        };
+    }
+}

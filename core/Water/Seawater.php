@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Water;
+
+/** Seawater at one atmosphere. */
+final class Seawater
+{
+    /**
+     * Density in kg/m³ by the international equation of state EOS-80.
+     *
+     * Source: UNESCO 1983 (Fofonoff and Millard, Technical Papers in Marine Science 44), one-atmosphere part.
+     *
+     * @param  float  $salinity  practical salinity, 0 to 42
+     * @param  float  $celsius  IPTS-68 temperature, -2 to 40 °C
+     */
+    public static function density(float $salinity, float $celsius): float
+    {
+        $t = $celsius;
+        $pure = 999.842594 + $t * (6.793952e-2 + $t * (-9.095290e-3 + $t * (1.001685e-4 + $t * (-1.120083e-6 + $t * 6.536332e-9))));
+        $linear = 8.24493e-1 + $t * (-4.0899e-3 + $t * (7.6438e-5 + $t * (-8.2467e-7 + $t * 5.3875e-9)));
+        $threeHalves = -5.72466e-3 + $t * (1.0227e-4 + $t * -1.6546e-6);
+
+        return $pure + $linear * $salinity + $threeHalves * $salinity ** 1.5 + 4.8314e-4 * $salinity ** 2;
+    }
+}
