@@ -78,6 +78,12 @@ final class Assumptions
             'From memory; algae and bacteria take days to follow.');
     }
 
+    public static function mediaWear(): Assumption
+    {
+        return new Assumption('media-wear', 'How long a phosphate medium keeps changing as it wears out', 90.0, 'd', AssumptionKind::Estimate,
+            'From memory; GFO lasts weeks to a few months, alumina about half a year.');
+    }
+
     private static function turnover(string $key, string $label, float $perHour): Assumption
     {
         return new Assumption('turnover-'.$key, $label, $perHour, 'volumes/h', AssumptionKind::Practice, 'Common practice; schools differ.');

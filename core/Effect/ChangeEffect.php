@@ -26,11 +26,10 @@ final class ChangeEffect
     private const MOST_MORE = 60;
 
     /**
-     * @param  list<Entry>  $journal  entries around the change, in order of time; those outside the window are ignored
+     * @param  list<Entry>  $journal  entries around the change, in order of time; see {@see self::lookBackDays()} for how far
      */
     public static function judge(Question $question, array $journal): Judgement
     {
-        $journal = array_values(array_filter($journal, $question->covers(...)));
         $evidence = Evidence::gather($question, $journal);
         $confounders = Confounders::find($question, $journal);
         $series = $evidence->undiluted($question->litres);
@@ -63,6 +62,12 @@ final class ChangeEffect
             $stick === null ? [] : self::line($evidence, $series, $stick, $question->litres),
             self::findings($question, $evidence, $confounders),
         );
+    }
+
+    /** Days of journal before a change that a judgement needs: the window, or as long as an earlier medium may still wear out. */
+    public static function lookBackDays(int $windowDays): int
+    {
+        return max($windowDays, (int) Assumptions::mediaWear()->value);
     }
 
     private static function verdict(?BrokenStick $stick, ?Confounder $tooClose, float $wanted): Verdict
@@ -187,6 +192,9 @@ final class ChangeEffect
         }
         if ($evidence->otherMethod > 0) {
             $findings[] = Finding::of(Severity::Caution, 'method-changed', 'Method changed', $readings($evidence->otherMethod).' by another method left out; a new kit starts a new series.');
+        }
+        if ($evidence->beyondCharge > 0) {
+            $findings[] = Finding::of(Severity::Remark, 'beyond-charge', 'Window shortened', $readings($evidence->beyondCharge).' on the far side of another phosphate charge left out.', Assumptions::mediaWear());
         }
         if ($evidence->settling > 0) {
             $findings[] = Finding::of(Severity::Remark, 'settling', 'Settling', $readings($evidence->settling).' left out while the change settled.', Settling::of($question->change->kind()));

@@ -26,18 +26,24 @@ final class Confounders
     private const INTERVAL_FACTOR = 1.5;
 
     /**
-     * @param  list<Entry>  $journal  entries within the window, in order of time
+     * @param  list<Entry>  $journal  entries around the change, in order of time
      * @return list<Confounder>
      */
     public static function find(Question $question, array $journal): array
     {
         $change = $question->change;
+        $window = array_values(array_filter($journal, $question->covers(...)));
         $found = [];
         foreach ($journal as $entry) {
-            $isOther = $entry->id === null ? $entry != $change : $entry->id !== $change->id;
-            if ($isOther && in_array($entry->kind(), [EntryKind::MediaCharge, EntryKind::Skimmer, EntryKind::Photoperiod], true)) {
-                $day = $entry->daysAfter($change->at);
-                $found[] = new Confounder($entry->payload->summary(UnitSystem::Metric).', '.Confounder::when($day).'.', $day);
+            $day = $entry->daysAfter($change->at);
+            $when = $entry->payload->summary(UnitSystem::Metric).', '.Confounder::when($day);
+            if ($question->isChange($entry)) {
+                continue;
+            }
+            if ($question->isWearing($entry)) {
+                $found[] = new Confounder("{$when}, wears out in this time and bends the curve.", $day);
+            } elseif ($question->covers($entry) && in_array($entry->kind(), [EntryKind::MediaCharge, EntryKind::Skimmer, EntryKind::Photoperiod], true)) {
+                $found[] = new Confounder("{$when}.", $day);
             }
         }
         foreach ($question->tankChanges as $at) {
@@ -47,9 +53,9 @@ final class Confounders
             }
         }
         $since = min($question->windowDays, ($question->now->getTimestamp() - $change->at->getTimestamp()) / 86400);
-        $found[] = self::rateShift($change, $journal, EntryKind::Feed, 'Feeding', 'g', $question->windowDays, $since);
-        $found[] = self::rateShift($change, $journal, EntryKind::CarbonDose, 'Organic carbon', 'mL', $question->windowDays, $since);
-        $found[] = $change->kind() === EntryKind::SockChange ? null : self::sockShift($change, $journal);
+        $found[] = self::rateShift($change, $window, EntryKind::Feed, 'Feeding', 'g', $question->windowDays, $since);
+        $found[] = self::rateShift($change, $window, EntryKind::CarbonDose, 'Organic carbon', 'mL', $question->windowDays, $since);
+        $found[] = $change->kind() === EntryKind::SockChange ? null : self::sockShift($change, $window);
 
         return array_values(array_filter($found));
     }

@@ -21,6 +21,8 @@ final readonly class Evidence
         public array $dilutions,
         /** Readings left out because the method changed, which starts a new series. */
         public int $otherMethod,
+        /** Readings left out because another phosphate charge lies between them and the change. */
+        public int $beyondCharge,
         /** Readings left out because the lever was still settling. */
         public int $settling,
         public float $settlingDays,
@@ -30,11 +32,16 @@ final readonly class Evidence
     /** @param  list<Entry>  $journal entries within the window, in order of time */
     public static function gather(Question $question, array $journal): self
     {
+        [$from, $to] = self::reach($question, $journal);
         $all = [];
         $dilutions = [];
-        foreach ($journal as $entry) {
+        $beyond = 0;
+        foreach (array_filter($journal, $question->covers(...)) as $entry) {
             if ($entry->payload instanceof Reading && $entry->payload->nutrient === $question->nutrient) {
-                $all[] = Observation::of($entry, $entry->payload, $question->change);
+                $observation = Observation::of($entry, $entry->payload, $question->change);
+                $inReach = $observation->day >= $from && $observation->day <= $to;
+                $beyond += $inReach ? 0 : 1;
+                $all = $inReach ? [...$all, $observation] : $all;
             } elseif ($entry->payload instanceof WaterChange) {
                 $dilutions[] = new Dilution($entry->daysAfter($question->change->at), min(1.0, $entry->payload->changedLitres / $question->litres));
             }
@@ -43,7 +50,7 @@ final readonly class Evidence
         $settlingDays = Settling::of($question->change->kind())->value ?? 0.0;
         $settled = array_values(array_filter($series, static fn (Observation $o): bool => $o->day <= 0.0 || $o->day >= $settlingDays));
 
-        return new self($settled, $dilutions, count($all) - count($series), count($series) - count($settled), $settlingDays);
+        return new self($settled, $dilutions, count($all) - count($series), $beyond, count($series) - count($settled), $settlingDays);
     }
 
     public function before(): int
@@ -100,6 +107,25 @@ final readonly class Evidence
         sort($gaps);
 
         return $gaps === [] ? 7.0 : $gaps[intdiv(count($gaps), 2)];
+    }
+
+    /**
+     * The days within which no other phosphate charge begins to act: one straight line cannot run through such a change.
+     *
+     * @param  list<Entry>  $journal
+     * @return array{float, float}
+     */
+    private static function reach(Question $question, array $journal): array
+    {
+        $from = -INF;
+        $to = INF;
+        foreach (array_filter($journal, $question->isWearing(...)) as $charge) {
+            $day = $charge->daysAfter($question->change->at);
+            $settled = $day + (Settling::of($charge->kind())->value ?? 0.0);
+            $day <= 0.0 ? $from = max($from, $settled) : $to = min($to, $day);
+        }
+
+        return [$from, $to];
     }
 
     /**

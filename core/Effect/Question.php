@@ -7,6 +7,7 @@ namespace Ithys\Effect;
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Entry;
+use Ithys\Journal\MediaCharge;
 use Ithys\Water\Nutrient;
 
 /** What is asked: did this change move this nutrient, by the readings within so many days of it? */
@@ -36,5 +37,20 @@ final readonly class Question
     public function covers(Entry $entry): bool
     {
         return abs($entry->daysAfter($this->change->at)) <= $this->windowDays && $entry->at <= $this->now;
+    }
+
+    public function isChange(Entry $entry): bool
+    {
+        return $entry->id === null ? $entry == $this->change : $entry->id === $this->change->id;
+    }
+
+    /** Whether another charge of a phosphate medium still changes this nutrient around the change. */
+    public function isWearing(Entry $entry): bool
+    {
+        $day = $entry->daysAfter($this->change->at);
+
+        return $this->nutrient === Nutrient::Phosphate && ! $this->isChange($entry) && $entry->at <= $this->now
+            && $entry->payload instanceof MediaCharge && $entry->payload->medium->bindsPhosphate()
+            && $day >= -Assumptions::mediaWear()->value && $day <= $this->windowDays;
     }
 }

@@ -63,4 +63,24 @@ final class InvalidEntry extends DomainException
     {
         return new self("“{$text}” can be read with the day or the month first. Write 2026-03-04.");
     }
+
+    public static function unreadableDate(string $text, string $example): self
+    {
+        return new self($text === '' ? 'The date is missing.' : "“{$text}” is not a date such as {$example}.");
+    }
+
+    public static function inTheFuture(string $text): self
+    {
+        return new self("“{$text}” is in the future; a reading cannot be.");
+    }
+
+    public static function notANutrient(string $text): self
+    {
+        return new self("“{$text}” is not nitrate or phosphate; only these two are kept so far.");
+    }
+
+    public static function unreadableFigure(string $what, string $text, string $example): self
+    {
+        return new self($text === '' ? "The {$what} figure is missing." : "“{$text}” is not a {$what} figure such as {$example} or <{$example}.");
+    }
 }

@@ -23,4 +23,10 @@ enum Medium: string
             self::Zeolite => 'Zeolite',
         };
     }
+
+    /** Whether the medium is there to bind phosphate. */
+    public function bindsPhosphate(): bool
+    {
+        return $this === self::Gfo || $this === self::Alumina;
+    }
 }

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use Ithys\Water\Nutrient;
+
+/** What a column of an imported table holds. */
+enum ColumnRole: string
+{
+    case Date = 'date';
+    case Time = 'time';
+    case Parameter = 'parameter';
+    case Value = 'value';
+    case Unit = 'unit';
+    case Nitrate = 'no3';
+    case Phosphate = 'po4';
+    case Method = 'method';
+    case Note = 'note';
+    case Cloudy = 'cloudy';
+    case Ignore = 'ignore';
+
+    /** A first guess from the column's name, in English and a few European words. */
+    public static function guess(string $name): self
+    {
+        $bare = trim((string) preg_replace('~[(\[].*$~u', '', mb_strtolower($name)));
+        $first = (string) strtok($bare, ' ');
+        $nutrient = (Nutrient::fromWord($bare) ?? Nutrient::fromWord($first))[0] ?? null;
+
+        return match (true) {
+            $nutrient === Nutrient::Nitrate => self::Nitrate,
+            $nutrient === Nutrient::Phosphate => self::Phosphate,
+            in_array($bare, ['date', 'datum', 'day', 'when', 'timestamp', 'datetime', 'date time', 'fecha', 'data'], true) => self::Date,
+            in_array($bare, ['time', 'zeit', 'uhrzeit', 'heure', 'hora'], true) => self::Time,
+            in_array($bare, ['parameter', 'param', 'test', 'element', 'what', 'name'], true) => self::Parameter,
+            in_array($bare, ['value', 'result', 'reading', 'wert', 'valeur', 'valor', 'amount'], true) => self::Value,
+            in_array($bare, ['unit', 'units', 'einheit'], true) => self::Unit,
+            in_array($bare, ['method', 'kit', 'methode', 'instrument'], true) => self::Method,
+            in_array($bare, ['note', 'notes', 'comment', 'remark', 'notiz', 'bemerkung'], true) => self::Note,
+            $bare === 'cloudy' => self::Cloudy,
+            default => self::Ignore,
+        };
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use Generator;
+
+/**
+ * A CSV file (RFC 4180 with keepers' habits: comma, semicolon or tab; UTF-8, UTF-16 or Windows-1252), read a record at a time.
+ */
+final readonly class CsvFile
+{
+    private const LONGEST_LINE = 65_536;
+
+    private const MOST_LINES_IN_QUOTES = 50;
+
+    private function __construct(
+        private string $path,
+        /** What the bytes are: UTF-8, UTF-16LE, UTF-16BE or Windows-1252. */
+        public string $encoding,
+        private int $bomLength,
+    ) {
+    }
+
+    /** @throws UnreadableFile when the file is empty or no text */
+    public static function open(string $path): self
+    {
+        $start = (string) file_get_contents($path, length: 65_536);
+        if (trim($start, " \r\n\t\0\xEF\xBB\xBF\xFE\xFF") === '') {
+            throw UnreadableFile::empty();
+        }
+
+        return match (true) {
+            str_starts_with($start, "\xEF\xBB\xBF") => self::text($path, 'UTF-8', 3, substr($start, 3)),
+            str_starts_with($start, "\xFF\xFE") => new self($path, 'UTF-16LE', 2),
+            str_starts_with($start, "\xFE\xFF") => new self($path, 'UTF-16BE', 2),
+            default => self::text($path, mb_check_encoding(self::withoutCutCharacter($start), 'UTF-8') ? 'UTF-8' : 'Windows-1252', 0, $start),
+        };
+    }
+
+    /** The separator that the first line uses most. */
+    public function separator(): string
+    {
+        foreach ($this->lines() as $line) {
+            $counts = array_map(static fn (string $separator): int => substr_count($line, $separator), [',' => ',', ';' => ';', "\t" => "\t"]);
+            arsort($counts);
+
+            return (string) array_key_first($counts);
+        }
+
+        return ',';
+    }
+
+    /**
+     * Records by the line each starts in, blank lines left out.
+     *
+     * @return Generator<int, list<string>>
+     *
+     * @throws UnreadableFile when a line is endless or a quote is never closed
+     */
+    public function records(string $separator): Generator
+    {
+        $open = null;
+        $startedAt = 0;
+        foreach ($this->lines() as $number => $line) {
+            if ($open === null) {
+                if (trim($line) === '') {
+                    continue;
+                }
+                $startedAt = $number;
+            }
+            $open = $open === null ? $line : $open."\n".$line;
+            if (substr_count($open, '"') % 2 === 1) {
+                if ($number - $startedAt >= self::MOST_LINES_IN_QUOTES) {
+                    throw UnreadableFile::unterminatedQuote($startedAt);
+                }
+
+                continue;
+            }
+            yield $startedAt => array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($open, $separator, '"', ''));
+            $open = null;
+        }
+        if ($open !== null) {
+            throw UnreadableFile::unterminatedQuote($startedAt);
+        }
+    }
+
+    /** @return Generator<int, string> lines in UTF-8 without their ends, by number from 1 */
+    private function lines(): Generator
+    {
+        $handle = fopen($this->path, 'rb') ?: throw UnreadableFile::empty();
+        try {
+            fseek($handle, $this->bomLength);
+            if ($this->encoding !== 'UTF-8') {
+                stream_filter_append($handle, "convert.iconv.{$this->encoding}/UTF-8//IGNORE", STREAM_FILTER_READ);
+            }
+            for ($number = 1; ($line = fgets($handle, self::LONGEST_LINE + 2)) !== false; $number++) {
+                if (strlen($line) > self::LONGEST_LINE) {
+                    throw UnreadableFile::lineTooLong($number);
+                }
+                if (str_contains($line, "\0")) {
+                    throw UnreadableFile::binary();
+                }
+                yield $number => mb_scrub(rtrim($line, "\r\n"), 'UTF-8');
+            }
+        } finally {
+            fclose($handle);
+        }
+    }
+
+    private static function text(string $path, string $encoding, int $bomLength, string $start): self
+    {
+        // Control bytes other than tab and line ends do not occur in a table.
+        if (preg_match('~[\x00-\x08\x0E-\x1F]~', $start) === 1) {
+            throw UnreadableFile::binary();
+        }
+
+        return new self($path, $encoding, $bomLength);
+    }
+
+    /** The text up to its last line end, so that a character cut by the probe's end does not spoil the check. */
+    private static function withoutCutCharacter(string $start): string
+    {
+        $end = strrpos($start, "\n");
+
+        return strlen($start) < 65_536 || $end === false ? $start : substr($start, 0, $end);
+    }
+}

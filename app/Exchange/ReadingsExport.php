@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Journal\Journal;
+use App\Models\System;
+use DateTimeImmutable;
+use DateTimeZone;
+use Ithys\Journal\EntryKind;
+use Ithys\Journal\PayloadData;
+use Ithys\Journal\Reading;
+
+/** The readings of a system as CSV (RFC 4180), in the form the import reads back. */
+final class ReadingsExport
+{
+    private const COLUMNS = ['date', 'parameter', 'value', 'unit', 'method', 'note', 'cloudy'];
+
+    /** @param  resource  $to */
+    public static function write(System $system, DateTimeZone $zone, $to): void
+    {
+        self::line($to, self::COLUMNS);
+        $rows = (new Journal($system))->rows()->where('kind', EntryKind::Reading->value)
+            ->orderBy('occurred_at')->orderBy('id')->select(['occurred_at', 'payload', 'note'])->cursor();
+        foreach ($rows as $row) {
+            /** @var object{occurred_at: string, payload: string, note: ?string} $row */
+            /** @var array<string, mixed> $payload */
+            $payload = json_decode($row->payload, true, 4, JSON_THROW_ON_ERROR);
+            $reading = Reading::fromData(new PayloadData($payload));
+            $note = $row->note ?? '';
+            self::line($to, [
+                (new DateTimeImmutable($row->occurred_at.'Z'))->setTimezone($zone)->format('Y-m-d\TH:iP'),
+                $reading->nutrient->value,
+                ($reading->belowLimit ? '<' : '').rtrim(rtrim(number_format($reading->mgPerLitre, 6, '.', ''), '0'), '.'),
+                'ppm',
+                $reading->method ?? '',
+                // A spreadsheet would run a note that starts like a formula.
+                preg_match('~^[=+\-@]~', $note) === 1 ? "'".$note : $note,
+                $reading->cloudy ? 'yes' : '',
+            ]);
+        }
+    }
+
+    /**
+     * @param  resource  $to
+     * @param  list<string>  $cells
+     */
+    private static function line($to, array $cells): void
+    {
+        fputcsv($to, $cells, ',', '"', '', "\r\n");
+    }
+}

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Journal\Fingerprint;
+use App\Journal\Journal;
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use DateTimeZone;
+use Generator;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Ithys\Journal\Reading;
+use Ithys\Quantity\Unit;
+use Ithys\Quantity\UnitSystem;
+
+/**
+ * Readings from a keeper's own CSV file: previewed row by row, then saved in one transaction.
+ *
+ * The file is streamed both times; what is held in memory is one chunk of rows and a short mark per reading met.
+ */
+final readonly class ReadingsImport
+{
+    private const MOST_COLUMNS = 64;
+
+    private const CHUNK = 500;
+
+    /** Rows looked at to guess separator, dates and decimals. */
+    private const PROBE = 200;
+
+    /** @param  list<string>  $header */
+    private function __construct(
+        private CsvFile $file,
+        public array $header,
+        public ImportOptions $guess,
+        /** Dates could be read day first or month first; the keeper must look. */
+        public bool $ambiguousDates,
+        public string $encoding,
+    ) {
+    }
+
+    /** @throws UnreadableFile when the file is no table with a header */
+    public static function open(string $path, DateTimeZone $zone): self
+    {
+        $file = CsvFile::open($path);
+        $separator = $file->separator();
+        $probe = [];
+        foreach ($file->records($separator) as $cells) {
+            $probe[] = $cells;
+            if (count($probe) > self::PROBE) {
+                break;
+            }
+        }
+        $header = array_shift($probe) ?? throw UnreadableFile::empty();
+        if (count($header) > self::MOST_COLUMNS) {
+            throw UnreadableFile::tooManyColumns(count($header), self::MOST_COLUMNS);
+        }
+        if (DateOrder::guess([$header[0]])[0]->read($header[0], '', $zone) !== null) {
+            throw UnreadableFile::noHeader(mb_strimwidth(implode($separator, $header), 0, 60, '…'));
+        }
+        $roles = self::guessRoles($header);
+        [$order, $ambiguous] = DateOrder::guess(self::column($probe, array_search(ColumnRole::Date, $roles, true)));
+        $figures = array_merge(...array_map(
+            static fn (ColumnRole $role): array => self::column($probe, array_search($role, $roles, true)),
+            [ColumnRole::Value, ColumnRole::Nitrate, ColumnRole::Phosphate],
+        ));
+        $commas = count(array_filter($figures, static fn (string $figure): bool => str_contains($figure, ',')));
+        $options = new ImportOptions($separator, $order, $commas > count($figures) / 4, Unit::PartPerMillion, $roles, $zone);
+
+        return new self($file, $header, $options, $ambiguous, $file->encoding);
+    }
+
+    /**
+     * Every row, accepted or refused, in the order of the file.
+     *
+     * @return Generator<ImportRow>
+     *
+     * @throws UnreadableFile
+     */
+    public function rows(ImportOptions $options, DateTimeImmutable $now): Generator
+    {
+        $reader = new RowReader($options->mustBeUsable(), $this->header, $now);
+        $first = true;
+        foreach ($this->file->records($options->separator) as $line => $cells) {
+            if (! $first) {
+                yield $reader->read($line, $cells);
+            }
+            $first = false;
+        }
+    }
+
+    /**
+     * A page of the preview, with the counts over the whole file.
+     *
+     * @param  'all'|'accepted'|'refused'|'present'  $show
+     * @return array{counts: array<string, int>, rows: list<array<string, mixed>>, pages: int}
+     */
+    public function preview(System $system, ImportOptions $options, DateTimeImmutable $now, string $show, int $page, int $perPage): array
+    {
+        $counts = ['accepted' => 0, 'refused' => 0, 'present' => 0, 'readings' => 0];
+        $rows = [];
+        $matching = 0;
+        foreach ($this->judged($system, $options, $now) as [$row, $status, $reason]) {
+            $counts[$status]++;
+            $counts['readings'] += $status === 'accepted' ? count($row->entries) : 0;
+            if ($show !== 'all' && $show !== $status) {
+                continue;
+            }
+            if (intdiv($matching++, $perPage) === $page - 1) {
+                $rows[] = [
+                    'line' => $row->line,
+                    'status' => $status,
+                    'reason' => $reason,
+                    'cells' => array_map(static fn (string $cell): string => mb_strimwidth($cell, 0, 60, '…'), array_slice($row->cells, 0, count($this->header))),
+                    'read' => array_map(static fn ($entry): array => ['t' => $entry->at->getTimestamp(), 'text' => $entry->payload->summary(UnitSystem::Metric)], $row->entries),
+                ];
+            }
+        }
+
+        return ['counts' => $counts, 'rows' => $rows, 'pages' => max(1, (int) ceil($matching / $perPage))];
+    }
+
+    /**
+     * Saves every accepted row in one transaction.
+     *
+     * @return array{batch: string, saved: int}
+     */
+    public function save(System $system, User $by, ImportOptions $options, DateTimeImmutable $now): array
+    {
+        $batch = (string) Str::ulid();
+        $stamp = Journal::stamp($now);
+
+        return DB::transaction(function () use ($system, $by, $options, $now, $batch, $stamp): array {
+            $saved = 0;
+            $rows = [];
+            foreach ($this->judged($system, $options, $now) as [$row, $status]) {
+                if ($status !== 'accepted') {
+                    continue;
+                }
+                foreach ($row->entries as $entry) {
+                    $rows[] = [
+                        'system_id' => $system->id, 'user_id' => $by->id, 'batch' => $batch, 'kind' => $entry->kind()->value,
+                        'occurred_at' => Journal::stamp($entry->at), 'payload' => json_encode($entry->payload->toArray(), JSON_THROW_ON_ERROR),
+                        'note' => $row->note === '' ? null : $row->note,
+                        'fingerprint' => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null,
+                        'created_at' => $stamp, 'updated_at' => $stamp,
+                    ];
+                }
+                if (count($rows) >= self::CHUNK) {
+                    DB::table('entries')->insert($rows);
+                    $saved += count($rows);
+                    $rows = [];
+                }
+            }
+            DB::table('entries')->insert($rows);
+
+            return ['batch' => $batch, 'saved' => $saved + count($rows)];
+        }, 5);
+    }
+
+    /**
+     * Rows with their fate: accepted, refused (with why), or present in the journal already.
+     *
+     * @return Generator<array{ImportRow, 'accepted'|'refused'|'present', ?string}>
+     */
+    private function judged(System $system, ImportOptions $options, DateTimeImmutable $now): Generator
+    {
+        $journal = new Journal($system);
+        $firstLine = [];
+        $chunk = [];
+        foreach ($this->rows($options, $now) as $row) {
+            $chunk[] = $row;
+            if (count($chunk) === self::CHUNK) {
+                yield from $this->judgeChunk($journal, $chunk, $firstLine);
+                $chunk = [];
+            }
+        }
+        yield from $this->judgeChunk($journal, $chunk, $firstLine);
+    }
+
+    /**
+     * @param  list<ImportRow>  $chunk
+     * @param  array<string, int>  $firstLine  line in which each reading was first met, by its mark
+     * @return Generator<array{ImportRow, 'accepted'|'refused'|'present', ?string}>
+     */
+    private function judgeChunk(Journal $journal, array $chunk, array &$firstLine): Generator
+    {
+        $prints = array_map(static fn (ImportRow $row): array => array_map(
+            static fn ($entry): string => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : '',
+            $row->entries,
+        ), $chunk);
+        $known = $journal->rows()->whereIn('fingerprint', array_merge(...$prints))->pluck('fingerprint')->flip();
+        foreach ($chunk as $i => $row) {
+            if ($row->refusal !== null) {
+                yield [$row, 'refused', $row->refusal];
+
+                continue;
+            }
+            $present = count(array_filter($prints[$i], static fn (string $print): bool => isset($known[$print])));
+            $repeated = null;
+            foreach ($prints[$i] as $print) {
+                $repeated ??= $firstLine[hex2bin($print)] ?? null;
+            }
+            if ($repeated !== null) {
+                yield [$row, 'refused', "The same reading stands in line {$repeated}."];
+
+                continue;
+            }
+            foreach ($prints[$i] as $print) {
+                $firstLine[(string) hex2bin($print)] = $row->line;
+            }
+            yield match (true) {
+                $present === count($prints[$i]) => [$row, 'present', 'In the journal already.'],
+                $present > 0 => [$row, 'refused', 'One of the two readings is in the journal already; import the other by itself.'],
+                default => [$row, 'accepted', null],
+            };
+        }
+    }
+
+    /**
+     * @param  list<string>  $header
+     * @return list<ColumnRole>
+     */
+    private static function guessRoles(array $header): array
+    {
+        $taken = [];
+        $roles = [];
+        foreach ($header as $name) {
+            $role = ColumnRole::guess($name);
+            $role = $role !== ColumnRole::Ignore && in_array($role, $taken, true) ? ColumnRole::Ignore : $role;
+            $taken[] = $role;
+            $roles[] = $role;
+        }
+
+        return $roles;
+    }
+
+    /**
+     * @param  list<list<string>>  $rows
+     * @return list<string>
+     */
+    private static function column(array $rows, int|false $column): array
+    {
+        return $column === false ? [] : array_values(array_filter(array_map(static fn (array $row): string => $row[$column] ?? '', $rows), static fn (string $cell): bool => $cell !== ''));
+    }
+}

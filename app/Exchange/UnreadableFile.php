@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use DomainException;
+
+/** A file that cannot be read as a table at all; the message is a sentence for the keeper. */
+final class UnreadableFile extends DomainException
+{
+    public static function binary(): self
+    {
+        return new self('This is not a text file. Save the sheet as CSV and choose that file.');
+    }
+
+    public static function empty(): self
+    {
+        return new self('The file is empty. It needs a line with column names and at least one reading below it.');
+    }
+
+    public static function tooLarge(int $megabytes): self
+    {
+        return new self("The file is larger than {$megabytes} MB. Split it by year and import the parts.");
+    }
+
+    public static function lineTooLong(int $line): self
+    {
+        return new self("Line {$line} is longer than 64 kB; no reading is. Check that the file is a CSV table.");
+    }
+
+    public static function unterminatedQuote(int $line): self
+    {
+        return new self("In line {$line} a quote (\") opens and is never closed. Close it or take it out, then choose the file again.");
+    }
+
+    public static function tooManyColumns(int $columns, int $most): self
+    {
+        return new self('The first line has '.number_format($columns)." columns; at most {$most} are read. Check the separator, or keep only date and readings.");
+    }
+
+    public static function noHeader(string $first): self
+    {
+        return new self("The first line looks like a reading (“{$first}”), not like column names. Put a line such as “date,nitrate,phosphate” on top.");
+    }
+
+    public static function noDateColumn(): self
+    {
+        return new self('No column is marked as the date. Choose which column holds it.');
+    }
+
+    public static function noReadingColumn(): self
+    {
+        return new self('No column holds readings. Mark one as nitrate or phosphate, or one as parameter and one as value.');
+    }
+}

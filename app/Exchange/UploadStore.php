@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Models\System;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+
+/** Uploaded tables between preview and confirmation; each is forgotten once confirmed, or after a day. */
+final readonly class UploadStore
+{
+    private string $folder;
+
+    public function __construct(System $system)
+    {
+        $this->folder = storage_path("ithys/imports/{$system->id}");
+    }
+
+    /** @return string the name under which the upload is kept */
+    public function keep(UploadedFile $file): string
+    {
+        File::ensureDirectoryExists($this->folder);
+        $this->forgetOld();
+        $name = Str::lower((string) Str::ulid());
+        $file->move($this->folder, "{$name}.csv");
+        File::put("{$this->folder}/{$name}.name", mb_strimwidth($file->getClientOriginalName(), 0, 120, '…'));
+
+        return $name;
+    }
+
+    /** The path of a kept upload, or null when there is none of this name. */
+    public function path(string $name): ?string
+    {
+        $path = "{$this->folder}/{$name}.csv";
+
+        return preg_match('~^[0-9a-z]{26}$~', $name) === 1 && is_file($path) ? $path : null;
+    }
+
+    public function originalName(string $name): string
+    {
+        $path = "{$this->folder}/{$name}.name";
+
+        return is_file($path) ? File::get($path) : 'readings.csv';
+    }
+
+    public function forget(string $name): void
+    {
+        File::delete(["{$this->folder}/{$name}.csv", "{$this->folder}/{$name}.name"]);
+    }
+
+    private function forgetOld(): void
+    {
+        foreach (File::files($this->folder) as $file) {
+            if ($file->getMTime() < time() - 86_400) {
+                File::delete($file->getPathname());
+            }
+        }
+    }
+}

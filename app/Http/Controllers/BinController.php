@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Pages\SystemFrame;
+use App\Models\JournalEntry;
+use App\Models\System;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Deleted journal entries, and the way back. */
+final class BinController extends Controller
+{
+    private const SHOWN = 200;
+
+    public function show(Request $request, System $system): Response
+    {
+        $units = $this->keeper($request)->units;
+        $binned = $this->binned($system);
+
+        return Inertia::render('Journal/Bin', [
+            'frame' => SystemFrame::of($system),
+            'total' => $binned->count(),
+            'entries' => $binned->orderByDesc('deleted_at')->orderByDesc('id')->limit(self::SHOWN)->get()->map(fn (JournalEntry $line): array => [
+                'id' => $line->id,
+                't' => $line->occurred_at->getTimestamp(),
+                'deleted' => $line->deleted_at?->getTimestamp(),
+                'text' => $line->toEntry()->payload->summary($units),
+            ])->all(),
+        ]);
+    }
+
+    public function restore(System $system, int $entry): RedirectResponse
+    {
+        return $this->bringBack($this->binned($system)->whereKey($entry));
+    }
+
+    public function restoreBatch(System $system, string $batch): RedirectResponse
+    {
+        return $this->bringBack($this->binned($system)->where('batch', $batch));
+    }
+
+    /** @return Builder<JournalEntry> */
+    private function binned(System $system): Builder
+    {
+        return JournalEntry::onlyTrashed()->where('system_id', $system->id);
+    }
+
+    /** @param  Builder<JournalEntry>  $lines */
+    private function bringBack(Builder $lines): RedirectResponse
+    {
+        try {
+            $count = $lines->update(['deleted_at' => null]);
+        } catch (UniqueConstraintViolationException) {
+            return back()->with('flash', ['message' => 'Not restored: the same reading has been logged again since.', 'fault' => true]);
+        }
+        abort_if($count === 0, 404);
+
+        return back()->with('flash', ['message' => $count === 1 ? 'Restored.' : "Restored: {$count} entries."]);
+    }
+}

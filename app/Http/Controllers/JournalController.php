@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Pages\SystemFrame;
+use App\Http\Pages\TideSheet;
+use App\Http\Pages\VerdictView;
+use App\Http\Requests\TideSheetRequest;
+use App\Journal\AlreadyInJournal;
+use App\Journal\Journal;
+use App\Models\System;
+use DateTimeImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+use Ithys\Journal\Entry;
+use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\QuickEntry;
+use Ithys\Journal\QuickEntry\Understood;
+
+/** The tide sheet, the one-line log and the verdict on a change. */
+final class JournalController extends Controller
+{
+    public function show(TideSheetRequest $request, System $system): Response
+    {
+        $keeper = $this->keeper($request);
+        $now = new DateTimeImmutable;
+        $sheet = TideSheet::of($system, $request->range(), $now);
+        $change = $request->change($system) ?? $sheet->openingChange();
+
+        return Inertia::render('Journal/Show', [
+            'frame' => SystemFrame::of($system),
+            'sheet' => $sheet->toArray($keeper),
+            'range' => $request->range(),
+            'verdict' => $change === null ? null : VerdictView::of($system, $keeper, $change, $request->windowDays(), $request->wantedShare(), $now),
+            'choices' => ['windows' => VerdictView::WINDOWS, 'wanted' => VerdictView::WANTED],
+        ]);
+    }
+
+    public function understand(Request $request, System $system): JsonResponse
+    {
+        return response()->json($this->read($request, $system)->toArray());
+    }
+
+    public function store(Request $request, System $system): RedirectResponse
+    {
+        $understood = $this->read($request, $system);
+        if (! $understood->mayBeSaved()) {
+            throw ValidationException::withMessages(['line' => $understood->problems[0]->sentence ?? 'Write what was read or done.']);
+        }
+        try {
+            $batch = (new Journal($system))->record($understood->entries, $this->keeper($request));
+        } catch (AlreadyInJournal $already) {
+            throw ValidationException::withMessages(['line' => $already->getMessage()]);
+        }
+        $units = $this->keeper($request)->units;
+        $what = implode(', ', array_map(fn (Entry $entry): string => $entry->payload->summary($units), $understood->entries));
+
+        return back()->with('flash', ['message' => "Logged: {$what}.", 'undo' => route('journal.undo', [$system, $batch])]);
+    }
+
+    public function destroy(System $system, int $entry): RedirectResponse
+    {
+        $line = $system->entries()->findOrFail($entry);
+        $line->delete();
+
+        return redirect()->route('journal.show', $system)->with('flash', ['message' => 'In the bin.', 'undo' => route('bin.restore', [$system, $line->id])]);
+    }
+
+    /** Takes back a whole log or import; it goes to the bin. */
+    public function undo(System $system, string $batch): RedirectResponse
+    {
+        $count = $system->entries()->where('batch', $batch)->delete();
+        abort_if($count === 0, 404);
+
+        return back()->with('flash', ['message' => $count === 1 ? 'Taken back.' : "Taken back: {$count} entries.", 'undo' => route('bin.restore-batch', [$system, $batch])]);
+    }
+
+    private function read(Request $request, System $system): Understood
+    {
+        $keeper = $this->keeper($request);
+        $line = $request->input('line');
+
+        return QuickEntry::read(is_string($line) ? $line : '', new Context(
+            new DateTimeImmutable('now', $keeper->zone()),
+            $keeper->units,
+            $system->tankAt(now())->workingVolume()->litres,
+        ));
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\System;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Password;
+use Inertia\Inertia;
+use Inertia\Response;
+use Ithys\Quantity\UnitSystem;
+
+/** The keeper's own: name, zone, units, password, and tanks in the bin. */
+final class SettingsController extends Controller
+{
+    public function show(Request $request): Response
+    {
+        return Inertia::render('Settings/Show', [
+            'zones' => timezone_identifiers_list(),
+            'binned' => $this->keeper($request)->systems()->onlyTrashed()->get(['systems.id', 'systems.name', 'systems.deleted_at'])
+                ->map(fn (System $system): array => ['id' => $system->id, 'name' => $system->name])->all(),
+        ]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $this->keeper($request)->update($request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'timezone' => ['required', 'timezone:all_with_bc'],
+            'units' => ['required', Rule::enum(UnitSystem::class)],
+        ], ['name.required' => 'Enter a name.', 'timezone.timezone' => 'This is not a time zone; one looks like Europe/Berlin.']));
+
+        return back()->with('flash', ['message' => 'Saved.']);
+    }
+
+    public function units(Request $request): RedirectResponse
+    {
+        $this->keeper($request)->update($request->validate(['units' => ['required', Rule::enum(UnitSystem::class)]]));
+
+        return back();
+    }
+
+    public function password(Request $request): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $typed = $request->validate([
+            'current' => ['required', 'string', fn (string $field, mixed $value, callable $fail) => is_string($value) && Hash::check($value, $keeper->password) ? null : $fail('This is not your present password.')],
+            'password' => ['required', 'string', 'max:200', Password::defaults()],
+        ], ['password.min' => 'Choose a password of at least 10 characters.', 'password.required' => 'Choose a password of at least 10 characters.', 'current.required' => 'Enter your present password.']);
+        // Other browsers that are signed in hold the old password's hash and are turned away.
+        $keeper->update(['password' => $typed['password']]);
+        Auth::login($keeper);
+        $request->session()->regenerate();
+
+        return back()->with('flash', ['message' => 'The password is changed.']);
+    }
+}

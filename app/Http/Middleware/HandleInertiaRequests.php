@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\System;
+use App\Models\User;
+use Illuminate\Http\Request;
+use Inertia\Middleware;
+use Ithys\Quantity\UnitSystem;
+
+final class HandleInertiaRequests extends Middleware
+{
+    protected $rootView = 'app';
+
+    /** @return array<string, mixed> */
+    public function share(Request $request): array
+    {
+        $user = $request->user();
+        $units = $user instanceof User ? $user->units : UnitSystem::Metric;
+
+        return [
+            ...parent::share($request),
+            'keeper' => $user instanceof User ? ['name' => $user->name, 'email' => $user->email, 'zone' => $user->timezone, 'units' => $units->value] : null,
+            'units' => $units->toArray(),
+            'systems' => fn (): array => $user instanceof User
+                ? $user->systems()->orderBy('name')->get(['systems.id', 'systems.name'])->map(fn (System $system): array => ['id' => $system->id, 'name' => $system->name])->all()
+                : [],
+            'flash' => fn (): ?array => $request->session()->get('flash'),
+        ];
+    }
+}

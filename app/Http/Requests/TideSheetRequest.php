@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\Pages\TideSheet;
+use App\Http\Pages\VerdictView;
+use App\Models\System;
+use Illuminate\Foundation\Http\FormRequest;
+use Ithys\Journal\Entry;
+
+/** What part of the journal is looked at; a choice that does not exist falls back to the usual one. */
+final class TideSheetRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function range(): string
+    {
+        $range = $this->query('range');
+
+        return is_string($range) && array_key_exists($range, TideSheet::RANGES) ? $range : '16w';
+    }
+
+    public function windowDays(): int
+    {
+        return in_array($this->integer('window'), VerdictView::WINDOWS, true) ? $this->integer('window') : 42;
+    }
+
+    public function wantedShare(): float
+    {
+        return in_array($this->float('wanted'), VerdictView::WANTED, true) ? $this->float('wanted') : 0.2;
+    }
+
+    /** The lever change picked, or null. */
+    public function change(System $system): ?Entry
+    {
+        $line = $this->integer('change') > 0 ? $system->entries()->find($this->integer('change')) : null;
+
+        return $line !== null && $line->kind->isLever() ? $line->toEntry() : null;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Ithys\Journal\Entry;
+use Ithys\Journal\EntryKind;
+use Ithys\Journal\Reading;
+
+/** The journal of one system: reads rows into core entries without a model each, and records new ones. */
+final readonly class Journal
+{
+    public function __construct(private System $system)
+    {
+    }
+
+    /**
+     * Entries in order of time, then of saving.
+     *
+     * @return list<Entry>
+     */
+    public function between(DateTimeImmutable $from, DateTimeImmutable $to): array
+    {
+        return array_values(array_map(self::toEntry(...), $this->rows()
+            ->whereBetween('occurred_at', [self::stamp($from), self::stamp($to)])
+            ->orderBy('occurred_at')->orderBy('id')
+            ->get(['id', 'kind', 'occurred_at', 'payload'])->all()));
+    }
+
+    /** @return list<Entry> entries within so many days of a moment */
+    public function around(DateTimeImmutable $moment, int $days): array
+    {
+        return $this->between($moment->modify("-{$days} days"), $moment->modify("+{$days} days"));
+    }
+
+    /**
+     * Saves entries that belong together, all or none.
+     *
+     * @param  list<Entry>  $entries
+     * @return string the batch, by which they can be undone
+     *
+     * @throws AlreadyInJournal when one of the readings is there already
+     */
+    public function record(array $entries, User $by): string
+    {
+        $batch = (string) Str::ulid();
+
+        return DB::transaction(function () use ($entries, $by, $batch): string {
+            foreach ($entries as $entry) {
+                $fingerprint = $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null;
+                if ($fingerprint !== null && $this->rows()->where('fingerprint', $fingerprint)->exists()) {
+                    throw AlreadyInJournal::entry($entry);
+                }
+                $this->system->entries()->create([
+                    'user_id' => $by->id,
+                    'batch' => $batch,
+                    'kind' => $entry->kind(),
+                    'occurred_at' => self::stamp($entry->at),
+                    'payload' => $entry->payload->toArray(),
+                    'fingerprint' => $fingerprint,
+                ]);
+            }
+
+            return $batch;
+        }, 5);
+    }
+
+    /** A moment as the table holds it: UTC to the second. */
+    public static function stamp(DateTimeImmutable $moment): string
+    {
+        return $moment->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i:s');
+    }
+
+    public function rows(): Builder
+    {
+        return DB::table('entries')->where('system_id', $this->system->id)->whereNull('deleted_at');
+    }
+
+    private static function toEntry(object $row): Entry
+    {
+        /** @var object{id: int, kind: string, occurred_at: string, payload: string} $row */
+        /** @var array<string, mixed> $payload */
+        $payload = json_decode($row->payload, true, 4, JSON_THROW_ON_ERROR);
+
+        return new Entry(new DateTimeImmutable($row->occurred_at.'Z'), EntryKind::from($row->kind)->payload($payload), $row->id);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Ithys\Journal\Entry;
+use Ithys\Journal\EntryKind;
+
+/**
+ * One line of the journal as it is stored; the core's {@see Entry} is what it means.
+ *
+ * @property int $id
+ * @property int $system_id
+ * @property string $batch
+ * @property EntryKind $kind
+ * @property Carbon $occurred_at
+ * @property array<string, mixed> $payload
+ * @property ?string $note
+ * @property ?string $fingerprint
+ * @property ?Carbon $deleted_at
+ */
+final class JournalEntry extends Model
+{
+    use SoftDeletes;
+
+    protected $table = 'entries';
+
+    protected $fillable = ['user_id', 'batch', 'kind', 'occurred_at', 'payload', 'note', 'fingerprint'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => EntryKind::class, 'occurred_at' => 'datetime', 'payload' => 'array'];
+    }
+
+    public function toEntry(): Entry
+    {
+        return new Entry(DateTimeImmutable::createFromInterface($this->occurred_at), $this->kind->payload($this->payload), $this->id);
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Journal\Fingerprint;
+use App\Journal\Journal;
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Feed;
+use Ithys\Journal\Food;
+use Ithys\Journal\MediaCharge;
+use Ithys\Journal\Medium;
+use Ithys\Journal\Note;
+use Ithys\Journal\Payload;
+use Ithys\Journal\Photoperiod;
+use Ithys\Journal\Place;
+use Ithys\Journal\Reading;
+use Ithys\Journal\SkimmerSwitch;
+use Ithys\Journal\SockChange;
+use Ithys\Journal\WaterChange;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Water\Display;
+use Ithys\Water\MixedTank;
+use Ithys\Water\Nutrient;
+use Ithys\Water\Tank;
+use Ithys\Water\TurnoverSchool;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * An invented keeper and sixteen weeks of an invented tank.
+ *
+ * The water follows a known truth, so the verdicts can be checked: the GFO charge really takes phosphate out; the activated
+ * carbon does nothing to nitrate. Kits add noise and round to what they resolve. The same every time, counted back from today.
+ */
+final class DemoSeeder extends Seeder
+{
+    public const EMAIL = 'demo@ithys.example';
+
+    public const PASSWORD = 'tidepool-demo';
+
+    private const DAYS = 112;
+
+    private const GFO_DAY = 77;
+
+    private const CARBON_DAY = 35;
+
+    /** @var list<Entry> */
+    private array $entries = [];
+
+    private Randomizer $random;
+
+    private DateTimeImmutable $start;
+
+    public function run(): void
+    {
+        if (User::query()->where('email', self::EMAIL)->exists()) {
+            return;
+        }
+        DB::transaction(function (): void {
+            $keeper = User::query()->create(['name' => 'Ines Talvik', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'timezone' => 'Europe/Lisbon', 'units' => UnitSystem::Metric]);
+            $tank = new Tank(Display::box(1040, 470, 520, 35), 46, 7, 16, 24, 35, 25.3, 2050, TurnoverSchool::Moderate);
+            $system = System::query()->create(['name' => 'Stairwell reef']);
+            $system->members()->attach($keeper, ['role' => 'owner']);
+            $this->random = new Randomizer(new Mt19937(20261));
+            $this->start = (new DateTimeImmutable('today', $keeper->zone()))->modify('-'.self::DAYS.' days');
+            $system->revisions()->create(['user_id' => $keeper->id, 'in_force_from' => Journal::stamp($this->start->modify('-200 days')), 'document' => $tank->toArray()]);
+            $this->live($tank->workingVolume()->litres);
+            $this->save($system, $keeper);
+        });
+    }
+
+    private function live(float $litres): void
+    {
+        $nitrate = new MixedTank($litres, 7.5);
+        $phosphate = new MixedTank($litres, 0.062);
+        $this->happen(0, '09:00', Photoperiod::of(9));
+        for ($day = 0; $day < self::DAYS; $day++) {
+            $this->happen($day, '18:30', Feed::of(round(2.6 + $this->random->getInt(-3, 3) / 10, 1), $day % 4 === 3 ? Food::Frozen : Food::Pellet));
+            if ($day % 4 === 1 || $day === 46) {
+                $this->happen($day, '19:40', SockChange::of($this->random->getInt(2, 4)));
+            }
+            if ($day % 7 === 5) {
+                $litresChanged = $day === 82 ? 30.0 : 22.0;
+                $this->happen($day, '11:00', WaterChange::of($litresChanged));
+                $nitrate = $nitrate->changed($litresChanged / $litres);
+                $phosphate = $phosphate->changed($litresChanged / $litres);
+            }
+            if ($day % 7 === 1 || $day % 7 === 4) {
+                $this->measure($day, $nitrate, $phosphate);
+            }
+            $nitrate = $nitrate->after(1, 29, 0.003);
+            // GFO binds in proportion to what is there and wears out over about two months.
+            $gfo = $day >= self::GFO_DAY ? 0.048 * exp(-($day - self::GFO_DAY) / 60) : 0.0;
+            $phosphate = $phosphate->after(1, 0.86, 0.004 + $gfo);
+        }
+        $this->happen(self::GFO_DAY, '10:15', MediaCharge::grams(Medium::Gfo, 85, Place::Reactor));
+        $this->happen(self::CARBON_DAY, '10:30', MediaCharge::grams(Medium::ActivatedCarbon, 60, Place::Bag));
+        $this->happen(55, '18:35', new SkimmerSwitch(false));
+        $this->happen(59, '21:05', new SkimmerSwitch(true));
+        $this->happen(59, '21:06', Note::of('Found the skimmer still off after feeding on Tuesday.'));
+    }
+
+    private function measure(int $day, MixedTank $nitrate, MixedTank $phosphate): void
+    {
+        $cloudy = $day === 95;
+        $this->happen($day, '20:15', Reading::of(Nutrient::Nitrate, $this->read($nitrate->mgPerLitre, 0.25, 0.25), step: 0.25, cloudy: $cloudy, method: 'colour comparison'));
+        $this->happen($day, '20:15', Reading::of(Nutrient::Phosphate, $this->read($phosphate->mgPerLitre, 0.006, 0.01), step: 0.01, cloudy: $cloudy, method: 'pocket photometer'));
+    }
+
+    /** What a kit shows: the truth with its scatter, rounded to the kit's step. */
+    private function read(float $truth, float $scatter, float $step): float
+    {
+        $normal = array_sum(array_map(fn (): float => $this->random->getInt(0, 10_000) / 10_000, range(1, 12))) - 6;
+
+        return max(0.0, round(($truth + $scatter * $normal) / $step) * $step);
+    }
+
+    private function happen(int $day, string $time, Payload $payload): void
+    {
+        $this->entries[] = new Entry(new DateTimeImmutable($this->start->modify("+{$day} days")->format('Y-m-d ').$time, $this->start->getTimezone()), $payload);
+    }
+
+    private function save(System $system, User $keeper): void
+    {
+        usort($this->entries, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+        $batches = [];
+        $rows = array_map(function (Entry $entry) use ($system, $keeper, &$batches): array {
+            $stamp = Journal::stamp($entry->at);
+
+            return [
+                'system_id' => $system->id, 'user_id' => $keeper->id, 'batch' => $batches[$stamp] ??= (string) Str::ulid($entry->at), 'kind' => $entry->kind()->value,
+                'occurred_at' => $stamp, 'payload' => json_encode($entry->payload->toArray(), JSON_THROW_ON_ERROR),
+                'fingerprint' => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null,
+                'created_at' => $stamp, 'updated_at' => $stamp,
+            ];
+        }, $this->entries);
+        foreach (array_chunk($rows, 200) as $chunk) {
+            DB::table('entries')->insert($chunk);
+        }
+    }
+}
