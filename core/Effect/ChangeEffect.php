@@ -127,7 +127,7 @@ final class ChangeEffect
         $share = Amount::plain(100 * $question->wantedShare);
         if ($verdict !== Verdict::CannotTellYet && $stick !== null) {
             return match ($verdict) {
-                Verdict::NoDifferenceShown => "If this change did anything, it was less than {$share} % of the level in four weeks.",
+                Verdict::NoDifferenceShown => "If this change did anything, it was less than {$share} % of the level in four weeks.",
                 default => self::direction($stick->slopeBefore()->estimate, $stick->slopeAfter()->estimate),
             };
         }
@@ -138,17 +138,19 @@ final class ChangeEffect
             return "Only {$evidence->before()} readings before the change; at least ".self::LEAST_PER_SIDE.' are needed, and later ones cannot replace them.';
         }
         if ($more === null) {
-            return 'Even '.self::MOST_MORE." more readings at this spacing would not show {$share} % of the level in four weeks; a finer kit or a bigger change would.";
+            return 'Even '.self::MOST_MORE." more readings at this spacing would not show {$share} % of the level in four weeks; a finer kit or a bigger change would.";
         }
         $last = $evidence->observations[count($evidence->observations) - 1] ?? null;
         $days = ($last->day ?? 0.0) + $more * $evidence->spacing();
-        $how = $more === 1 ? 'One more reading' : "{$more} more readings";
         $every = 'every '.Amount::plain(round($evidence->spacing(), 1)).' days';
-        if ($days > $question->windowDays) {
-            return "{$how} {$every} would be needed to show {$share} % of the level in four weeks; widen the window, or measure more often next time.";
-        }
+        $how = $more === 1 ? 'One more reading' : "{$more} more readings {$every}";
+        $shows = "show {$share} % of the level in four weeks";
 
-        return "{$how} {$every} would show {$share} % of the level in four weeks.";
+        return match (true) {
+            $days <= $evidence->lastDay => "{$how} would {$shows}.",
+            $evidence->lastDay < $question->windowDays => "{$how} would have been needed before the next phosphate charge to {$shows}.",
+            default => "{$how} would be needed to {$shows}; widen the window, or measure more often next time.",
+        };
     }
 
     private static function direction(float $before, float $since): string

@@ -41,7 +41,7 @@ final class Confounders
                 continue;
             }
             if ($question->isWearing($entry)) {
-                $found[] = new Confounder("{$when}, wears out in this time and bends the curve.", $day);
+                $found[] = new Confounder($when.($day < 0 ? ', wears out in this time and bends the curve.' : ', began to act then; later readings are left out.'), $day);
             } elseif ($question->covers($entry) && in_array($entry->kind(), [EntryKind::MediaCharge, EntryKind::Skimmer, EntryKind::Photoperiod], true)) {
                 $found[] = new Confounder("{$when}.", $day);
             }

@@ -26,6 +26,8 @@ final readonly class Evidence
         /** Readings left out because the lever was still settling. */
         public int $settling,
         public float $settlingDays,
+        /** The last day after the change on which a reading can still bear on it. */
+        public float $lastDay,
     ) {
     }
 
@@ -50,7 +52,7 @@ final readonly class Evidence
         $settlingDays = Settling::of($question->change->kind())->value ?? 0.0;
         $settled = array_values(array_filter($series, static fn (Observation $o): bool => $o->day <= 0.0 || $o->day >= $settlingDays));
 
-        return new self($settled, $dilutions, count($all) - count($series), $beyond, count($series) - count($settled), $settlingDays);
+        return new self($settled, $dilutions, count($all) - count($series), $beyond, count($series) - count($settled), $settlingDays, min($to, $question->windowDays));
     }
 
     public function before(): int

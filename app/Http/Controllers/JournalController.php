@@ -37,6 +37,7 @@ final class JournalController extends Controller
             'frame' => SystemFrame::of($system),
             'sheet' => $sheet->toArray($keeper),
             'range' => $request->range(),
+            'table' => $request->query('view') === 'table',
             'verdict' => $change === null ? null : VerdictView::of($system, $keeper, $change, $request->windowDays(), $request->wantedShare(), $now),
             'choices' => ['windows' => VerdictView::WINDOWS, 'wanted' => VerdictView::WANTED],
         ]);

@@ -1,0 +1,12 @@
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(...tseslint.configs.strictTypeChecked, {
+    languageOptions: { parserOptions: { projectService: true } },
+    plugins: { 'react-hooks': hooks },
+    rules: {
+        ...hooks.configs.recommended.rules,
+        '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+        '@typescript-eslint/no-confusing-void-expression': 'off',
+    },
+});

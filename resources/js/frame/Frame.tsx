@@ -1,0 +1,292 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Head, Link, router } from '@inertiajs/react';
+import { Moon, Sun } from 'lucide-react';
+import { type ReactNode, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { setLook, useLook } from '../lib/colourMode';
+import { useUnits } from '../lib/figures';
+import { type SystemFrame, useShared } from '../lib/page';
+import { FlashLine } from '../parts/FlashLine';
+import { Kbd } from '../parts/Kbd';
+import { KeyList } from './KeyList';
+import { QuickEntry } from './QuickEntry';
+import { WaterLine } from './WaterLine';
+
+type Area = 'Path' | 'Journal' | 'Settings';
+
+/** The chart table around every screen behind the door: name and water, areas, the log, and what was just done. */
+export function Frame({
+    title,
+    area,
+    frame,
+    aside,
+    children,
+}: {
+    title: string;
+    area: Area;
+    frame?: SystemFrame;
+    aside?: ReactNode;
+    children: ReactNode;
+}) {
+    const { keeper, systems } = useShared();
+    const [keysOpen, setKeysOpen] = useState(false);
+    const log = useRef<HTMLInputElement>(null);
+    const home = frame ?? systems[0];
+    const switchUnits = () =>
+        router.put(
+            '/settings/units',
+            { units: keeper?.units === 'us' ? 'metric' : 'us' },
+            { preserveScroll: true, preserveState: true },
+        );
+    const go = (place: string) => () => home && router.visit(`/systems/${home.id}/${place}`);
+
+    useHotkeys('l', () => log.current?.focus(), { preventDefault: true });
+    useHotkeys('u', switchUnits);
+    useHotkeys('shift+slash', () => setKeysOpen(true), { preventDefault: true });
+    useHotkeys('g>j', go('journal'));
+    useHotkeys('g>p', go('path'));
+    useHotkeys('g>s', () => router.visit('/settings'));
+
+    return (
+        <Box
+            display="grid"
+            minHeight="100dvh"
+            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: aside ? 'minmax(0, 1fr) 322px' : 'minmax(0, 1fr)' }}
+            gridTemplateRows={{ base: 'auto auto auto auto auto 1fr', md: 'auto auto auto 1fr auto' }}
+            gridTemplateAreas={{
+                base: '"header" "areas" "log" "water" "main" "aside"',
+                md: '"header" "water" "areas" "main" "aside" "log"',
+                lg: aside
+                    ? '"header header" "water water" "areas areas" "main aside" "log aside"'
+                    : '"header" "water" "areas" "main" "log"',
+            }}
+        >
+            <Head title={frame ? `${title}, ${frame.name}` : title} />
+            <chakra.a
+                href="#content"
+                position="absolute"
+                left="-9999px"
+                _focus={{ left: '8px', top: '8px', bg: 'raised', p: '2', zIndex: 10 }}
+            >
+                Skip to the page
+            </chakra.a>
+            <Header
+                frame={frame}
+                onLog={() => log.current?.focus()}
+                onUnits={switchUnits}
+                onKeys={() => setKeysOpen(true)}
+            />
+            {frame && (
+                <Box gridArea="water" borderBottomWidth="1px">
+                    <WaterLine frame={frame} />
+                </Box>
+            )}
+            <Box gridArea="areas">
+                <Areas area={area} systemId={home?.id} />
+                <FlashLine />
+            </Box>
+            <chakra.main
+                id="content"
+                gridArea="main"
+                tabIndex={-1}
+                outline="none"
+                px={{ base: '3', md: '6' }}
+                pt="3"
+                pb="4"
+                minW="0"
+            >
+                {children}
+            </chakra.main>
+            {aside && (
+                <chakra.aside
+                    aria-label="Reading"
+                    gridArea="aside"
+                    borderLeftWidth={{ lg: '1px' }}
+                    borderTopWidth={{ base: '1px', lg: '0' }}
+                    px={{ base: '3', md: '6', lg: '5' }}
+                    py="4"
+                >
+                    {aside}
+                </chakra.aside>
+            )}
+            {frame && (
+                <Box
+                    gridArea="log"
+                    position={{ md: 'sticky' }}
+                    bottom="0"
+                    px={{ base: '3', md: '6' }}
+                    py={{ base: '2', md: '0' }}
+                    pb={{ md: '4' }}
+                    bg="paper"
+                >
+                    <QuickEntry systemId={frame.id} field={log} />
+                </Box>
+            )}
+            <KeyList open={keysOpen} onClose={() => setKeysOpen(false)} />
+        </Box>
+    );
+}
+
+function Header({
+    frame,
+    onLog,
+    onUnits,
+    onKeys,
+}: {
+    frame: SystemFrame | undefined;
+    onLog: () => void;
+    onUnits: () => void;
+    onKeys: () => void;
+}) {
+    const { keeper, systems } = useShared();
+    const { show, unit } = useUnits();
+    const look = useLook();
+    return (
+        <chakra.header
+            gridArea="header"
+            display="flex"
+            alignItems="center"
+            gap={{ base: '3', md: '5' }}
+            minH="52px"
+            px={{ base: '3', md: '6' }}
+            borderBottomWidth="1px"
+        >
+            <chakra.span fontFamily="heading" fontWeight="750" fontSize="xl">
+                <Box asChild color="ink" textDecoration="none">
+                    <Link href="/">Ithys</Link>
+                </Box>
+            </chakra.span>
+            {frame && (
+                <Box display="flex" alignItems="baseline" gap="2" minW="0">
+                    {systems.length > 1 ? (
+                        <chakra.select
+                            aria-label="Tank"
+                            value={frame.id}
+                            onChange={(event) => router.visit(`/systems/${event.target.value}/journal`)}
+                            fontWeight="700"
+                            bg="transparent"
+                            color="ink"
+                            maxWidth="160px"
+                            minH={{ base: '44px', md: '28px' }}
+                        >
+                            {systems.map((system) => (
+                                <option key={system.id} value={system.id}>
+                                    {system.name}
+                                </option>
+                            ))}
+                        </chakra.select>
+                    ) : (
+                        <Box fontWeight="700" truncate>
+                            {frame.name}
+                        </Box>
+                    )}
+                    <Box display={{ base: 'none', md: 'block' }} color="quiet" fontSize="sm" whiteSpace="nowrap">
+                        working volume{' '}
+                        <Box as="span" fontFamily="figure" color="ink" fontSize="md">
+                            {show(frame.workingLitres, 'volume')}
+                        </Box>
+                    </Box>
+                </Box>
+            )}
+            <Box flex="1" />
+            {frame && (
+                <HeaderButton onClick={onLog} hideOnPhone>
+                    <Kbd>L</Kbd> Log
+                </HeaderButton>
+            )}
+            <HeaderButton onClick={onUnits} title="Switch units">
+                <Kbd>U</Kbd> {unit('volume')} · {unit('temperature')}
+            </HeaderButton>
+            <HeaderButton onClick={onKeys} hideOnPhone>
+                <Kbd>?</Kbd> Keys
+            </HeaderButton>
+            <HeaderButton
+                onClick={() => setLook(look === 'dark' ? 'light' : 'dark')}
+                label={look === 'dark' ? 'Switch to light' : 'Switch to dark'}
+            >
+                {look === 'dark' ? <Sun size={17} aria-hidden="true" /> : <Moon size={17} aria-hidden="true" />}
+            </HeaderButton>
+            <Box display={{ base: 'none', md: 'block' }} fontSize="sm" fontWeight="600" whiteSpace="nowrap">
+                {keeper?.name}
+            </Box>
+            <HeaderButton onClick={() => router.post('/sign-out')}>Sign out</HeaderButton>
+        </chakra.header>
+    );
+}
+
+function HeaderButton({
+    label,
+    title,
+    hideOnPhone = false,
+    onClick,
+    children,
+}: {
+    label?: string;
+    title?: string;
+    hideOnPhone?: boolean;
+    onClick: () => void;
+    children: ReactNode;
+}) {
+    return (
+        <chakra.button
+            type="button"
+            aria-label={label}
+            title={title}
+            onClick={onClick}
+            display={hideOnPhone ? { base: 'none', md: 'inline-flex' } : 'inline-flex'}
+            alignItems="center"
+            justifyContent="center"
+            gap="1.5"
+            minH={{ base: '44px', md: '28px' }}
+            minW={{ base: '32px', md: '24px' }}
+            fontSize="sm"
+            whiteSpace="nowrap"
+            cursor="pointer"
+            _hover={{ color: 'deep' }}
+        >
+            {children}
+        </chakra.button>
+    );
+}
+
+function Areas({ area, systemId }: { area: Area; systemId: number | undefined }) {
+    const links: [Area, string][] = [
+        ...(systemId === undefined
+            ? []
+            : ([
+                  ['Path', `/systems/${systemId}/path`],
+                  ['Journal', `/systems/${systemId}/journal`],
+              ] as [Area, string][])),
+        ['Settings', '/settings'],
+    ];
+    return (
+        <chakra.nav
+            aria-label="Areas"
+            display="flex"
+            gap={{ base: '4', md: '8' }}
+            px={{ base: '3', md: '6' }}
+            borderBottomWidth="1px"
+            overflowX="auto"
+        >
+            {links.map(([name, href]) => (
+                <Box
+                    key={name}
+                    asChild
+                    display="inline-flex"
+                    alignItems="center"
+                    minH={{ base: '44px', md: '34px' }}
+                    color="ink"
+                    textDecoration="none"
+                    fontWeight={name === area ? '750' : '400'}
+                    borderBottomWidth="3px"
+                    borderColor={name === area ? 'ink' : 'transparent'}
+                    _hover={{ color: 'deep' }}
+                >
+                    <Link href={href} aria-current={name === area ? 'page' : undefined}>
+                        {name}
+                    </Link>
+                </Box>
+            ))}
+        </chakra.nav>
+    );
+}

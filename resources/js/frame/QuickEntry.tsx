@@ -1,0 +1,179 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { router } from '@inertiajs/react';
+import { type SyntheticEvent, type RefObject, useState } from 'react';
+import { useDraft } from '../lib/useDraft';
+import { Kbd } from '../parts/Kbd';
+
+interface Understood {
+    chips: { tone: string; text: string; start: number; end: number }[];
+    problems: { sentence: string; start: number; end: number }[];
+    cautions: string[];
+    mayBeSaved: boolean;
+}
+
+const TONES: Record<string, string> = { no3: 'nitrate', po4: 'phosphate' };
+
+/** The one-line log. What is typed goes to the server as it grows; what it understood stands below as chips. */
+export function QuickEntry({ systemId, field }: { systemId: number; field: RefObject<HTMLInputElement | null> }) {
+    const [line, setLine] = useState('');
+    const [refusal, setRefusal] = useState('');
+    const [scrolled, setScrolled] = useState(0);
+    const [saving, setSaving] = useState(false);
+    const answer = useDraft<Understood>(`/systems/${systemId}/journal/understand`, { line }, 120);
+    const understood = answer?.ok === true && line.trim() !== '' ? answer.result : null;
+    const trouble = refusal || (answer?.ok === false ? Object.values(answer.errors)[0] : '') || '';
+
+    function save(event: SyntheticEvent) {
+        event.preventDefault();
+        if (line.trim() === '' || saving) {
+            return;
+        }
+        router.post(
+            `/systems/${systemId}/journal`,
+            { line },
+            {
+                preserveScroll: true,
+                preserveState: true,
+                onStart: () => setSaving(true),
+                onFinish: () => setSaving(false),
+                onSuccess: () => {
+                    setLine('');
+                    setRefusal('');
+                },
+                onError: (errors) => setRefusal(errors['line'] ?? 'Not saved.'),
+            },
+        );
+    }
+
+    return (
+        <chakra.form
+            onSubmit={save}
+            aria-label="Log"
+            bg="raised"
+            borderWidth="1.5px"
+            borderColor="ink"
+            borderRadius="4px"
+            px="3"
+            py={{ base: '1', md: '1.5' }}
+        >
+            <Box display="flex" alignItems="center" gap="3">
+                <Kbd>L</Kbd>
+                <Box flex="1" position="relative">
+                    {understood !== null && <Pointed line={line} problems={understood.problems} scrolled={scrolled} />}
+                    <chakra.input
+                        ref={field}
+                        value={line}
+                        onChange={(event) => {
+                            setLine(event.target.value);
+                            setRefusal('');
+                        }}
+                        onScroll={(event) => setScrolled(event.currentTarget.scrollLeft)}
+                        onKeyDown={(event) => {
+                            if (event.key === 'Escape') {
+                                event.currentTarget.blur();
+                            }
+                        }}
+                        aria-label="Log what was read or done"
+                        aria-describedby="log-understood"
+                        placeholder="no3 8.5 po4 0.06   ·   sock changed   ·   water change 40 l yesterday"
+                        autoComplete="off"
+                        autoCapitalize="none"
+                        spellCheck={false}
+                        maxLength={500}
+                        width="100%"
+                        minH={{ base: '44px', md: '38px' }}
+                        bg="transparent"
+                        fontFamily="figure"
+                        fontSize={{ base: '16px', md: 'md' }}
+                        outline="none"
+                        position="relative"
+                        _placeholder={{ color: 'quiet', opacity: 1 }}
+                    />
+                </Box>
+                <chakra.button
+                    type="submit"
+                    disabled={saving || understood?.mayBeSaved !== true}
+                    minH={{ base: '44px', md: '32px' }}
+                    px="3"
+                    fontWeight="600"
+                    fontSize="sm"
+                    borderRadius="3px"
+                    bg="ink"
+                    color="paper"
+                    cursor="pointer"
+                    _disabled={{ bg: 'transparent', color: 'quiet', cursor: 'default' }}
+                >
+                    {saving ? 'Saving' : 'Save'}
+                </chakra.button>
+            </Box>
+            <Box id="log-understood" aria-live="polite" fontSize="sm">
+                {understood !== null && understood.chips.length > 0 && (
+                    <Box display="flex" flexWrap="wrap" gap="1.5" pt="1" pb="1.5">
+                        {understood.chips.map((chip, i) => (
+                            <Box
+                                key={i}
+                                borderWidth="1.5px"
+                                borderRadius="999px"
+                                px="2.5"
+                                fontWeight="600"
+                                borderColor={TONES[chip.tone] ?? 'edge'}
+                                color={TONES[chip.tone] ?? 'ink'}
+                            >
+                                {chip.text}
+                            </Box>
+                        ))}
+                    </Box>
+                )}
+                {understood?.problems.map((problem, i) => (
+                    <Box key={i} color="fault" pb="1">
+                        {problem.sentence}
+                    </Box>
+                ))}
+                {understood?.cautions.map((caution) => (
+                    <Box key={caution} color="caution" pb="1">
+                        Caution: {caution}
+                    </Box>
+                ))}
+                {trouble !== '' && (
+                    <Box color="fault" pb="1" role="alert">
+                        {trouble}
+                    </Box>
+                )}
+            </Box>
+        </chakra.form>
+    );
+}
+
+/** Underlines the characters that were not understood, behind the transparent field. */
+function Pointed({ line, problems, scrolled }: { line: string; problems: Understood['problems']; scrolled: number }) {
+    const characters = Array.from(line);
+    return (
+        <Box
+            aria-hidden="true"
+            position="absolute"
+            inset="0"
+            display="flex"
+            alignItems="center"
+            overflow="hidden"
+            whiteSpace="pre"
+            fontFamily="figure"
+            fontSize={{ base: '16px', md: 'md' }}
+            color="transparent"
+        >
+            <span style={{ transform: `translateX(${-scrolled}px)` }}>
+                {characters.map((character, i) => (
+                    <Box
+                        as="span"
+                        key={i}
+                        textDecorationLine={problems.some((p) => i >= p.start && i < p.end) ? 'underline' : 'none'}
+                        textDecorationStyle="wavy"
+                        textDecorationColor="fault"
+                        textUnderlineOffset="4px"
+                    >
+                        {character}
+                    </Box>
+                ))}
+            </span>
+        </Box>
+    );
+}

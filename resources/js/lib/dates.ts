@@ -1,0 +1,35 @@
+import { useMemo } from 'react';
+import { useShared } from './page';
+
+const DAY = 86_400;
+
+/** Formats moments, seconds since 1970, in the keeper's zone. */
+export function useDates() {
+    const zone = useShared().keeper?.zone ?? 'UTC';
+    return useMemo(() => {
+        const format = (options: Intl.DateTimeFormatOptions) => {
+            const formatter = new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...options });
+            return (t: number) => formatter.format(new Date(t * 1000));
+        };
+        const dayMonth = format({ day: 'numeric', month: 'long' });
+        const year = format({ year: 'numeric' });
+        return {
+            short: format({ day: 'numeric', month: 'short' }),
+            month: format({ month: 'short' }),
+            year,
+            day: (t: number) => (year(t) === year(Date.now() / 1000) ? dayMonth(t) : `${dayMonth(t)} ${year(t)}`),
+            moment: format({
+                weekday: 'short',
+                day: 'numeric',
+                month: 'short',
+                year: 'numeric',
+                hour: '2-digit',
+                minute: '2-digit',
+            }),
+            ago: (t: number) => {
+                const days = Math.floor(Date.now() / 1000 / DAY) - Math.floor(t / DAY);
+                return days <= 0 ? 'today' : days === 1 ? 'yesterday' : days < 60 ? `${days} days ago` : '';
+            },
+        };
+    }, [zone]);
+}

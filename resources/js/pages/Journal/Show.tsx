@@ -1,0 +1,145 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Button } from '../../parts/Button';
+import { Link, router } from '@inertiajs/react';
+import { useCallback, useMemo } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Frame } from '../../frame/Frame';
+import { type SystemFrame } from '../../lib/page';
+import { JournalTable } from '../../tide/JournalTable';
+import { TideSheet } from '../../tide/TideSheet';
+import { type Sheet, type Verdict } from '../../tide/types';
+import { VerdictPanel } from '../../tide/VerdictPanel';
+
+interface Props {
+    frame: SystemFrame;
+    sheet: Sheet;
+    range: string;
+    table: boolean;
+    verdict: Verdict | null;
+    choices: { windows: number[]; wanted: number[] };
+}
+
+const RANGES = [
+    ['16w', '16 weeks'],
+    ['1y', 'Year'],
+    ['all', 'All'],
+] as const;
+
+export default function Show({ frame, sheet, range, table, verdict, choices }: Props) {
+    const levers = useMemo(
+        () => sheet.changes.filter((change) => change.lever && change.kind !== 'feed').reverse(),
+        [sheet.changes],
+    );
+    const ask = useCallback(
+        (query: Record<string, string | number>) => {
+            const now = { ...Object.fromEntries(new URLSearchParams(location.search)), ...query };
+            router.get(`/systems/${frame.id}/journal`, now, {
+                preserveScroll: true,
+                preserveState: true,
+                replace: true,
+            });
+        },
+        [frame.id],
+    );
+    const pick = useCallback(
+        (id: number | null, step = 0) => {
+            const at = levers.findIndex((change) => change.id === verdict?.id);
+            const next = id ?? levers[at < 0 ? 0 : Math.min(levers.length - 1, Math.max(0, at - step))]?.id;
+            if (next !== undefined) {
+                ask({ change: next });
+            }
+        },
+        [ask, levers, verdict?.id],
+    );
+    useHotkeys('BracketLeft', () => pick(null, -1));
+    useHotkeys('BracketRight', () => pick(null, 1));
+    useHotkeys('t', () => ask({ view: table ? 'sheet' : 'table' }));
+    const empty = sheet.readings.length === 0 && sheet.changes.length === 0;
+
+    return (
+        <Frame
+            title="Journal"
+            area="Journal"
+            frame={frame}
+            aside={
+                <VerdictPanel
+                    systemId={frame.id}
+                    verdict={verdict}
+                    levers={levers}
+                    windows={choices.windows}
+                    wanted={choices.wanted}
+                    onPick={pick}
+                    onAsk={ask}
+                />
+            }
+        >
+            <chakra.h1 srOnly>Journal of {frame.name}</chakra.h1>
+            <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
+                <Switch
+                    label="View"
+                    picked={table ? 'table' : 'sheet'}
+                    options={[
+                        ['sheet', 'Tide sheet'],
+                        ['table', 'Table'],
+                    ]}
+                    onPick={(view) => ask({ view })}
+                />
+                <Switch label="Range" picked={range} options={RANGES} onPick={(next) => ask({ range: next })} />
+                <Box flex="1" />
+                <Box display="flex" gap="4" fontSize="sm">
+                    <Link href={`/systems/${frame.id}/import`}>Import CSV</Link>
+                    <a href={`/systems/${frame.id}/readings.csv`} download>
+                        Export CSV
+                    </a>
+                    <Link href={`/systems/${frame.id}/bin`}>Bin</Link>
+                </Box>
+            </Box>
+            {empty ? (
+                <Box maxWidth="34rem" py="8">
+                    <chakra.h2 fontSize="lg" mb="2">
+                        Nothing in {range === 'all' ? 'the journal yet' : 'this time'}
+                    </chakra.h2>
+                    <chakra.p mb="3">
+                        Press L and write what you read or did: “no3 8.5 po4 0.06”, “sock changed”, “water change 40 l
+                        yesterday”. Or bring readings you already have.
+                    </chakra.p>
+                    <Link href={`/systems/${frame.id}/import`}>Import readings from a CSV file</Link>
+                </Box>
+            ) : table ? (
+                <JournalTable systemId={frame.id} sheet={sheet} onPick={pick} />
+            ) : (
+                <TideSheet sheet={sheet} verdict={verdict} workingLitres={frame.workingLitres} onPick={pick} />
+            )}
+        </Frame>
+    );
+}
+
+function Switch({
+    label,
+    picked,
+    options,
+    onPick,
+}: {
+    label: string;
+    picked: string;
+    options: readonly (readonly [string, string])[];
+    onPick: (value: string) => void;
+}) {
+    return (
+        <Box role="group" aria-label={label} display="inline-flex">
+            {options.map(([value, text]) => (
+                <Button
+                    key={value}
+                    look={value === picked ? 'solid' : 'line'}
+                    aria-pressed={value === picked}
+                    borderRadius="0"
+                    marginLeft="-1px"
+                    minH={{ base: '44px', md: '28px' }}
+                    onClick={() => onPick(value)}
+                >
+                    {text}
+                </Button>
+            ))}
+        </Box>
+    );
+}

@@ -1,0 +1,28 @@
+import { chakra } from '@chakra-ui/react';
+import { type ComponentProps, useId } from 'react';
+import { Choice } from './TextField';
+
+type Props = Omit<ComponentProps<typeof Choice>, 'onChange'> & {
+    label: string;
+    options: readonly (readonly [string, string])[];
+    onPick: (value: string) => void;
+};
+
+/** A labelled choice among a few. */
+export function ChoiceField({ label, options, onPick, ...rest }: Props) {
+    const id = useId();
+    return (
+        <chakra.div display="grid" gap="1">
+            <chakra.label htmlFor={id} fontSize="sm" fontWeight="600">
+                {label}
+            </chakra.label>
+            <Choice id={id} {...rest} onChange={(event) => onPick(event.target.value)}>
+                {options.map(([value, text]) => (
+                    <option key={value} value={value}>
+                        {text}
+                    </option>
+                ))}
+            </Choice>
+        </chakra.div>
+    );
+}

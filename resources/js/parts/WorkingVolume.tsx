@@ -1,0 +1,84 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { figure, useUnits } from '../lib/figures';
+import { type Basis, type Finding } from '../lib/page';
+import { BasisNote } from './BasisNote';
+import { FindingList } from './FindingList';
+
+export interface Volume {
+    parts: { code: string; label: string; litres: number; basis: Basis | null }[];
+    litres: number;
+    kilograms: number;
+    turnoverPerHour: number | null;
+    findings: Finding[];
+}
+
+/** The working volume as a sum, part by part, with what it means for the filter. */
+export function WorkingVolume({ volume, stale }: { volume: Volume | null; stale: boolean }) {
+    const { show, amount, unit } = useUnits();
+    if (volume === null) {
+        return (
+            <>
+                <chakra.h2 fontSize="lg" mb="2">
+                    Working volume
+                </chakra.h2>
+                <chakra.p color="quiet">
+                    Enter the size of the display to see the water that doses really meet: the display less what sand
+                    and rock displace, plus sump and plumbing.
+                </chakra.p>
+            </>
+        );
+    }
+    return (
+        <Box opacity={stale ? 0.55 : 1} aria-live="polite">
+            <chakra.h2 fontSize="lg">Working volume</chakra.h2>
+            <Box fontFamily="figure" fontSize="2xl" lineHeight="1.3">
+                {show(volume.litres, 'volume')}
+            </Box>
+            <chakra.table width="100%" fontSize="sm" mb="4" mt="2">
+                <chakra.caption srOnly>Parts of the working volume</chakra.caption>
+                <tbody>
+                    {volume.parts
+                        .filter((part) => part.litres !== 0)
+                        .map((part, i) => (
+                            <chakra.tr key={part.code} borderBottomWidth="1px">
+                                <chakra.th scope="row" textAlign="left" fontWeight="400" py="1.5">
+                                    {part.label} {part.basis !== null && <BasisNote basis={part.basis} />}
+                                </chakra.th>
+                                <chakra.td
+                                    textAlign="right"
+                                    fontFamily="figure"
+                                    verticalAlign="top"
+                                    py="1.5"
+                                    whiteSpace="nowrap"
+                                >
+                                    {i === 0
+                                        ? amount(part.litres, 'volume')
+                                        : (part.litres < 0 ? '−' : '+') + amount(Math.abs(part.litres), 'volume')}{' '}
+                                    {unit('volume')}
+                                </chakra.td>
+                            </chakra.tr>
+                        ))}
+                    <chakra.tr>
+                        <chakra.th scope="row" textAlign="left" py="1.5">
+                            Its mass
+                        </chakra.th>
+                        <chakra.td textAlign="right" fontFamily="figure">
+                            {show(volume.kilograms * 1000, 'mass')}
+                        </chakra.td>
+                    </chakra.tr>
+                    {volume.turnoverPerHour !== null && (
+                        <tr>
+                            <chakra.th scope="row" textAlign="left" py="1.5">
+                                Turnover
+                            </chakra.th>
+                            <chakra.td textAlign="right" fontFamily="figure">
+                                {figure(volume.turnoverPerHour, 1)} /h
+                            </chakra.td>
+                        </tr>
+                    )}
+                </tbody>
+            </chakra.table>
+            <FindingList findings={volume.findings} />
+        </Box>
+    );
+}

@@ -1,0 +1,59 @@
+import { useToken } from '@chakra-ui/react';
+import { scaleLinear } from 'd3-scale';
+import { signed } from '../lib/figures';
+import { SvgText } from '../parts/SvgText';
+import { type Judgement, NUTRIENTS } from './types';
+
+const WIDTH = 272;
+
+/** The difference with its 95 % interval against zero, in mg a day. */
+export function IntervalBar({ judgement }: { judgement: Judgement }) {
+    const [colour, ink, hairline] = useToken('colors', [NUTRIENTS[judgement.nutrient].colour, 'ink', 'hairline']) as [
+        string,
+        string,
+        string,
+    ];
+    const difference = judgement.difference;
+    if (difference === null) {
+        return null;
+    }
+    const x = scaleLinear()
+        .domain([Math.min(0, difference.low), Math.max(0, difference.high)])
+        .range([36, WIDTH - 36]);
+    const text = `${signed(difference.low)} to ${signed(difference.high)} mg a day, 95 %`;
+    const shape = judgement.nutrient === 'no3' ? 'M-5-5H5V5H-5Z' : 'M0-6 6 0 0 6-6 0Z';
+    return (
+        <svg
+            viewBox={`0 0 ${WIDTH} 55`}
+            width="100%"
+            role="img"
+            aria-label={`Difference ${text}`}
+            style={{ maxWidth: WIDTH, display: 'block' }}
+        >
+            <path d={`M0 14H${WIDTH}`} stroke={hairline} />
+            <rect
+                x={x(difference.low)}
+                y={9}
+                width={Math.max(2, x(difference.high) - x(difference.low))}
+                height={10}
+                fill={colour}
+                fillOpacity="0.35"
+            />
+            <path d={shape} transform={`translate(${x(difference.perDay)} 14)`} fill={colour} />
+            <path d={`M${x(0)} 5V23`} stroke={ink} />
+            <text
+                x={x(0)}
+                y={36}
+                fontSize="12"
+                textAnchor="middle"
+                fill={ink}
+                fontFamily="Atkinson Hyperlegible Mono Variable, monospace"
+            >
+                0
+            </text>
+            <SvgText x={0} y={50} figures>
+                {text}
+            </SvgText>
+        </svg>
+    );
+}

@@ -1,0 +1,207 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Button } from '../parts/Button';
+import { router } from '@inertiajs/react';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { useDates } from '../lib/dates';
+import { figure, signed, useUnits } from '../lib/figures';
+import { ChoiceField } from '../parts/ChoiceField';
+import { FindingList } from '../parts/FindingList';
+import { IntervalBar } from './IntervalBar';
+import { type ChangeMark, type Judgement, type Rate, type Verdict } from './types';
+
+interface Props {
+    systemId: number;
+    verdict: Verdict | null;
+    levers: ChangeMark[];
+    windows: number[];
+    wanted: number[];
+    onPick: (id: number | null, step?: number) => void;
+    onAsk: (query: Record<string, string>) => void;
+}
+
+/** The reading column: what the picked change did, in words first, then in figures. */
+export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPick, onAsk }: Props) {
+    const dates = useDates();
+    const { show } = useUnits();
+    if (verdict === null) {
+        return (
+            <>
+                <chakra.h2 fontSize="lg" mb="2">
+                    What did a change do?
+                </chakra.h2>
+                <chakra.p color="quiet">
+                    Pick a change on the sheet to compare the time before and after it. Readings once or twice a week on
+                    both sides are enough. Log one with L, such as “gfo 120 g reactor”.
+                </chakra.p>
+            </>
+        );
+    }
+    const [first, ...others] = verdict.judgements;
+    const cautions = new Map(
+        verdict.judgements.flatMap((judgement) => judgement.findings).map((finding) => [finding.sentence, finding]),
+    );
+    return (
+        <Box display="grid" gap="3">
+            <Box display="flex" alignItems="center" gap="2" fontSize="sm" color="quiet">
+                <Box flex="1">
+                    {dates.day(verdict.t)} {dates.ago(verdict.t) && `· ${dates.ago(verdict.t)}`}
+                </Box>
+                <Step label="Earlier change" onClick={() => onPick(null, -1)}>
+                    <ChevronLeft size={17} aria-hidden="true" />
+                </Step>
+                <Step label="Later change" onClick={() => onPick(null, 1)}>
+                    <ChevronRight size={17} aria-hidden="true" />
+                </Step>
+            </Box>
+            <chakra.h2 fontSize="lg" mt="-2">
+                {verdict.text}
+            </chakra.h2>
+            {first && <Answer judgement={first} large />}
+            {others.map((judgement) => (
+                <Box key={judgement.nutrient} borderTopWidth="1px" pt="3">
+                    <Answer judgement={judgement} large={false} />
+                </Box>
+            ))}
+            {cautions.size > 0 && (
+                <Box borderTopWidth="1px" pt="3">
+                    <chakra.h3 fontSize="md" color="caution" mb="2">
+                        Read with care
+                    </chakra.h3>
+                    <FindingList findings={[...cautions.values()]} />
+                </Box>
+            )}
+            {verdict.caution !== null && (
+                <Box borderTopWidth="1px" pt="3" fontSize="sm" color="caution">
+                    Caution: {verdict.caution}
+                </Box>
+            )}
+            <Box borderTopWidth="1px" pt="3" display="grid" gap="3">
+                <ChoiceField
+                    label="Change"
+                    value={String(verdict.id)}
+                    onPick={(id) => onPick(Number(id))}
+                    options={levers.map(
+                        (change) => [String(change.id), `${dates.short(change.t)} · ${change.text}`] as const,
+                    )}
+                />
+                <Box display="grid" gridTemplateColumns="1fr 1fr" gap="3">
+                    <ChoiceField
+                        label="Days on each side"
+                        value={String(verdict.windowDays)}
+                        onPick={(window) => onAsk({ window })}
+                        options={windows.map((days) => [String(days), `${days} days`] as const)}
+                    />
+                    <ChoiceField
+                        label="Worth knowing"
+                        value={String(verdict.wantedShare)}
+                        onPick={(share) => onAsk({ wanted: share })}
+                        options={wanted.map(
+                            (share) => [String(share), `${figure(share * 100, 0)} % in 4 weeks`] as const,
+                        )}
+                    />
+                </Box>
+                <Box fontSize="sm" color="quiet">
+                    Rates are for {show(verdict.litres, 'volume')} of working volume, water changes undone.
+                </Box>
+                <Button
+                    look="plain"
+                    justifySelf="start"
+                    px="0"
+                    onClick={() =>
+                        router.delete(`/systems/${systemId}/journal/${verdict.id}`, { preserveScroll: true })
+                    }
+                >
+                    Move this change to the bin
+                </Button>
+            </Box>
+        </Box>
+    );
+}
+
+function Step({ label, onClick, children }: { label: string; onClick: () => void; children: React.ReactNode }) {
+    return (
+        <Button aria-label={label} minH={{ base: '44px', md: '26px' }} px="1.5" onClick={onClick}>
+            {children}
+        </Button>
+    );
+}
+
+function Answer({ judgement, large }: { judgement: Judgement; large: boolean }) {
+    const name = judgement.label.charAt(0).toUpperCase() + judgement.label.slice(1);
+    const places = judgement.nutrient === 'no3' ? 2 : 3;
+    return (
+        <Box>
+            <chakra.h3 fontSize={large ? '2xl' : 'md'} mb="1">
+                {name}: {judgement.verdict}
+            </chakra.h3>
+            <Box fontSize="sm" mb="2">
+                {judgement.sentence}
+            </Box>
+            {judgement.difference !== null && (
+                <>
+                    <chakra.table width="100%" fontSize="sm" mb="2">
+                        <chakra.caption srOnly>{name}: net rate before and after the change</chakra.caption>
+                        <thead>
+                            <chakra.tr color="quiet">
+                                <chakra.th scope="col" srOnly>
+                                    Time
+                                </chakra.th>
+                                <chakra.th scope="col" fontWeight="400" textAlign="right">
+                                    mg a day
+                                </chakra.th>
+                                <chakra.th scope="col" fontWeight="400" textAlign="right">
+                                    ppm a week
+                                </chakra.th>
+                                <chakra.th scope="col" fontWeight="400" textAlign="right">
+                                    n
+                                </chakra.th>
+                            </chakra.tr>
+                        </thead>
+                        <tbody>
+                            <RateRow
+                                name="before"
+                                rate={judgement.before}
+                                n={judgement.readingsBefore}
+                                places={places}
+                            />
+                            <RateRow name="since" rate={judgement.after} n={judgement.readingsAfter} places={places} />
+                            <RateRow name="difference" rate={judgement.difference} places={places} strong />
+                        </tbody>
+                    </chakra.table>
+                    <IntervalBar judgement={judgement} />
+                </>
+            )}
+        </Box>
+    );
+}
+
+function RateRow({
+    name,
+    rate,
+    n,
+    places,
+    strong = false,
+}: {
+    name: string;
+    rate: Rate | null;
+    n?: number;
+    places: number;
+    strong?: boolean;
+}) {
+    return (
+        <chakra.tr fontWeight={strong ? '700' : '400'}>
+            <chakra.th scope="row" textAlign="left" fontWeight="400" color="quiet">
+                {name}
+            </chakra.th>
+            <chakra.td textAlign="right" fontFamily="figure" py="0.5">
+                {rate === null ? '' : signed(rate.perDay, Math.abs(rate.perDay) >= 10 ? 0 : 2)}
+            </chakra.td>
+            <chakra.td textAlign="right" fontFamily="figure">
+                {rate === null ? '' : signed(rate.ppmPerWeek, places)}
+            </chakra.td>
+            <chakra.td textAlign="right" fontFamily="figure" color="quiet">
+                {n ?? ''}
+            </chakra.td>
+        </chakra.tr>
+    );
+}

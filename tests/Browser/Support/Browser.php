@@ -1,0 +1,290 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+
+/** A keeper at a headless Chromium: what they see, type and press. */
+final class Browser
+{
+    private const WAIT_SECONDS = 10.0;
+
+    private static ?string $driverUrl = null;
+
+    private RemoteWebDriver $driver;
+
+    private string $profile;
+
+    public function __construct(private readonly string $baseUrl, int $width = 1280, int $height = 800, bool $dark = false)
+    {
+        $this->profile = sys_get_temp_dir().'/ithys-chromium-'.bin2hex(random_bytes(6));
+        $options = new ChromeOptions;
+        $options->setBinary('/usr/bin/chromium');
+        $options->addArguments([
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$this->profile}",
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $this->driver = RemoteWebDriver::create(self::driverUrl(), $capabilities, 20_000, 60_000);
+        $this->resize($width, $height);
+        $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light']]]);
+    }
+
+    public function quit(): void
+    {
+        $this->driver->quit();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    public function resize(int $width, int $height): self
+    {
+        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+
+        return $this;
+    }
+
+    public function visit(string $path): self
+    {
+        $this->driver->get($this->baseUrl.$path);
+
+        return $this;
+    }
+
+    public function signIn(string $email = 'demo@ithys.example', string $password = 'tidepool-demo'): self
+    {
+        $this->visit('/sign-in')->type('E-mail address', $email)->type('Password', $password)->press('Sign in');
+        $this->until(fn (): bool => ! str_contains($this->driver->getCurrentURL(), '/sign-in'), 'still at the sign-in door');
+
+        return $this;
+    }
+
+    /** Types into the field with this label, after emptying it. */
+    public function type(string $label, string $text): self
+    {
+        $field = $this->field($label);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys(WebDriverKeys::BACKSPACE);
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    public function choose(string $label, string $optionText): self
+    {
+        $field = $this->field($label);
+        $this->until(function () use ($field, $optionText): bool {
+            foreach ($field->findElements(WebDriverBy::tagName('option')) as $option) {
+                if (str_contains($option->getText(), $optionText)) {
+                    $option->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "no option “{$optionText}” in “{$label}”");
+
+        return $this;
+    }
+
+    public function attach(string $label, string $path): self
+    {
+        $this->field($label)->sendKeys($path);
+
+        return $this;
+    }
+
+    /** Presses the button or link that reads so, or is labelled so. */
+    public function press(string $text): self
+    {
+        $quoted = $this->quoted($text);
+        $this->element("//button[normalize-space(.)={$quoted} or @aria-label={$quoted}][not(@disabled)] | //a[normalize-space(.)={$quoted}]")->click();
+
+        return $this;
+    }
+
+    /** Presses keys where the focus is: "l", "Enter", "Tab". */
+    public function keys(string ...$keys): self
+    {
+        foreach ($keys as $key) {
+            $this->driver->getKeyboard()->sendKeys(match ($key) {
+                'Enter' => WebDriverKeys::ENTER,
+                'Tab' => WebDriverKeys::TAB,
+                'Escape' => WebDriverKeys::ESCAPE,
+                default => $key,
+            });
+        }
+
+        return $this;
+    }
+
+    public function waitFor(string $text): self
+    {
+        $this->until(fn (): bool => str_contains($this->text(), $text), fn (): string => "“{$text}” does not show; the page reads: ".mb_strimwidth($this->text(), 0, 1500, '…'));
+
+        return $this;
+    }
+
+    public function waitUntilGone(string $text): self
+    {
+        $this->until(fn (): bool => ! str_contains($this->text(), $text), "“{$text}” still shows");
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        $text = $this->driver->executeScript('return document.body.innerText');
+
+        return is_string($text) ? $text : '';
+    }
+
+    public function script(string $script): mixed
+    {
+        return $this->driver->executeScript($script);
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    public function screenshot(string $path): self
+    {
+        $this->driver->takeScreenshot($path);
+
+        return $this;
+    }
+
+    /** @return list<string> serious and critical findings of axe-core on the page as it stands */
+    public function axeFindings(): array
+    {
+        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { resultTypes: ['violations'] }).then((result) => done(result.violations
+                .filter((violation) => violation.impact === 'serious' || violation.impact === 'critical')
+                .map((violation) => `${violation.id}: ${violation.nodes.slice(0, 4).map((node) => node.html.slice(0, 200) + ' ' + node.any.map((a) => a.message).join(' ')).join(' | ')}`)));
+            JS);
+
+        return is_array($found) ? array_values(array_filter($found, is_string(...))) : ['axe did not run'];
+    }
+
+    /** @return list<string> errors and warnings the page wrote to the console since last asked */
+    public function consoleProblems(): array
+    {
+        $problems = [];
+        foreach ($this->driver->manage()->getLog('browser') as $line) {
+            if (is_array($line) && in_array($line['level'] ?? '', ['SEVERE', 'WARNING'], true)) {
+                $problems[] = (string) $line['message'];
+            }
+        }
+
+        return $problems;
+    }
+
+    /** @return list<string> addresses outside the application that the page asked for since last asked */
+    public function strangeRequests(): array
+    {
+        $strange = [];
+        foreach ($this->driver->manage()->getLog('performance') as $line) {
+            $message = json_decode(is_array($line) ? (string) $line['message'] : '', true)['message'] ?? [];
+            $url = $message['params']['request']['url'] ?? '';
+            if (($message['method'] ?? '') === 'Network.requestWillBeSent' && is_string($url) && ! str_starts_with($url, $this->baseUrl) && preg_match('~^(data|blob|chrome|about):~', $url) !== 1) {
+                $strange[] = $url;
+            }
+        }
+
+        return $strange;
+    }
+
+    public function element(string $xpath): WebDriverElement
+    {
+        $found = null;
+        $this->until(function () use ($xpath, &$found): bool {
+            foreach ($this->driver->findElements(WebDriverBy::xpath($xpath)) as $element) {
+                if ($element->isDisplayed()) {
+                    $found = $element;
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, fn (): string => "nothing shows at {$xpath}; the page reads: ".mb_strimwidth($this->text(), 0, 1000, '…'));
+
+        return $found instanceof RemoteWebElement ? $found : throw new RuntimeException('No element.');
+    }
+
+    private function field(string $label): WebDriverElement
+    {
+        $quoted = $this->quoted($label);
+
+        return $this->element("//*[@id = //label[starts-with(normalize-space(.), {$quoted})]/@for] | //*[self::input or self::select][@aria-label={$quoted}]");
+    }
+
+    private function quoted(string $text): string
+    {
+        return str_contains($text, '"') ? "'{$text}'" : "\"{$text}\"";
+    }
+
+    /** @param callable(): bool $holds */
+    private function until(callable $holds, string|callable $otherwise): void
+    {
+        $end = microtime(true) + self::WAIT_SECONDS;
+        do {
+            try {
+                if ($holds()) {
+                    return;
+                }
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException) {
+                // The page was redrawn between looking and touching; look again.
+            }
+            usleep(50_000);
+        } while (microtime(true) < $end);
+
+        throw new RuntimeException('Waited in vain: '.(is_callable($otherwise) ? $otherwise() : $otherwise));
+    }
+
+    /** @param array<string, mixed> $parameters */
+    private function devTools(string $command, array $parameters): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute($command, $parameters);
+    }
+
+    /** One ChromeDriver serves all browsers of a run. */
+    private static function driverUrl(): string
+    {
+        if (self::$driverUrl !== null) {
+            return self::$driverUrl;
+        }
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+        $port = (int) substr($name, (int) strrpos($name, ':') + 1);
+        $process = proc_open(['setsid', '/usr/bin/chromedriver', "--port={$port}", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        if ($process === false) {
+            throw new RuntimeException('ChromeDriver did not start.');
+        }
+        $group = proc_get_status($process)['pid'];
+        register_shutdown_function(static fn (): bool => posix_kill(-$group, SIGTERM));
+        for ($try = 0; $try < 100 && @file_get_contents("http://127.0.0.1:{$port}/status") === false; $try++) {
+            usleep(50_000);
+        }
+
+        return self::$driverUrl = "http://127.0.0.1:{$port}";
+    }
+}
