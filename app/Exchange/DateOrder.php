@@ -51,8 +51,11 @@ enum DateOrder: string
     {
         $fits = static fn (self $order): bool => array_filter($dates, static fn (string $date): bool => $order->read($date, '', new DateTimeZone('UTC')) === null) === [];
         $possible = array_values(array_filter([self::YearFirst, self::DayFirst, self::MonthFirst], $fits));
+        // Points between the parts are written by people who put the day first.
+        $pointed = preg_grep('~^\d{1,2}\.\d{1,2}\.~', $dates) ?: [];
 
         return match (true) {
+            $pointed !== [] => [self::DayFirst, false],
             in_array(self::YearFirst, $possible, true) => [self::YearFirst, false],
             $possible === [] => [self::mostlyReadable($dates), false],
             default => [$possible[0], count($possible) > 1],

@@ -32,7 +32,7 @@ final readonly class Journal
         return array_values(array_map(self::toEntry(...), $this->rows()
             ->whereBetween('occurred_at', [self::stamp($from), self::stamp($to)])
             ->orderBy('occurred_at')->orderBy('id')
-            ->get(['id', 'kind', 'occurred_at', 'payload'])->all()));
+            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
     }
 
     /** @return list<Entry> entries within so many days of a moment */
@@ -86,10 +86,10 @@ final readonly class Journal
 
     private static function toEntry(object $row): Entry
     {
-        /** @var object{id: int, kind: string, occurred_at: string, payload: string} $row */
+        /** @var object{id: int, kind: string, occurred_at: string, payload: string, note: ?string} $row */
         /** @var array<string, mixed> $payload */
         $payload = json_decode($row->payload, true, 4, JSON_THROW_ON_ERROR);
 
-        return new Entry(new DateTimeImmutable($row->occurred_at.'Z'), EntryKind::from($row->kind)->payload($payload), $row->id);
+        return new Entry(new DateTimeImmutable($row->occurred_at.'Z'), EntryKind::from($row->kind)->payload($payload), $row->id, $row->note);
     }
 }

@@ -14,11 +14,6 @@ final readonly class Interval
     ) {
     }
 
-    public function excludesZero(): bool
-    {
-        return $this->low > 0.0 || $this->high < 0.0;
-    }
-
     public function liesWithin(float $bound): bool
     {
         return $this->low >= -$bound && $this->high <= $bound;

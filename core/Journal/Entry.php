@@ -14,6 +14,7 @@ final readonly class Entry
         public Payload $payload,
         /** The journal's own number for it, where it has been saved. */
         public ?int $id = null,
+        public ?string $note = null,
     ) {
     }
 

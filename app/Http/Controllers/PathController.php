@@ -9,10 +9,12 @@ use App\Http\Pages\TankForm;
 use App\Http\Pages\WorkingVolumeView;
 use App\Http\Requests\TankRequest;
 use App\Models\System;
+use DateTimeZone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -45,16 +47,20 @@ final class PathController extends Controller
             if ($since === null) {
                 $system->revisionAt(now())->update(['document' => $tank->toArray()]);
             } else {
-                $system->revisions()->create(['user_id' => $this->keeper($request)->id, 'in_force_from' => $since->setTimezone(new \DateTimeZone('UTC')), 'document' => $tank->toArray()]);
+                $system->revisions()->create(['user_id' => $this->keeper($request)->id, 'in_force_from' => $since->setTimezone(new DateTimeZone('UTC')), 'document' => $tank->toArray()]);
             }
         }, 5);
 
         return redirect()->route('path.show', $system)->with('flash', ['message' => $since === null ? 'The description is put right.' : 'The changed tank is in force from that day.']);
     }
 
-    /** Answers a draft while it is typed; nothing is saved. */
+    /** Answers a draft while it is typed; nothing is saved. What cannot be read yet is an answer too, not an error. */
     public function preview(TankRequest $request): JsonResponse
     {
-        return response()->json(WorkingVolumeView::of($request->tank()->workingVolume()));
+        try {
+            return response()->json(['volume' => WorkingVolumeView::of($request->tank()->workingVolume()), 'problems' => (object) []]);
+        } catch (ValidationException $invalid) {
+            return response()->json(['volume' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
+        }
     }
 }

@@ -59,7 +59,7 @@ final readonly class TideSheet
         foreach ($this->entries as $entry) {
             if ($entry->payload instanceof Reading) {
                 $readings[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'nutrient' => $entry->payload->nutrient->value,
-                    'ppm' => $entry->payload->mgPerLitre, 'below' => $entry->payload->belowLimit, 'cloudy' => $entry->payload->cloudy, 'method' => $entry->payload->method];
+                    'ppm' => $entry->payload->mgPerLitre, 'below' => $entry->payload->belowLimit, 'cloudy' => $entry->payload->cloudy, 'method' => $entry->payload->method, 'note' => $entry->note];
             } else {
                 $changes[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'kind' => $entry->kind()->value, 'lever' => $entry->kind()->isLever(),
                     'text' => $entry->payload->summary($keeper->units), ...$entry->payload->toArray()];

@@ -1,9 +1,9 @@
 import { type Dimension, useShared } from './page';
 
-/** A number with as many decimals as are worth reading: 1,234, 46.2, 0.06. */
+/** A number with as many decimals as are worth reading: 1,234, 46.2, 7.25, 0.055. */
 export function figure(value: number, decimals?: number): string {
     const size = Math.abs(value);
-    const places = decimals ?? (size >= 100 ? 0 : size >= 10 ? 1 : 2);
+    const places = decimals ?? (size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : 3);
     const text = value.toLocaleString('en', { maximumFractionDigits: places, minimumFractionDigits: decimals ?? 0 });
     return text.replace('-', '−');
 }

@@ -4,6 +4,12 @@ import { type Basis, type Finding } from '../lib/page';
 import { BasisNote } from './BasisNote';
 import { FindingList } from './FindingList';
 
+/** What the preview route makes of a draft: the volume, or a sentence for each field that cannot be read. */
+export interface TankDraft {
+    volume: Volume | null;
+    problems: Record<string, string>;
+}
+
 export interface Volume {
     parts: { code: string; label: string; litres: number; basis: Basis | null }[];
     litres: number;
@@ -29,8 +35,13 @@ export function WorkingVolume({ volume, stale }: { volume: Volume | null; stale:
         );
     }
     return (
-        <Box opacity={stale ? 0.55 : 1} aria-live="polite">
+        <Box aria-live="polite">
             <chakra.h2 fontSize="lg">Working volume</chakra.h2>
+            {stale && (
+                <Box color="caution" fontSize="sm" fontWeight="600">
+                    As last saved; a figure on the left cannot be read yet.
+                </Box>
+            )}
             <Box fontFamily="figure" fontSize="2xl" lineHeight="1.3">
                 {show(volume.litres, 'volume')}
             </Box>

@@ -53,7 +53,14 @@ export const system = createSystem(
         preflight: true,
         cssVarsRoot: ':where(html)',
         globalCss: {
-            html: { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: '1.45' },
+            html: {
+                bg: 'paper',
+                color: 'ink',
+                fontFamily: 'body',
+                fontSize: '15px',
+                lineHeight: '1.45',
+                scrollPaddingBottom: '110px',
+            },
             body: { bg: 'paper', minHeight: '100dvh' },
             '*, *::before, *::after': { borderColor: 'hairline' },
             'h1, h2, h3': { fontFamily: 'heading', fontWeight: '650', lineHeight: '1.2' },

@@ -26,8 +26,8 @@ export function JournalTable({
             t: reading.t,
             lever: false,
             what: NUTRIENTS[reading.nutrient].name,
-            figure: `${reading.below ? '<' : ''}${figure(reading.ppm, reading.nutrient === 'no3' ? undefined : 3)} ppm`,
-            more: [reading.method, reading.cloudy ? 'cloudy' : null].filter(Boolean).join(', '),
+            figure: `${reading.below ? '<' : ''}${figure(reading.ppm)} ppm`,
+            more: [reading.method, reading.cloudy ? 'cloudy' : null, reading.note].filter(Boolean).join(', '),
         })),
         ...sheet.changes.map((change) => ({
             id: change.id,

@@ -6,6 +6,7 @@ export interface ReadingMark {
     below: boolean;
     cloudy: boolean;
     method: string | null;
+    note: string | null;
 }
 
 /** A lever change or note; the fields past `text` depend on its kind. */

@@ -241,7 +241,7 @@ final class Browser
         return str_contains($text, '"') ? "'{$text}'" : "\"{$text}\"";
     }
 
-    /** @param callable(): bool $holds */
+    /** @param  callable(): bool  $holds */
     private function until(callable $holds, string|callable $otherwise): void
     {
         $end = microtime(true) + self::WAIT_SECONDS;
@@ -259,7 +259,7 @@ final class Browser
         throw new RuntimeException('Waited in vain: '.(is_callable($otherwise) ? $otherwise() : $otherwise));
     }
 
-    /** @param array<string, mixed> $parameters */
+    /** @param  array<string, mixed>  $parameters */
     private function devTools(string $command, array $parameters): void
     {
         (new ChromeDevToolsDriver($this->driver))->execute($command, $parameters);

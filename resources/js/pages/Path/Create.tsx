@@ -5,12 +5,12 @@ import { type SyntheticEvent } from 'react';
 import { Frame } from '../../frame/Frame';
 import { useDraft } from '../../lib/useDraft';
 import { EMPTY_TANK, TankFields } from '../../parts/TankFields';
-import { type Volume, WorkingVolume } from '../../parts/WorkingVolume';
+import { type TankDraft, WorkingVolume } from '../../parts/WorkingVolume';
 
 export default function Create({ first }: { first: boolean }) {
     const form = useForm({ ...EMPTY_TANK });
-    const answer = useDraft<Volume>('/tank-preview', form.data);
-    const volume = answer?.ok === true ? answer.result : null;
+    const answer = useDraft<TankDraft>('/tank-preview', form.data);
+    const volume = answer?.ok === true ? answer.result.volume : null;
     function submit(event: SyntheticEvent) {
         event.preventDefault();
         form.post('/systems', { preserveScroll: true });

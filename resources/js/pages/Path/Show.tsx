@@ -9,7 +9,7 @@ import { type SystemFrame } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
 import { TankFields, type TypedTank } from '../../parts/TankFields';
 import { TextField } from '../../parts/TextField';
-import { type Volume, WorkingVolume } from '../../parts/WorkingVolume';
+import { type TankDraft, type Volume, WorkingVolume } from '../../parts/WorkingVolume';
 
 interface Props {
     frame: SystemFrame;
@@ -27,8 +27,9 @@ function Description({ frame, typed, volume, revisions }: Props) {
     const form = useForm({ ...typed, since: '' });
     const { day } = useDates();
     const { show } = useUnits();
-    const answer = useDraft<Volume>('/tank-preview', form.data);
-    const errors = { ...(answer?.ok === false ? answer.errors : {}), ...form.errors };
+    const answer = useDraft<TankDraft>('/tank-preview', form.data);
+    const draft = answer?.ok === true ? answer.result : null;
+    const errors = { ...draft?.problems, ...form.errors };
     function submit(event: SyntheticEvent) {
         event.preventDefault();
         form.put(`/systems/${frame.id}/path`, { preserveScroll: true });
@@ -38,7 +39,7 @@ function Description({ frame, typed, volume, revisions }: Props) {
             title="Path"
             area="Path"
             frame={frame}
-            aside={<WorkingVolume volume={answer?.ok === true ? answer.result : volume} stale={answer?.ok === false} />}
+            aside={<WorkingVolume volume={draft?.volume ?? volume} stale={draft !== null && draft.volume === null} />}
         >
             <chakra.h1 fontSize="xl" mb="3">
                 The water of {frame.name}

@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+use Ithys\Effect\BrokenStick;
+use Ithys\Effect\ChangeEffect;
+use Ithys\Effect\Judgement;
+use Ithys\Effect\Question;
+use Ithys\Effect\Verdict;
+use Ithys\Finding;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Feed;
+use Ithys\Journal\MediaCharge;
+use Ithys\Journal\Medium;
+use Ithys\Journal\Payload;
+use Ithys\Journal\Reading;
+use Ithys\Journal\SkimmerSwitch;
+use Ithys\Journal\SockChange;
+use Ithys\Journal\WaterChange;
+use Ithys\Statistics\StudentT;
+use Ithys\Water\MixedTank;
+use Ithys\Water\Nutrient;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+function onDay(float $day, Payload $payload, ?int $id = null): Entry
+{
+    return new Entry((new DateTimeImmutable('2026-06-01 12:00:00Z'))->modify('+'.(int) round($day * 86400).' seconds'), $payload, $id);
+}
+
+/**
+ * Readings of a tank whose net input steps from one rate to another at day 0, with weekly water changes of a tenth.
+ *
+ * @param  float  $noise  standard scatter of the kit, mg/L
+ * @return list<Entry>
+ */
+function steppedTank(float $before, float $after, float $noise, int $seed, float $every = 3.5, int $days = 42, float $litres = 200, float $start = 8, Nutrient $nutrient = Nutrient::Nitrate, float $step = 0.0): array
+{
+    $random = new Randomizer(new Mt19937($seed));
+    $tank = new MixedTank($litres, $start);
+    $entries = [];
+    $now = (float) -$days;
+    $events = [];
+    for ($day = -$days + 1.0; $day <= $days; $day += $every) {
+        $events[] = [$day, 'read'];
+    }
+    for ($day = -$days + 2.2; $day <= $days; $day += 7) {
+        $events[] = [$day, 'water'];
+    }
+    $events[] = [0.0, 'step'];
+    usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+    foreach ($events as [$day, $what]) {
+        $tank = $tank->after($day - $now, $now < 0 ? $before : $after, 0);
+        $now = $day;
+        if ($what === 'read') {
+            $normal = array_sum(array_map(fn (): float => $random->getInt(0, 1_000_000) / 1e6, range(1, 12))) - 6;
+            $shown = max(0.0, $tank->mgPerLitre + $noise * $normal);
+            $entries[] = onDay($day, Reading::of($nutrient, $step > 0 ? round($shown / $step) * $step : $shown, step: $step));
+        } elseif ($what === 'water') {
+            $entries[] = onDay($day, WaterChange::of(0.1 * $litres));
+            $tank = $tank->changed(0.1);
+        }
+    }
+
+    return $entries;
+}
+
+/** @param  list<Entry>  $journal */
+function judge(array $journal, ?Entry $change = null, Nutrient $nutrient = Nutrient::Nitrate, int $window = 42, ?float $wanted = null, float $nowDay = 300, array $tankChanges = []): Judgement
+{
+    $change ??= onDay(0, new SkimmerSwitch(true), 1);
+    $journal[] = $change;
+    usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+
+    return ChangeEffect::judge(new Question($change, $nutrient, 200, onDay($nowDay, new SkimmerSwitch(true))->at, $window, $wanted, $tankChanges), $journal);
+}
+
+/** @return list<string> */
+function codes(Judgement $judgement): array
+{
+    return array_map(fn (Finding $finding): string => $finding->code, $judgement->findings);
+}
+
+it('finds the exact rates behind the water changes when the kit is perfect', function (): void {
+    $judgement = judge(steppedTank(120, 30, 0, 1));
+    expect($judgement->before?->estimate)->toAgreeWith(120, 1e-9)
+        ->and($judgement->after?->estimate)->toAgreeWith(30, 1e-9)
+        ->and($judgement->difference?->estimate)->toAgreeWith(-90, 1e-9)
+        ->and($judgement->toArray()['difference']['ppmPerWeek'])->toAgreeWith(-90 * 7 / 200, 1e-9)
+        ->and($judgement->verdict)->toBe(Verdict::Lower)
+        ->and($judgement->readingsBefore)->toBe(12)->and($judgement->readingsAfter)->toBe(12)
+        ->and(codes($judgement))->toContain('dilution-undone');
+});
+
+it('would be misled without undoing the dilution', function (): void {
+    // The tank sits at its weekly balance: readings are flat while 120 mg a day come in.
+    $judgement = judge(array_values(array_filter(steppedTank(120, 120, 0, 1, start: 40), fn (Entry $entry): bool => ! $entry->payload instanceof WaterChange)));
+    expect(abs($judgement->before->estimate ?? 0))->toBeLessThan(20.0);
+});
+
+it('gives each of the four answers', function (): void {
+    expect(judge(steppedTank(120, 40, 0.25, 2))->verdict)->toBe(Verdict::Lower)
+        ->and(judge(steppedTank(40, 120, 0.25, 3))->verdict)->toBe(Verdict::Higher)
+        ->and(judge(steppedTank(115, 115, 0.1, 4))->verdict)->toBe(Verdict::NoDifferenceShown)
+        ->and(judge(steppedTank(115, 115, 1.5, 5))->verdict)->toBe(Verdict::CannotTellYet);
+});
+
+it('covers the true difference about as often as it claims', function (): void {
+    $covered = 0;
+    $wrong = 0;
+    for ($seed = 0; $seed < 200; $seed++) {
+        $judgement = judge(steppedTank(120, 90, 0.4, 1000 + $seed));
+        $covered += $judgement->difference?->low <= -30 && $judgement->difference?->high >= -30 ? 1 : 0;
+        $wrong += $judgement->verdict === Verdict::Higher ? 1 : 0;
+    }
+    // 95 % nominal; the undone dilution adds a little correlation. Four standard errors below 95 % is 0.89.
+    expect($covered / 200)->toBeGreaterThanOrEqual(0.89)->toBeLessThan(1.0)->and($wrong)->toBeLessThanOrEqual(4);
+});
+
+it('says how many more readings would show the wanted size: that many do, one fewer does not', function (): void {
+    $until = onDay(14, new SkimmerSwitch(true))->at;
+    $judgement = judge(array_values(array_filter(steppedTank(115, 115, 0.5, 11), fn (Entry $entry): bool => $entry->at < $until)), nowDay: 14);
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)->and($judgement->moreReadings)->toBeGreaterThan(1)
+        ->and($judgement->sentence)->toContain("{$judgement->moreReadings} more readings every 3.5 days");
+    $days = array_map(fn (int $i): float => -41 + 3.5 * $i, range(0, $judgement->readingsBefore + $judgement->readingsAfter - 1));
+    // The spread follows from the interval: half width = t × √(variance × c), with c of this design.
+    $t = fn (int $n): StudentT => StudentT::withDegreesOfFreedom($n - 3);
+    $n = count($days);
+    $c = ((float) BrokenStick::detectable($days, 1.0) / ($t($n)->quantile(0.975) + $t($n)->quantile(0.8))) ** 2;
+    $variance = ((($judgement->difference->high ?? 0) - ($judgement->difference->estimate ?? 0)) / $t($n)->quantile(0.975)) ** 2 / $c;
+    $with = fn (int $more): float => (float) BrokenStick::detectable([...$days, ...array_map(fn (int $i): float => end($days) + 3.5 * $i, range(1, $more))], $variance);
+    expect($with((int) $judgement->moreReadings))->toBeLessThanOrEqual($judgement->wantedPerDay)
+        ->and($with((int) $judgement->moreReadings - 1))->toBeGreaterThan($judgement->wantedPerDay);
+});
+
+it('finds a difference of the planned size in about four of five tries', function (): void {
+    $random = new Randomizer(new Mt19937(5));
+    $days = array_map(floatval(...), range(-28, 28, 4));
+    $size = (float) BrokenStick::detectable($days, 1.0);
+    $found = 0;
+    for ($try = 0; $try < 400; $try++) {
+        $y = array_map(fn (float $day): float => 3 + 0.2 * $day + $size * max($day, 0) + array_sum(array_map(fn (): float => $random->getInt(0, 1_000_000) / 1e6, range(1, 12))) - 6, $days);
+        $difference = BrokenStick::of($days, $y)->difference();
+        $found += $difference->low > 0 || $difference->high < 0 ? 1 : 0;
+    }
+    // 80 % nominal; four standard errors of 400 tries are 8 %.
+    expect($found / 400)->toBeGreaterThan(0.72)->toBeLessThan(0.88);
+});
+
+it('cannot tell from two readings before the change, and says that later ones do not help', function (): void {
+    $journal = [onDay(-7, Reading::of(Nutrient::Nitrate, 8)), onDay(-3, Reading::of(Nutrient::Nitrate, 8.5)), ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), range(2, 30, 3))];
+    $judgement = judge($journal);
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)->and($judgement->difference)->toBeNull()->and($judgement->moreReadings)->toBeNull()
+        ->and($judgement->sentence)->toContain('Only 2 readings before')->and($judgement->line)->toBe([]);
+});
+
+it('says nothing of an empty journal', function (): void {
+    $judgement = judge([]);
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)->and($judgement->readingsBefore + $judgement->readingsAfter)->toBe(0);
+});
+
+it('never claims less scatter than the kit resolves', function (): void {
+    // A coarse kit reads 8 every time; rounding alone leaves an interval as wide as its step allows.
+    $flat = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8, step: 1)), [-20, -15, -10, -5, 5, 10, 15, 20]);
+    $judgement = judge($flat);
+    expect($judgement->difference?->high)->toBeGreaterThan(200 * sqrt(1 / 12) * 0.1)->and($judgement->difference?->estimate)->toBeLessThan(1e-9);
+});
+
+it('takes the steps between the readings for the resolution when they were written finer', function (): void {
+    $halves = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d % 2 === 0 ? 8.0 : 8.5, step: 0.1)), [-20, -15, -10, -5, 5, 10, 15, 20]);
+    $fine = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d % 2 === 0 ? 8.0 : 8.1, step: 0.1)), [-20, -15, -10, -5, 5, 10, 15, 20]);
+    expect(judge($halves)->wantedPerDay)->toBeGreaterThan(0)
+        ->and(judge($halves)->difference?->high)->toBeGreaterThan(4 * (judge($fine)->difference->high ?? 0));
+});
+
+it('lists what else changed, and when', function (): void {
+    $journal = [...steppedTank(120, 60, 0.1, 6), onDay(16, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7), onDay(-20, new SkimmerSwitch(false), 8)];
+    $sentences = array_map(fn (Finding $finding): string => $finding->sentence, judge($journal)->findings);
+    expect($sentences)->toContain('Activated carbon 60 g, 16 days after.', 'Skimmer off, 20 days before.');
+});
+
+it('will not tell two changes apart that lie too close', function (): void {
+    $judgement = judge([...steppedTank(120, 40, 0.1, 6), onDay(2, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7)]);
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)->and($judgement->sentence)->toContain('cannot be told apart')
+        ->and($judgement->difference)->not->toBeNull();
+});
+
+it('sees feeding and sock intervals shift, but not routine go on', function (): void {
+    $feeds = fn (float $after): array => array_map(fn (int $d): Entry => onDay($d + 0.3, Feed::of($d < 0 ? 3.0 : $after)), range(-42, 41));
+    $socks = fn (int $after): array => [...array_map(fn (int $d): Entry => onDay($d + 0.4, SockChange::of()), range(-42, -1, 4)), ...array_map(fn (int $d): Entry => onDay($d + 0.4, SockChange::of()), range(1, 41, $after))];
+    $steady = judge([...steppedTank(120, 60, 0.1, 6), ...$feeds(3.1), ...$socks(4)]);
+    expect(codes($steady))->not->toContain('confounder');
+    $shifted = array_map(fn (Finding $finding): string => $finding->sentence, judge([...steppedTank(120, 60, 0.1, 6), ...$feeds(4.5), ...$socks(8)])->findings);
+    expect($shifted)->toContain('Feeding rose from 3 to 4.5 g a day.', 'The sock interval went from about 4 to 8 days.');
+});
+
+it('says when the tank itself was changed', function (): void {
+    $judgement = judge(steppedTank(120, 60, 0.1, 6), tankChanges: [onDay(20, new SkimmerSwitch(true))->at]);
+    expect(array_map(fn (Finding $f): string => $f->sentence, $judgement->findings))->toContain('The tank itself was changed 20 days after.');
+});
+
+it('does not run a line through another phosphate charge', function (): void {
+    $charge = onDay(0, MediaCharge::grams(Medium::Gfo, 80), 1);
+    $other = onDay(-21, MediaCharge::grams(Medium::Gfo, 80), 2);
+    $journal = [...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1), $other];
+    $phosphate = judge($journal, $charge, Nutrient::Phosphate);
+    expect($phosphate->readingsBefore)->toBeLessThan(8)->and(codes($phosphate))->toContain('beyond-charge', 'confounder');
+    // An older charge outside the window still wears out inside it.
+    $old = judge([...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1), onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2)], null, Nutrient::Phosphate);
+    expect(array_map(fn (Finding $f): string => $f->sentence, $old->findings))->toContain('GFO 80 g, 60 days before, wears out in this time and bends the curve.');
+    expect(codes(judge([...steppedTank(120, 60, 0.1, 6), onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2)])))->not->toContain('confounder');
+});
+
+it('leaves out readings while the medium settles', function (): void {
+    $judgement = judge([...steppedTank(120, 60, 0.1, 6), onDay(0.5, Reading::of(Nutrient::Nitrate, 20))], onDay(0, MediaCharge::grams(Medium::Resin, 80), 1));
+    expect(codes($judgement))->toContain('settling')->and($judgement->readingsAfter)->toBe(12);
+});
+
+it('starts a new series where the method changes', function (): void {
+    $journal = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d < 20 ? 8 + $d / 100 : 30, method: $d < 20 ? 'old kit' : 'new kit')), range(-30, 40, 2));
+    $judgement = judge($journal);
+    expect($judgement->readingsAfter)->toBe(9)->and(codes($judgement))->toContain('method-changed')
+        ->and($judgement->after?->estimate)->toAgreeWith(2.0, 1e-6);
+});
+
+it('mentions cloudy water and readings below the kit', function (): void {
+    $journal = [...steppedTank(120, 60, 0.1, 6), onDay(3, Reading::of(Nutrient::Nitrate, 8, cloudy: true)), onDay(6, Reading::of(Nutrient::Nitrate, 8, belowLimit: true))];
+    expect(codes(judge($journal)))->toContain('cloudy', 'below-limit');
+});
+
+it('counts a reading at the moment of the change and of a water change as taken before it', function (): void {
+    $judgement = judge([onDay(0, Reading::of(Nutrient::Nitrate, 8)), ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), [-9, -6, -3, 3, 6, 9])]);
+    expect($judgement->readingsBefore)->toBe(4)->and($judgement->readingsAfter)->toBe(3);
+});
+
+it('splits nothing by the order of same-moment entries', function (): void {
+    $journal = steppedTank(120, 60, 0.2, 9);
+    $doubled = [...$journal, onDay(7, Reading::of(Nutrient::Nitrate, 8.1)), onDay(7, Reading::of(Nutrient::Nitrate, 8.3))];
+    $swapped = [...$journal, onDay(7, Reading::of(Nutrient::Nitrate, 8.3)), onDay(7, Reading::of(Nutrient::Nitrate, 8.1))];
+    expect(judge($doubled)->difference?->estimate)->toAgreeWith(judge($swapped)->difference->estimate ?? 0, 1e-2);
+});
+
+it('ignores what lies outside the window', function (): void {
+    $inside = judge(steppedTank(120, 60, 0.2, 9));
+    $more = judge([...steppedTank(120, 60, 0.2, 9), onDay(-50, Reading::of(Nutrient::Nitrate, 400)), onDay(60, Reading::of(Nutrient::Nitrate, 400))]);
+    expect($more->difference)->toEqual($inside->difference);
+});

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+use Ithys\Quantity\UnitSystem;
+use Ithys\Severity;
+use Ithys\Water\InvalidTank;
+use Ithys\Water\Tank;
+use Ithys\Water\Turnover;
+use Ithys\Water\TurnoverSchool;
+use Ithys\Water\TypedTank;
+
+/** @return array<string, string> */
+function typedBox(string ...$changes): array
+{
+    return [...['shape' => 'box', 'length' => '100', 'width' => '50', 'height' => '50', 'salinity' => '35', 'temperature' => '25'], ...$changes];
+}
+
+it('adds up the working volume part by part', function (): void {
+    $volume = TypedTank::read(typedBox(belowRim: '4', sump: '40', plumbing: '5', sand: '10', rock: '20', flow: '2000'), UnitSystem::Metric)->workingVolume();
+    expect(array_map(fn (float $litres): float => round($litres, 9), array_column($volume->parts, 'litres', 'code')))->toEqual(['gross' => 250.0, 'unfilled' => -20.0, 'sand' => -3.6, 'rock' => -10.0, 'sump' => 40.0, 'plumbing' => 5.0])
+        ->and($volume->litres)->toAgreeWith(261.4)
+        ->and($volume->turnover->perHour)->toAgreeWith(2000 / 261.4)
+        ->and($volume->parts[3]['basis']?->kind->value)->toBe('estimate');
+});
+
+it('reads US units and spelled-out units alike', function (): void {
+    $us = TypedTank::read(['shape' => 'volume', 'volume' => '60', 'temperature' => '78', 'rock' => '44', 'salinity' => '35'], UnitSystem::Us);
+    expect($us->display->grossLitres())->toAgreeWith(227.12470704)->and($us->rockKg)->toAgreeWith(19.95806428)->and($us->celsius)->toAgreeWith(230 / 9);
+    $imperial = TypedTank::read(['shape' => 'volume', 'volume' => '50 imp gal'], UnitSystem::Us);
+    expect($imperial->display->grossLitres())->toAgreeWith(227.3045);
+});
+
+it('refuses sizes that cannot be, each at its field', function (array $changes, string $field, string $sentence): void {
+    try {
+        TypedTank::read(typedBox(...$changes), UnitSystem::Metric);
+        $this->fail('It was read.');
+    } catch (InvalidTank $invalid) {
+        expect($invalid->problems)->toHaveKey($field)->and($invalid->problems[$field])->toContain($sentence);
+    }
+})->with([
+    [['length' => '-100'], 'length', 'must be between 5 cm and 1,000 cm'],
+    [['length' => '0'], 'length', 'must be between'],
+    [['length' => '50 m'], 'length', '“50 m” is 5,000 cm'],
+    [['width' => ''], 'width', 'is needed'],
+    [['height' => 'NaN'], 'height', 'is not a number'],
+    [['height' => 'tall'], 'height', 'is not a number'],
+    [['sump' => '1e9'], 'sump', 'unit'],
+    [['rock' => '600'], 'rock', 'more than the 250 L the display holds'],
+    [['belowRim' => '50'], 'belowRim', 'no water would be left'],
+    [['salinity' => '1.026'], 'salinity', 'specific gravity'],
+    [['salinity' => '350'], 'salinity', 'between 0 and 45'],
+    [['flow' => '0'], 'flow', 'must be between'],
+    [['volume' => '12 gal', 'shape' => 'volume'], 'volume', 'US gal'],
+]);
+
+it('tells every wrong field at once', function (): void {
+    try {
+        TypedTank::read(typedBox(length: 'x', width: '-1', salinity: 'y'), UnitSystem::Metric);
+        $this->fail('It was read.');
+    } catch (InvalidTank $invalid) {
+        expect(array_keys($invalid->problems))->toBe(['length', 'width', 'salinity']);
+    }
+});
+
+it('comes back from its document the same', function (array $typed): void {
+    $tank = TypedTank::read($typed, UnitSystem::Metric);
+    expect(Tank::fromArray(json_decode((string) json_encode($tank->toArray()), true)))->toEqual($tank);
+})->with([
+    [typedBox(belowRim: '4', sump: '40', flow: '2000', school: 'brisk')],
+    [['shape' => 'cylinder', 'length' => '60', 'height' => '50']],
+    [['shape' => 'volume', 'volume' => '220']],
+]);
+
+it('refuses a document it does not know', function (): void {
+    expect(fn () => Tank::fromArray(['schema' => 99]))->toThrow(InvalidTank::class)
+        ->and(fn () => Tank::fromArray(['schema' => 1, 'display' => ['shape' => 'box', 'lengthMm' => 1000]]))->toThrow(InvalidTank::class, 'widthMm');
+});
+
+// Common practice: 5 to 10 an hour in one school, at least 10 and better 20 to 30 in another; 1 to 2 is a freshwater figure.
+it('judges turnover by the school', function (float $flow, TurnoverSchool $school, string $code, Severity $severity): void {
+    $finding = Turnover::judge($flow, 200, $school)->finding;
+    expect($finding->code)->toBe($code)->and($finding->severity)->toBe($severity);
+})->with([
+    [300, TurnoverSchool::Moderate, 'turnover-freshwater', Severity::Caution],
+    [800, TurnoverSchool::Moderate, 'turnover-low', Severity::Caution],
+    [1000, TurnoverSchool::Moderate, 'turnover-fits', Severity::Good],
+    [2000, TurnoverSchool::Moderate, 'turnover-fits', Severity::Good],
+    [2400, TurnoverSchool::Moderate, 'turnover-high', Severity::Caution],
+    [1600, TurnoverSchool::Brisk, 'turnover-low', Severity::Caution],
+    [2400, TurnoverSchool::Brisk, 'turnover-fits', Severity::Good],
+    [6400, TurnoverSchool::Brisk, 'turnover-high', Severity::Caution],
+]);
+
+it('says what flow would do and asks for a missing one', function (): void {
+    expect(Turnover::judge(800, 200, TurnoverSchool::Moderate)->finding->sentence)->toContain('at least 1,000 L/h')
+        ->and(Turnover::judge(null, 200, TurnoverSchool::Moderate)->finding->code)->toBe('turnover-unknown');
+});
+
+it('points out water no reef is kept in', function (): void {
+    $codes = array_map(fn ($finding) => $finding->code, TypedTank::read(typedBox(salinity: '20', temperature: '32'), UnitSystem::Metric)->workingVolume()->findings);
+    expect($codes)->toContain('salinity-unusual', 'temperature-unusual');
+});

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\JournalEntry;
+use App\Models\System;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\DB;
+use Ithys\Journal\EntryKind;
+
+beforeEach(function (): void {
+    $this->actingAs($this->keeper = User::factory()->create());
+    $this->system = System::factory()->ownedBy($this->keeper)->create();
+    $this->path = "/systems/{$this->system->id}/journal";
+});
+
+it('says back what a line was understood to mean, and saves nothing', function (): void {
+    $this->postJson("{$this->path}/understand", ['line' => 'no3 8.5 phosphte 1'])->assertOk()
+        ->assertJsonPath('chips.0.text', 'nitrate 8.5 ppm')->assertJsonPath('problems.0.start', 8)->assertJsonPath('mayBeSaved', false);
+    $this->postJson("{$this->path}/understand", ['line' => ['no3']])->assertOk()->assertJsonPath('mayBeSaved', false);
+    expect(JournalEntry::query()->count())->toBe(0);
+});
+
+it('logs a line as entries in UTC that are undone together', function (): void {
+    $this->post($this->path, ['line' => 'no3 8.5 po4 0.06 2026-07-04 20:15'])->assertRedirect();
+    $entries = JournalEntry::query()->get();
+    expect($entries)->toHaveCount(2)->and($entries[0]->occurred_at->format('Y-m-d H:i'))->toBe('2026-07-04 18:15')->and($entries[0]->batch)->toBe($entries[1]->batch);
+    $undo = session('flash')['undo'];
+    $this->post($undo)->assertRedirect();
+    expect(JournalEntry::query()->count())->toBe(0)->and(JournalEntry::onlyTrashed()->count())->toBe(2);
+    $this->post(session('flash')['undo'])->assertRedirect();
+    expect(JournalEntry::query()->count())->toBe(2);
+});
+
+it('saves all of a line or nothing', function (): void {
+    $this->post($this->path, ['line' => 'no3 8.5 xyzzy'])->assertSessionHasErrors('line');
+    $this->post($this->path, ['line' => 'po4 0.06 2026-07-04 20:15']);
+    $this->post($this->path, ['line' => 'no3 8.5 po4 0.06 2026-07-04 20:15'])->assertSessionHasErrors(['line' => '“phosphate 0.06 ppm” at that minute is in the journal already.']);
+    expect(JournalEntry::query()->count())->toBe(1);
+});
+
+it('shows the sheet with the verdict on the last phosphate charge', function (): void {
+    $this->seed(DemoSeeder::class);
+    $demo = System::query()->where('name', 'Stairwell reef')->sole();
+    $this->actingAs($demo->members()->sole())->get("/systems/{$demo->id}/journal")->assertOk()->assertInertia(fn ($page) => $page
+        ->component('Journal/Show')->where('verdict.text', 'GFO 85 g, reactor')
+        ->where('verdict.judgements.0.nutrient', 'po4')->where('verdict.judgements.0.verdict', 'lower')
+        ->where('verdict.judgements.1.verdict', 'no difference shown')
+        ->has('sheet.readings', 64)->where('table', false));
+    $carbon = $demo->entries()->where('kind', EntryKind::MediaCharge)->where('payload->medium', 'activated-carbon')->sole();
+    $this->get("/systems/{$demo->id}/journal?change={$carbon->id}&window=42&range=all&view=table")->assertInertia(fn ($page) => $page
+        ->where('verdict.id', $carbon->id)->where('verdict.judgements.0.verdict', 'no difference shown')->where('table', true)
+        ->where('verdict.judgements.1.verdict', 'cannot tell yet'));
+});
+
+it('makes the same demo every time', function (): void {
+    $this->seed(DemoSeeder::class);
+    $first = JournalEntry::query()->orderBy('id')->get()->map(fn (JournalEntry $e): array => [$e->occurred_at->format('c'), $e->payload])->all();
+    $this->seed(DemoSeeder::class);
+    expect(JournalEntry::query()->count())->toBe(count($first));
+    System::query()->forceDelete();
+    User::query()->delete();
+    $this->seed(DemoSeeder::class);
+    expect(JournalEntry::query()->orderBy('id')->get()->map(fn (JournalEntry $e): array => [$e->occurred_at->format('c'), $e->payload])->all())->toBe($first);
+});
+
+it('opens on an empty journal and shrugs off nonsense in the address', function (): void {
+    $this->get("{$this->path}?range[]=x&change=abc&window=9&wanted=NaN&view[]=z")->assertOk()
+        ->assertInertia(fn ($page) => $page->where('verdict', null)->where('range', '16w')->has('sheet.readings', 0));
+});
+
+it('does not judge a reading or another keeper\'s change', function (): void {
+    $this->post($this->path, ['line' => 'no3 8.5']);
+    $reading = JournalEntry::query()->sole();
+    $this->get("{$this->path}?change={$reading->id}")->assertInertia(fn ($page) => $page->where('verdict', null));
+    $other = System::factory()->ownedBy(User::factory()->create())->create();
+    $foreign = $other->entries()->create(['batch' => str_repeat('x', 26), 'kind' => EntryKind::Skimmer, 'occurred_at' => now(), 'payload' => ['on' => true]]);
+    $this->get("{$this->path}?change={$foreign->id}")->assertInertia(fn ($page) => $page->where('verdict', null));
+    $this->delete("{$this->path}/{$foreign->id}")->assertNotFound();
+    expect($foreign->refresh()->deleted_at)->toBeNull();
+});
+
+it('asks the database a fixed number of times, however long the journal', function (): void {
+    $count = function (): int {
+        DB::enableQueryLog();
+        DB::flushQueryLog();
+        $this->get($this->path)->assertOk();
+
+        return count(DB::getQueryLog());
+    };
+    $this->post($this->path, ['line' => 'gfo 20 g yesterday']);
+    $few = $count();
+    foreach (range(1, 40) as $day) {
+        $this->post($this->path, ['line' => "no3 {$day} {$day} days ago"]);
+    }
+    expect($count())->toBe($few)->toBeLessThan(9);
+});
