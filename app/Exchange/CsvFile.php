@@ -39,14 +39,18 @@ final readonly class CsvFile
         };
     }
 
-    /** The separator that the first line uses most. */
+    /**
+     * The separator that the first line uses most.
+     *
+     * @return ','|';'|"\t"
+     */
     public function separator(): string
     {
         foreach ($this->lines() as $line) {
             $counts = array_map(static fn (string $separator): int => substr_count($line, $separator), [',' => ',', ';' => ';', "\t" => "\t"]);
             arsort($counts);
 
-            return (string) array_key_first($counts);
+            return array_key_first($counts);
         }
 
         return ',';
@@ -55,6 +59,7 @@ final readonly class CsvFile
     /**
      * Records by the line each starts in, blank lines left out.
      *
+     * @param  non-empty-string  $separator
      * @return Generator<int, list<string>>
      *
      * @throws UnreadableFile when a line is endless or a quote is never closed
@@ -78,12 +83,24 @@ final readonly class CsvFile
 
                 continue;
             }
-            yield $startedAt => array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($open, $separator, '"', ''));
+            yield $startedAt => self::cells($open, $separator);
             $open = null;
         }
         if ($open !== null) {
             throw UnreadableFile::unterminatedQuote($startedAt);
         }
+    }
+
+    /**
+     * @param  non-empty-string  $separator
+     * @return list<string>
+     */
+    private static function cells(string $record, string $separator): array
+    {
+        // Most lines hold no quote, and explode() is many times faster than the full rules.
+        $cells = str_contains($record, '"') ? str_getcsv($record, $separator, '"', '') : explode($separator, $record);
+
+        return array_map(static fn (?string $cell): string => trim((string) $cell), $cells);
     }
 
     /** @return Generator<int, string> lines in UTF-8 without their ends, by number from 1 */

@@ -6,7 +6,6 @@ namespace App\Exchange;
 
 use App\Journal\Journal;
 use App\Models\System;
-use DateTimeImmutable;
 use DateTimeZone;
 use Ithys\Journal\EntryKind;
 use Ithys\Journal\PayloadData;
@@ -30,7 +29,7 @@ final class ReadingsExport
             $reading = Reading::fromData(new PayloadData($payload));
             $note = $row->note ?? '';
             self::line($to, [
-                (new DateTimeImmutable($row->occurred_at.'Z'))->setTimezone($zone)->format('Y-m-d\TH:iP'),
+                Journal::moment($row->occurred_at)->setTimezone($zone)->format('Y-m-d\TH:iP'),
                 $reading->nutrient->value,
                 ($reading->belowLimit ? '<' : '').rtrim(rtrim(number_format($reading->mgPerLitre, 6, '.', ''), '0'), '.'),
                 'ppm',

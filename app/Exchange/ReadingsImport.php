@@ -134,30 +134,21 @@ final readonly class ReadingsImport
         $stamp = Journal::stamp($now);
 
         return DB::transaction(function () use ($system, $by, $options, $now, $batch, $stamp): array {
+            // One statement prepared once: a builder insert per chunk takes several times as long.
+            $insert = DB::connection()->getPdo()->prepare('insert into entries (system_id, user_id, batch, kind, occurred_at, payload, note, fingerprint, created_at, updated_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)');
             $saved = 0;
-            $rows = [];
             foreach ($this->judged($system, $options, $now) as [$row, $status]) {
-                if ($status !== 'accepted') {
-                    continue;
-                }
-                foreach ($row->entries as $entry) {
-                    $rows[] = [
-                        'system_id' => $system->id, 'user_id' => $by->id, 'batch' => $batch, 'kind' => $entry->kind()->value,
-                        'occurred_at' => Journal::stamp($entry->at), 'payload' => json_encode($entry->payload->toArray(), JSON_THROW_ON_ERROR),
-                        'note' => $row->note === '' ? null : $row->note,
-                        'fingerprint' => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null,
-                        'created_at' => $stamp, 'updated_at' => $stamp,
-                    ];
-                }
-                if (count($rows) >= self::CHUNK) {
-                    DB::table('entries')->insert($rows);
-                    $saved += count($rows);
-                    $rows = [];
+                foreach ($status === 'accepted' ? $row->entries : [] as $entry) {
+                    $insert->execute([
+                        $system->id, $by->id, $batch, $entry->kind()->value, Journal::stamp($entry->at),
+                        json_encode($entry->payload->toArray(), JSON_THROW_ON_ERROR), $row->note === '' ? null : $row->note,
+                        $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null, $stamp, $stamp,
+                    ]);
+                    $saved++;
                 }
             }
-            DB::table('entries')->insert($rows);
 
-            return ['batch' => $batch, 'saved' => $saved + count($rows)];
+            return ['batch' => $batch, 'saved' => $saved];
         }, 5);
     }
 
@@ -169,30 +160,32 @@ final readonly class ReadingsImport
     private function judged(System $system, ImportOptions $options, DateTimeImmutable $now): Generator
     {
         $journal = new Journal($system);
+        $nothingKnown = ! $journal->rows()->whereNotNull('fingerprint')->exists();
         $firstLine = [];
         $chunk = [];
         foreach ($this->rows($options, $now) as $row) {
             $chunk[] = $row;
             if (count($chunk) === self::CHUNK) {
-                yield from $this->judgeChunk($journal, $chunk, $firstLine);
+                yield from $this->judgeChunk($nothingKnown ? null : $journal, $chunk, $firstLine);
                 $chunk = [];
             }
         }
-        yield from $this->judgeChunk($journal, $chunk, $firstLine);
+        yield from $this->judgeChunk($nothingKnown ? null : $journal, $chunk, $firstLine);
     }
 
     /**
+     * @param  ?Journal  $journal  null for a journal that holds no reading yet
      * @param  list<ImportRow>  $chunk
      * @param  array<string, int>  $firstLine  line in which each reading was first met, by its mark
      * @return Generator<array{ImportRow, 'accepted'|'refused'|'present', ?string}>
      */
-    private function judgeChunk(Journal $journal, array $chunk, array &$firstLine): Generator
+    private function judgeChunk(?Journal $journal, array $chunk, array &$firstLine): Generator
     {
         $prints = array_map(static fn (ImportRow $row): array => array_map(
             static fn ($entry): string => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : '',
             $row->entries,
         ), $chunk);
-        $known = $journal->rows()->whereIn('fingerprint', array_merge(...$prints))->pluck('fingerprint')->flip();
+        $known = $journal?->rows()->whereIn('fingerprint', array_merge(...$prints))->pluck('fingerprint')->flip() ?? [];
         foreach ($chunk as $i => $row) {
             if ($row->refusal !== null) {
                 yield [$row, 'refused', $row->refusal];

@@ -14,6 +14,8 @@ final readonly class BrokenStick
     private function __construct(
         private LinearFit $fit,
         public float $variance,
+        /** Student's t for 95 %. */
+        private float $t,
     ) {
     }
 
@@ -28,7 +30,7 @@ final readonly class BrokenStick
     {
         $fit = LinearFit::of(self::rows($days), $y);
 
-        return new self($fit, $fit->variance($varianceFloor));
+        return new self($fit, $fit->variance($varianceFloor), StudentT::withDegreesOfFreedom($fit->degreesOfFreedom)->quantile(0.975));
     }
 
     public function at(float $day): float
@@ -67,19 +69,32 @@ final readonly class BrokenStick
      */
     public static function detectable(array $days, float $variance): ?float
     {
-        try {
-            $plan = LinearFit::of(self::rows($days), array_fill(0, count($days), 0.0));
-        } catch (SingularFit) {
+        $n = count($days);
+        if ($n < 4) {
             return null;
         }
-        $t = StudentT::withDegreesOfFreedom($plan->degreesOfFreedom);
+        $hinge = array_map(static fn (float $day): float => max($day, 0.0), $days);
+        $meanDay = array_sum($days) / $n;
+        $meanHinge = array_sum($hinge) / $n;
+        $dayDay = $hingeHinge = $dayHinge = 0.0;
+        foreach ($days as $i => $day) {
+            $dayDay += ($day - $meanDay) ** 2;
+            $hingeHinge += ($hinge[$i] - $meanHinge) ** 2;
+            $dayHinge += ($day - $meanDay) * ($hinge[$i] - $meanHinge);
+        }
+        // What the hinge tells beyond the straight line: its sum of squares after the line is taken out.
+        $left = $dayDay > 0.0 ? $hingeHinge - $dayHinge ** 2 / $dayDay : 0.0;
+        if ($left <= 1e-9 * $hingeHinge) {
+            return null;
+        }
+        $t = StudentT::withDegreesOfFreedom($n - 3);
 
-        return ($t->quantile(0.975) + $t->quantile(0.8)) * $plan->standardError($variance, 0, 0, 1);
+        return ($t->quantile(0.975) + $t->quantile(0.8)) * sqrt($variance / $left);
     }
 
     private function interval(float $estimate, float ...$weights): Interval
     {
-        $half = StudentT::withDegreesOfFreedom($this->fit->degreesOfFreedom)->quantile(0.975) * $this->fit->standardError($this->variance, ...$weights);
+        $half = $this->t * $this->fit->standardError($this->variance, ...$weights);
 
         return new Interval($estimate, $estimate - $half, $estimate + $half);
     }

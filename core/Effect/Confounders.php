@@ -35,16 +35,17 @@ final class Confounders
         $window = array_values(array_filter($journal, $question->covers(...)));
         $found = [];
         foreach ($journal as $entry) {
-            $day = $entry->daysAfter($change->at);
-            $when = $entry->payload->summary(UnitSystem::Metric).', '.Confounder::when($day);
-            if ($question->isChange($entry)) {
+            $wears = $question->isWearing($entry);
+            $moves = in_array($entry->kind(), [EntryKind::MediaCharge, EntryKind::Skimmer, EntryKind::Photoperiod], true) && $question->covers($entry);
+            if ((! $wears && ! $moves) || $question->isChange($entry)) {
                 continue;
             }
-            if ($question->isWearing($entry)) {
-                $found[] = new Confounder($when.($day < 0 ? ', wears out in this time and bends the curve.' : ', began to act then; later readings are left out.'), $day);
-            } elseif ($question->covers($entry) && in_array($entry->kind(), [EntryKind::MediaCharge, EntryKind::Skimmer, EntryKind::Photoperiod], true)) {
-                $found[] = new Confounder("{$when}.", $day);
-            }
+            $day = $entry->daysAfter($change->at);
+            $found[] = new Confounder($entry->payload->summary(UnitSystem::Metric).', '.Confounder::when($day).match (true) {
+                ! $wears => '.',
+                $day < 0 => ', wears out in this time and bends the curve.',
+                default => ', began to act then; later readings are left out.',
+            }, $day);
         }
         foreach ($question->tankChanges as $at) {
             $day = ($at->getTimestamp() - $change->at->getTimestamp()) / 86400;

@@ -42,8 +42,11 @@ final readonly class Evidence
             if ($entry->payload instanceof Reading && $entry->payload->nutrient === $question->nutrient) {
                 $observation = Observation::of($entry, $entry->payload, $question->change);
                 $inReach = $observation->day >= $from && $observation->day <= $to;
-                $beyond += $inReach ? 0 : 1;
-                $all = $inReach ? [...$all, $observation] : $all;
+                if ($inReach) {
+                    $all[] = $observation;
+                } else {
+                    $beyond++;
+                }
             } elseif ($entry->payload instanceof WaterChange) {
                 $dilutions[] = new Dilution($entry->daysAfter($question->change->at), min(1.0, $entry->payload->changedLitres / $question->litres));
             }

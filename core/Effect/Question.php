@@ -47,10 +47,11 @@ final readonly class Question
     /** Whether another charge of a phosphate medium still changes this nutrient around the change. */
     public function isWearing(Entry $entry): bool
     {
+        if ($this->nutrient !== Nutrient::Phosphate || ! $entry->payload instanceof MediaCharge || ! $entry->payload->medium->bindsPhosphate()) {
+            return false;
+        }
         $day = $entry->daysAfter($this->change->at);
 
-        return $this->nutrient === Nutrient::Phosphate && ! $this->isChange($entry) && $entry->at <= $this->now
-            && $entry->payload instanceof MediaCharge && $entry->payload->medium->bindsPhosphate()
-            && $day >= -Assumptions::mediaWear()->value && $day <= $this->windowDays;
+        return $day >= -Assumptions::mediaWear()->value && $day <= $this->windowDays && $entry->at <= $this->now && ! $this->isChange($entry);
     }
 }

@@ -7,19 +7,13 @@ namespace Ithys\Statistics;
 /** The regularized incomplete beta function, which gives the tails of Student's t. */
 final class IncompleteBeta
 {
-    /** Lanczos coefficients for g = 7, n = 9 (public domain tables; from memory, checked against R in the tests). */
-    private const LANCZOS = [
-        0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059,
-        12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,
-    ];
-
     /** I_x(a, b) for 0 ≤ x ≤ 1 and positive a, b. */
     public static function regularized(float $x, float $a, float $b): float
     {
         if ($x <= 0.0 || $x >= 1.0) {
             return $x <= 0.0 ? 0.0 : 1.0;
         }
-        $front = exp(self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log1p(-$x));
+        $front = exp(LogGamma::of($a + $b) - LogGamma::of($a) - LogGamma::of($b) + $a * log($x) + $b * log1p(-$x));
 
         return $x < ($a + 1) / ($a + $b + 2)
             ? $front * self::fraction($x, $a, $b) / $a
@@ -51,20 +45,5 @@ final class IncompleteBeta
         }
 
         return $h;
-    }
-
-    private static function logGamma(float $z): float
-    {
-        if ($z < 0.5) {
-            return log(M_PI / sin(M_PI * $z)) - self::logGamma(1 - $z);
-        }
-        $z -= 1;
-        $sum = self::LANCZOS[0];
-        for ($i = 1; $i < 9; $i++) {
-            $sum += self::LANCZOS[$i] / ($z + $i);
-        }
-        $t = $z + 7.5;
-
-        return 0.5 * log(2 * M_PI) + ($z + 0.5) * log($t) - $t + log($sum);
     }
 }

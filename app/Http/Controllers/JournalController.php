@@ -35,7 +35,8 @@ final class JournalController extends Controller
 
         return Inertia::render('Journal/Show', [
             'frame' => SystemFrame::of($system),
-            'sheet' => $sheet->toArray($keeper),
+            // An object, since Inertia would walk through every cell of an array to look for closures.
+            'sheet' => (object) $sheet->toArray($keeper),
             'range' => $request->range(),
             'table' => $request->query('view') === 'table',
             'verdict' => $change === null ? null : VerdictView::of($system, $keeper, $change, $request->windowDays(), $request->wantedShare(), $now),

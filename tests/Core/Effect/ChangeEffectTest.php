@@ -133,6 +133,16 @@ it('says how many more readings would show the wanted size: that many do, one fe
         ->and($with((int) $judgement->moreReadings - 1))->toBeGreaterThan($judgement->wantedPerDay);
 });
 
+it('plans with the same spread as the fit', function (): void {
+    $days = [-20.0, -13.0, -9.5, -2.0, 1.0, 4.0, 4.0, 11.0, 25.0];
+    $difference = BrokenStick::of($days, array_map(fn (float $day): float => sin($day), $days))->difference();
+    $t = StudentT::withDegreesOfFreedom(6);
+    $stick = BrokenStick::of($days, array_map(fn (float $day): float => sin($day), $days));
+    $standardError = ($difference->high - $difference->estimate) / $t->quantile(0.975);
+    expect(BrokenStick::detectable($days, $stick->variance))->toAgreeWith(($t->quantile(0.975) + $t->quantile(0.8)) * $standardError, 1e-10)
+        ->and(BrokenStick::detectable([-3.0, -2.0, -1.0, 0.0], 1.0))->toBeNull();
+});
+
 it('finds a difference of the planned size in about four of five tries', function (): void {
     $random = new Randomizer(new Mt19937(5));
     $days = array_map(floatval(...), range(-28, 28, 4));

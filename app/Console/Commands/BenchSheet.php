@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\LocalServer;
+use App\Console\ScratchDatabase;
+use App\Console\Stopwatch;
+use DateTimeImmutable;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Ithys\Journal\Feed;
+use Ithys\Journal\Food;
+use Ithys\Journal\MediaCharge;
+use Ithys\Journal\Medium;
+use Ithys\Journal\Payload;
+use Ithys\Journal\Place;
+use Ithys\Journal\Reading;
+use Ithys\Journal\SockChange;
+use Ithys\Journal\WaterChange;
+use Ithys\Water\Nutrient;
+
+/** Times the tide sheet with ten years of journal through the whole application, beside a bare route in the same run. */
+final class BenchSheet extends Command
+{
+    protected $signature = 'bench:sheet {--runs=30}';
+
+    protected $description = 'Time the tide sheet with ten years of data beside a bare route';
+
+    public function handle(): int
+    {
+        $scratch = ScratchDatabase::make();
+        $entries = $this->fill($scratch);
+        $server = LocalServer::on($scratch->path);
+        try {
+            $client = $server->signedIn($scratch->keeper->email, ScratchDatabase::PASSWORD);
+            $runs = (int) $this->option('runs');
+            $time = static fn (string $path): Stopwatch => Stopwatch::milliseconds($runs, static function () use ($client, $path): void {
+                $client->get($path)->throw();
+            });
+            $bare = $time('/up');
+            $this->line(sprintf('%s entries over ten years, by HTTP from PHP\'s own server. A bare route (/up): median %.1f ms', number_format($entries), $bare->median));
+            foreach (['/settings', ...array_map(static fn (string $range): string => "/systems/{$scratch->system->id}/journal?range={$range}", ['16w', '1y', 'all'])] as $path) {
+                $page = $time($path);
+                $this->line(sprintf('%-32s median %6.1f ms, p95 %6.1f ms, %.1f times the bare route', $path, $page->median, $page->p95, $page->median / $bare->median));
+            }
+        } finally {
+            $server->stop();
+            $scratch->drop();
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function fill(ScratchDatabase $scratch): int
+    {
+        $start = new DateTimeImmutable('-3652 days 12:00');
+        $rows = [];
+        $add = static function (DateTimeImmutable $at, Payload $payload) use (&$rows, $scratch): void {
+            $rows[] = ['system_id' => $scratch->system->id, 'batch' => str_repeat('0', 26), 'kind' => $payload->kind()->value, 'occurred_at' => $at->format('Y-m-d H:i:s'), 'payload' => json_encode($payload->toArray(), JSON_THROW_ON_ERROR)];
+        };
+        for ($day = 0; $day < 3652; $day++) {
+            $at = $start->modify("+{$day} days");
+            $add($at, Feed::of(3 + $day % 5 / 10, Food::Pellet));
+            if ($day % 2 === 0) {
+                $add($at, Reading::of(Nutrient::Nitrate, 8 + 2 * sin($day / 30), step: 0.25, method: 'colour comparison'));
+                $add($at, Reading::of(Nutrient::Phosphate, 0.08 + 0.03 * sin($day / 40), step: 0.01, method: 'photometer'));
+            }
+            $day % 4 === 0 && $add($at, SockChange::of(3));
+            $day % 7 === 0 && $add($at, WaterChange::of(30));
+            $day % 90 === 40 && $add($at, MediaCharge::grams(Medium::Gfo, 90, Place::Reactor));
+        }
+        foreach (array_chunk($rows, 500) as $chunk) {
+            DB::table('entries')->insert($chunk);
+        }
+
+        return count($rows);
+    }
+}
