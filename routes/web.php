@@ -12,6 +12,7 @@ use App\Http\Controllers\ReadingsExportController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SystemController;
+use App\Http\Middleware\ReadOnlySession;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -33,7 +34,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/systems/create', [SystemController::class, 'create'])->name('systems.create');
     Route::post('/systems', [SystemController::class, 'store'])->name('systems.store');
     Route::post('/systems/{id}/restore', [SystemController::class, 'restore'])->whereNumber('id')->name('systems.restore');
-    Route::post('/tank-preview', [PathController::class, 'preview'])->middleware('throttle:preview')->name('tank.preview');
+    Route::post('/tank-preview', [PathController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('tank.preview');
 
     Route::prefix('/systems/{system}')->whereNumber(['system', 'entry'])->group(function (): void {
         Route::middleware('can:view,system')->group(function (): void {
@@ -44,7 +45,7 @@ Route::middleware('auth')->group(function (): void {
         });
         Route::middleware('can:update,system')->group(function (): void {
             Route::put('/path', [PathController::class, 'update'])->name('path.update');
-            Route::post('/journal/understand', [JournalController::class, 'understand'])->middleware('throttle:preview')->name('journal.understand');
+            Route::post('/journal/understand', [JournalController::class, 'understand'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('journal.understand');
             Route::post('/journal', [JournalController::class, 'store'])->name('journal.store');
             Route::delete('/journal/{entry}', [JournalController::class, 'destroy'])->name('journal.destroy');
             Route::post('/journal/undo/{batch}', [JournalController::class, 'undo'])->name('journal.undo');

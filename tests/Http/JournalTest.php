@@ -2,12 +2,18 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\ReadOnlySession;
 use App\Models\JournalEntry;
 use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Http\Request;
+use Illuminate\Session\ArraySessionHandler;
+use Illuminate\Session\Store;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
 use Ithys\Journal\EntryKind;
+use Symfony\Component\HttpFoundation\Response;
 
 beforeEach(function (): void {
     $this->actingAs($this->keeper = User::factory()->create());
@@ -31,6 +37,26 @@ it('logs a line as entries in UTC that are undone together', function (): void {
     expect(JournalEntry::query()->count())->toBe(0)->and(JournalEntry::onlyTrashed()->count())->toBe(2);
     $this->post(session('flash')['undo'])->assertRedirect();
     expect(JournalEntry::query()->count())->toBe(2);
+});
+
+it('reads previews on a session it cannot write, so that the undo of a log beside them is not lost', function (): void {
+    $handler = new ArraySessionHandler(60);
+    $session = new Store('ithys', $handler);
+    $session->start();
+    $session->put('flash', 'kept');
+    $session->save();
+    $request = Request::create('/');
+    $request->setLaravelSession($session);
+    (new ReadOnlySession)->handle($request, function () use ($session): Response {
+        $session->put('flash', 'overwritten by a preview');
+
+        return new Response;
+    });
+    $session->save();
+    expect($handler->read($session->getId()))->toContain('kept')->not->toContain('overwritten');
+    foreach (['journal.understand', 'tank.preview'] as $name) {
+        expect(Route::getRoutes()->getByName($name)?->gatherMiddleware())->toContain(ReadOnlySession::class);
+    }
 });
 
 it('saves all of a line or nothing', function (): void {

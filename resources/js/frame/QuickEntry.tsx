@@ -19,7 +19,11 @@ export function QuickEntry({ systemId, field }: { systemId: number; field: RefOb
     const [refusal, setRefusal] = useState('');
     const [scrolled, setScrolled] = useState(0);
     const [saving, setSaving] = useState(false);
-    const answer = useDraft<Understood>(`/systems/${systemId}/journal/understand`, { line }, 120);
+    const answer = useDraft<Understood>(
+        `/systems/${systemId}/journal/understand`,
+        line.trim() === '' ? null : { line },
+        120,
+    );
     const understood = answer?.ok === true && line.trim() !== '' ? answer.result : null;
     const trouble = refusal || (answer?.ok === false ? Object.values(answer.errors)[0] : '') || '';
 

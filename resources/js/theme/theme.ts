@@ -65,6 +65,7 @@ export const system = createSystem(
             '*, *::before, *::after': { borderColor: 'hairline' },
             'h1, h2, h3': { fontFamily: 'heading', fontWeight: '650', lineHeight: '1.2' },
             a: { color: 'deep', textUnderlineOffset: '3px' },
+            'main a': { textDecoration: 'underline' },
             ':focus-visible': { outline: '2px solid', outlineColor: 'deep', outlineOffset: '2px' },
             table: { borderCollapse: 'collapse' },
         },

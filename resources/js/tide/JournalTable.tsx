@@ -40,7 +40,7 @@ export function JournalTable({
     ].sort((a, b) => b.t - a.t || b.id - a.id);
 
     return (
-        <Box overflowX="auto">
+        <Box overflowX="auto" position="relative" tabIndex={0} role="region" aria-label="Journal entries">
             <chakra.table width="100%" fontSize="sm">
                 <chakra.caption srOnly>Journal entries, newest first</chakra.caption>
                 <thead>

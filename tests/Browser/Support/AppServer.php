@@ -16,8 +16,10 @@ final class AppServer
     private function __construct(public readonly string $database, bool $demo)
     {
         $root = dirname(__DIR__, 3);
-        @unlink("{$root}/public/hot");
-        $port = self::freePort();
+        if (is_file("{$root}/public/hot")) {
+            unlink("{$root}/public/hot");
+        }
+        $port = Port::free();
         $this->url = "http://127.0.0.1:{$port}";
         $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3'];
         touch($database);
@@ -30,13 +32,7 @@ final class AppServer
         $log = escapeshellarg("{$database}.log");
         // A process group of its own, so that the workers go with the server.
         $this->group = (int) self::run("cd {$root}/public && env {$set} setsid php -d upload_max_filesize=21M -d post_max_size=64M -S 127.0.0.1:{$port} {$router} >{$log} 2>&1 & echo \$!");
-        for ($try = 0; $try < 100; $try++) {
-            if (@file_get_contents("{$this->url}/up") !== false) {
-                return;
-            }
-            usleep(100_000);
-        }
-        throw new RuntimeException('The application did not start: '.(string) @file_get_contents("{$database}.log"));
+        Port::waitFor("{$this->url}/up");
     }
 
     public static function empty(): self
@@ -52,7 +48,7 @@ final class AppServer
     public function stop(): void
     {
         posix_kill(-$this->group, SIGTERM);
-        array_map(static fn (string $file): bool => @unlink($file), glob($this->database.'*') ?: []);
+        array_map(unlink(...), glob($this->database.'*') ?: []);
     }
 
     private static function temporary(): string
@@ -60,15 +56,6 @@ final class AppServer
         $file = tempnam(sys_get_temp_dir(), 'ithys');
 
         return $file === false ? throw new RuntimeException('There is no room for a temporary database.') : $file;
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-
-        return (int) substr($name, (int) strrpos($name, ':') + 1);
     }
 
     private static function run(string $command): string

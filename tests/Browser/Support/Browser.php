@@ -271,19 +271,14 @@ final class Browser
         if (self::$driverUrl !== null) {
             return self::$driverUrl;
         }
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-        $port = (int) substr($name, (int) strrpos($name, ':') + 1);
+        $port = Port::free();
         $process = proc_open(['setsid', '/usr/bin/chromedriver', "--port={$port}", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
         if ($process === false) {
             throw new RuntimeException('ChromeDriver did not start.');
         }
         $group = proc_get_status($process)['pid'];
         register_shutdown_function(static fn (): bool => posix_kill(-$group, SIGTERM));
-        for ($try = 0; $try < 100 && @file_get_contents("http://127.0.0.1:{$port}/status") === false; $try++) {
-            usleep(50_000);
-        }
+        Port::waitFor("http://127.0.0.1:{$port}/status");
 
         return self::$driverUrl = "http://127.0.0.1:{$port}";
     }

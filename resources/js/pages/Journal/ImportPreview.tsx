@@ -164,7 +164,7 @@ export default function ImportPreview(props: Props) {
                     </Box>
                 </Box>
             )}
-            <Box overflowX="auto" tabIndex={0} role="region" aria-label="Rows of the file">
+            <Box overflowX="auto" position="relative" tabIndex={0} role="region" aria-label="Rows of the file">
                 <chakra.table width="100%" fontSize="sm">
                     <chakra.caption srOnly>Rows of the file with what was read from each</chakra.caption>
                     <thead>

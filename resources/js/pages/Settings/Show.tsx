@@ -31,7 +31,7 @@ export default function Show({ zones, binned }: Props) {
                             <Link href={`/systems/${system.id}/bin`}>Bin</Link>
                             <Button
                                 look="plain"
-                                aria-label={`Move ${system.name} to the bin`}
+                                aria-label={`Move to the bin: ${system.name}`}
                                 onClick={() => router.delete(`/systems/${system.id}`)}
                             >
                                 Move to the bin

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\AppServer;
+use Tests\Browser\Support\Browser;
+
+// Every screen, light and dark, at a desk and on a phone: nothing serious from axe-core, a quiet console, no request elsewhere, no sideways scroll.
+
+const SCREENS = [
+    'journal' => '/systems/1/journal',
+    'journal table' => '/systems/1/journal?view=table',
+    'path' => '/systems/1/path',
+    'new tank' => '/systems/create',
+    'import' => '/systems/1/import',
+    'bin' => '/systems/1/bin',
+    'settings' => '/settings',
+];
+
+beforeAll(function (): void {
+    $GLOBALS['demo'] = AppServer::withDemo();
+});
+
+afterAll(function (): void {
+    $GLOBALS['demo']->stop();
+});
+
+afterEach(fn () => $this->browser->quit());
+
+function checkScreen(Browser $browser, string $name): void
+{
+    expect($browser->axeFindings())->toBe([], "{$name}: accessibility")
+        ->and($browser->consoleProblems())->toBe([], "{$name}: console")
+        ->and($browser->strangeRequests())->toBe([], "{$name}: requests elsewhere")
+        ->and($browser->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue("{$name} scrolls sideways")
+        ->and($browser->script('return document.querySelectorAll("h1").length'))->toBe(1, "{$name}: headings");
+}
+
+it('is sound on every screen', function (int $width, int $height, bool $dark): void {
+    $browser = $this->browser = new Browser($GLOBALS['demo']->url, $width, $height, $dark);
+    $browser->visit('/sign-in')->waitFor('Sign in');
+    checkScreen($browser, 'sign-in');
+    $browser->type('E-mail address', 'demo@ithys.example')->type('Password', 'wrong')->press('Sign in')->waitFor('No account has this');
+    checkScreen($browser, 'sign-in refused');
+    $browser->signIn();
+    expect($browser->script('return getComputedStyle(document.documentElement).colorScheme'))->toBe($dark ? 'dark' : 'light');
+    foreach (SCREENS as $name => $path) {
+        $browser->visit($path)->waitFor('Settings')->element('//h1');
+        usleep(200_000);
+        checkScreen($browser, $name);
+    }
+    $csv = tempnam(sys_get_temp_dir(), 'ithys').'.csv';
+    file_put_contents($csv, "date,nitrate\n2026-01-02,8\n2026-01-02,x\n");
+    $browser->visit('/systems/1/import')->attach('CSV file', $csv)->press('Show what is in it')->waitFor('refused');
+    checkScreen($browser, 'import preview');
+    $browser->visit('/systems/1/journal')->waitFor('Phosphate')->type('Log what was read or done', 'no3 8 po4 0.1 cloudy gfo 20 g xyzzy')->waitFor('was not understood');
+    checkScreen($browser, 'log with a problem');
+    $browser->visit('/systems/99/journal')->waitFor('Nothing here');
+    expect($browser->axeFindings())->toBe([]);
+})->with([
+    'desk, light' => [1280, 800, false],
+    'desk, dark' => [1280, 800, true],
+    'phone, light' => [390, 844, false],
+    'phone, dark' => [390, 844, true],
+]);
+
+it('is worked by keys alone', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['demo']->url);
+    $browser->signIn()->waitFor('Phosphate: lower');
+    $browser->keys('?')->waitFor('switch between metric and US units')->keys('Escape')->waitUntilGone('switch between metric');
+    $browser->keys('u')->waitFor('71.9 US gal')->keys('u')->waitFor('272 L');
+    $browser->keys('[')->waitFor('Water change')->keys(']');
+    $browser->keys('g')->keys('p')->waitFor('The water of Stairwell reef');
+    $browser->keys('g')->keys('s')->waitFor('Present password');
+    $browser->keys('g')->keys('j')->waitFor('nitrate ppm');
+    // What has the focus can be seen.
+    $browser->keys('Tab', 'Tab');
+    expect($browser->script('return getComputedStyle(document.activeElement).outlineStyle'))->toBe('solid');
+    // Letters typed into the log are text, not keys.
+    $browser->keys('l')->keys('sock changed')->waitFor('Sock changed');
+    expect($browser->path())->toBe('/systems/1/journal');
+});
+
+it('gives 44 pixels to every target a wet finger needs on a phone', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['demo']->url, 390, 844);
+    $browser->signIn()->waitFor('Phosphate');
+    $small = $browser->script(<<<'JS'
+        return [...document.querySelectorAll('main button, form[aria-label=Log] button, form[aria-label=Log] input, nav[aria-label=Areas] a, aside select, aside button')]
+            .filter((element) => element.offsetParent !== null && element.getBoundingClientRect().height < 44)
+            .map((element) => `${element.textContent || element.getAttribute('aria-label')}: ${element.getBoundingClientRect().height}`);
+        JS);
+    expect($small)->toBe([]);
+});
+
+it('loads at most 230 kB of script, gzipped, for the journal', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['demo']->url);
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Phosphate: lower');
+    $scripts = $browser->script('return performance.getEntriesByType("resource").map((entry) => entry.name).filter((name) => name.endsWith(".js"))');
+    expect($scripts)->toBeArray()->not->toBe([]);
+    $bytes = array_sum(array_map(fn (string $url): int => strlen((string) gzencode((string) file_get_contents($url), 6)), $scripts));
+    expect($bytes / 1024)->toBeGreaterThan(50)->toBeLessThan(230);
+});
