@@ -10,7 +10,10 @@ use Ithys\Quantity\Unit;
 /** How a table is read: guessed from its first rows, then the keeper's choice. */
 final readonly class ImportOptions
 {
-    /** @param  list<ColumnRole>  $roles one per column */
+    /**
+     * @param  non-empty-string  $separator
+     * @param  list<ColumnRole>  $roles  one per column
+     */
     public function __construct(
         public string $separator,
         public DateOrder $dateOrder,

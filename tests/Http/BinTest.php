@@ -24,7 +24,8 @@ it('says so when the same reading was logged again meanwhile', function (): void
     $this->delete("/systems/{$this->system->id}/journal/{$this->entry->id}");
     $this->post("/systems/{$this->system->id}/journal", ['line' => 'no3 8.5 2026-07-04 20:15'])->assertSessionHasNoErrors();
     $this->post("/systems/{$this->system->id}/bin/{$this->entry->id}/restore")->assertRedirect();
-    expect(session('flash')['message'])->toContain('logged again since')->and(JournalEntry::query()->count())->toBe(1);
+    expect(session('flash')['message'])->toContain('logged again since')
+        ->and(JournalEntry::query()->count())->toBe(1);
 });
 
 it('has nothing to restore for an entry that is not in the bin', function (): void {

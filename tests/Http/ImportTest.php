@@ -30,21 +30,27 @@ it('reads one reading a row, shows good and bad rows, and saves the good ones on
     $csv = "date,parameter,value,unit,method,note\r\n2026-03-04 20:15,NO3,8.5,ppm,colour,ok\r\n2026-03-04T19:15:00Z,po4-p,18,ppb,,\"a, \"\"quoted\"\"\nnote\"\r\n2026-03-05,kh,8,,,\r\n2026-03-06,no3,abc,,,\r\n2026-03-07,no3,,,,\r\n";
     $address = ($this->preview)($csv);
     $rows = ($this->rows)($address);
-    expect(array_column($rows, 'line'))->toBe([2, 3, 5, 6, 7])->and(array_column($rows, 'status'))->toBe(['accepted', 'accepted', 'refused', 'refused', 'refused'])
-        ->and($rows[2]['reason'])->toContain('“kh” is not nitrate or phosphate')->and($rows[3]['reason'])->toContain('“abc” is not a nitrate figure')
+    expect(array_column($rows, 'line'))->toBe([2, 3, 5, 6, 7])
+        ->and(array_column($rows, 'status'))->toBe(['accepted', 'accepted', 'refused', 'refused', 'refused'])
+        ->and($rows[2]['reason'])->toContain('“kh” is not nitrate or phosphate')
+        ->and($rows[3]['reason'])->toContain('“abc” is not a nitrate figure')
         ->and($rows[4]['reason'])->toContain('missing');
     expect(JournalEntry::query()->count())->toBe(0);
 
     $this->post($address)->assertRedirect();
     $saved = JournalEntry::query()->orderBy('id')->get();
-    expect($saved)->toHaveCount(2)->and($saved[0]->occurred_at->format('Y-m-d H:i'))->toBe('2026-03-04 19:15')->and($saved[0]->payload['method'])->toBe('colour')
-        ->and($saved[1]->occurred_at->format('Y-m-d H:i'))->toBe('2026-03-04 19:15')->and($saved[1]->payload['mgPerLitre'])->toAgreeWith(0.018 * 94.969761998 / 30.973761998)
+    expect($saved)->toHaveCount(2)
+        ->and($saved[0]->occurred_at->format('Y-m-d H:i'))->toBe('2026-03-04 19:15')
+        ->and($saved[0]->payload['method'])->toBe('colour')
+        ->and($saved[1]->occurred_at->format('Y-m-d H:i'))->toBe('2026-03-04 19:15')
+        ->and($saved[1]->payload['mgPerLitre'])->toAgreeWith(0.018 * 94.969761998 / 30.973761998)
         ->and($saved[1]->note)->toBe("a, \"quoted\"\nnote");
 
     $again = ($this->preview)($csv);
     expect(array_count_values(array_column(($this->rows)($again), 'status')))->toBe(['present' => 2, 'refused' => 3]);
     $this->post($again)->assertRedirect();
-    expect(JournalEntry::query()->count())->toBe(2)->and(session('flash')['message'])->toContain('Nothing new');
+    expect(JournalEntry::query()->count())->toBe(2)
+        ->and(session('flash')['message'])->toContain('Nothing new');
 });
 
 it('reads a column for each nutrient with semicolons, decimal commas and days first', function (): void {
@@ -92,7 +98,8 @@ it('refuses a row for a reason the keeper can act on', function (string $row, st
 
 it('refuses a file that is no table, in a sentence, and keeps nothing', function (string $content, string $sentence): void {
     ($this->upload)($content)->assertSessionHasErrors('file');
-    expect(session('errors')->first('file'))->toContain($sentence)->and(JournalEntry::query()->count())->toBe(0)
+    expect(session('errors')->first('file'))->toContain($sentence)
+        ->and(JournalEntry::query()->count())->toBe(0)
         ->and(glob(storage_path("ithys/imports/{$this->system->id}/*")))->toBe([]);
 })->with([
     'empty' => ['', 'empty'],

@@ -31,7 +31,9 @@ it('says back what a line was understood to mean, and saves nothing', function (
 it('logs a line as entries in UTC that are undone together', function (): void {
     $this->post($this->path, ['line' => 'no3 8.5 po4 0.06 2026-07-04 20:15'])->assertRedirect();
     $entries = JournalEntry::query()->get();
-    expect($entries)->toHaveCount(2)->and($entries[0]->occurred_at->format('Y-m-d H:i'))->toBe('2026-07-04 18:15')->and($entries[0]->batch)->toBe($entries[1]->batch);
+    expect($entries)->toHaveCount(2)
+        ->and($entries[0]->occurred_at->format('Y-m-d H:i'))->toBe('2026-07-04 18:15')
+        ->and($entries[0]->batch)->toBe($entries[1]->batch);
     $undo = session('flash')['undo'];
     $this->post($undo)->assertRedirect();
     expect(JournalEntry::query()->count())->toBe(0)->and(JournalEntry::onlyTrashed()->count())->toBe(2);

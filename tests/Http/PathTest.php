@@ -20,7 +20,9 @@ it('shows the tank in the keeper\'s units', function (): void {
 
 it('puts a description right without a new revision', function (): void {
     $this->put("/systems/{$this->system->id}/path", $this->typed)->assertRedirect();
-    expect($this->system->refresh()->revisions()->count())->toBe(1)->and($this->system->tankAt(now())->workingVolume()->litres)->toBe(300.0)->and($this->system->name)->toBe('Hall');
+    expect($this->system->refresh()->revisions()->count())->toBe(1)
+        ->and($this->system->tankAt(now())->workingVolume()->litres)->toBe(300.0)
+        ->and($this->system->name)->toBe('Hall');
 });
 
 it('keeps the old volume for the time before a change', function (): void {
@@ -32,7 +34,8 @@ it('keeps the old volume for the time before a change', function (): void {
 
 it('refuses a change in the future or on no day', function (string $since): void {
     $this->put("/systems/{$this->system->id}/path", [...$this->typed, 'since' => $since])->assertSessionHasErrors('since');
-    expect($this->system->revisions()->count())->toBe(1)->and($this->system->refresh()->name)->toBe('Test tank');
+    expect($this->system->revisions()->count())->toBe(1)
+        ->and($this->system->refresh()->name)->toBe('Test tank');
 })->with([now()->addYear()->format('Y-m-d'), '2026-02-31', 'soon']);
 
 it('answers a draft without saving it', function (): void {

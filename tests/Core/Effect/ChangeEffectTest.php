@@ -114,13 +114,15 @@ it('covers the true difference about as often as it claims', function (): void {
         $wrong += $judgement->verdict === Verdict::Higher ? 1 : 0;
     }
     // 95 % nominal; the undone dilution adds a little correlation. Four standard errors below 95 % is 0.89.
-    expect($covered / 200)->toBeGreaterThanOrEqual(0.89)->toBeLessThan(1.0)->and($wrong)->toBeLessThanOrEqual(4);
+    expect($covered / 200)->toBeGreaterThanOrEqual(0.89)->toBeLessThan(1.0)
+        ->and($wrong)->toBeLessThanOrEqual(4);
 });
 
 it('says how many more readings would show the wanted size: that many do, one fewer does not', function (): void {
     $until = onDay(14, new SkimmerSwitch(true))->at;
     $judgement = judge(array_values(array_filter(steppedTank(115, 115, 0.5, 11), fn (Entry $entry): bool => $entry->at < $until)), nowDay: 14);
-    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)->and($judgement->moreReadings)->toBeGreaterThan(1)
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
+        ->and($judgement->moreReadings)->toBeGreaterThan(1)
         ->and($judgement->sentence)->toContain("{$judgement->moreReadings} more readings every 3.5 days");
     $days = array_map(fn (int $i): float => -41 + 3.5 * $i, range(0, $judgement->readingsBefore + $judgement->readingsAfter - 1));
     // The spread follows from the interval: half width = t × √(variance × c), with c of this design.
@@ -160,20 +162,24 @@ it('finds a difference of the planned size in about four of five tries', functio
 it('cannot tell from two readings before the change, and says that later ones do not help', function (): void {
     $journal = [onDay(-7, Reading::of(Nutrient::Nitrate, 8)), onDay(-3, Reading::of(Nutrient::Nitrate, 8.5)), ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), range(2, 30, 3))];
     $judgement = judge($journal);
-    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)->and($judgement->difference)->toBeNull()->and($judgement->moreReadings)->toBeNull()
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
+        ->and($judgement->difference)->toBeNull()
+        ->and($judgement->moreReadings)->toBeNull()
         ->and($judgement->sentence)->toContain('Only 2 readings before')->and($judgement->line)->toBe([]);
 });
 
 it('says nothing of an empty journal', function (): void {
     $judgement = judge([]);
-    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)->and($judgement->readingsBefore + $judgement->readingsAfter)->toBe(0);
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
+        ->and($judgement->readingsBefore + $judgement->readingsAfter)->toBe(0);
 });
 
 it('never claims less scatter than the kit resolves', function (): void {
     // A coarse kit reads 8 every time; rounding alone leaves an interval as wide as its step allows.
     $flat = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8, step: 1)), [-20, -15, -10, -5, 5, 10, 15, 20]);
     $judgement = judge($flat);
-    expect($judgement->difference?->high)->toBeGreaterThan(200 * sqrt(1 / 12) * 0.1)->and($judgement->difference?->estimate)->toBeLessThan(1e-9);
+    expect($judgement->difference?->high)->toBeGreaterThan(200 * sqrt(1 / 12) * 0.1)
+        ->and($judgement->difference?->estimate)->toBeLessThan(1e-9);
 });
 
 it('takes the steps between the readings for the resolution when they were written finer', function (): void {
@@ -191,7 +197,8 @@ it('lists what else changed, and when', function (): void {
 
 it('will not tell two changes apart that lie too close', function (): void {
     $judgement = judge([...steppedTank(120, 40, 0.1, 6), onDay(2, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7)]);
-    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)->and($judgement->sentence)->toContain('cannot be told apart')
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
+        ->and($judgement->sentence)->toContain('cannot be told apart')
         ->and($judgement->difference)->not->toBeNull();
 });
 
@@ -214,7 +221,8 @@ it('does not run a line through another phosphate charge', function (): void {
     $other = onDay(-21, MediaCharge::grams(Medium::Gfo, 80), 2);
     $journal = [...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1), $other];
     $phosphate = judge($journal, $charge, Nutrient::Phosphate);
-    expect($phosphate->readingsBefore)->toBeLessThan(8)->and(codes($phosphate))->toContain('beyond-charge', 'confounder');
+    expect($phosphate->readingsBefore)->toBeLessThan(8)
+        ->and(codes($phosphate))->toContain('beyond-charge', 'confounder');
     // An older charge outside the window still wears out inside it.
     $old = judge([...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1), onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2)], null, Nutrient::Phosphate);
     expect(array_map(fn (Finding $f): string => $f->sentence, $old->findings))->toContain('GFO 80 g, 60 days before, wears out in this time and bends the curve.');

@@ -23,7 +23,9 @@ function chips(string $line, UnitSystem $units = UnitSystem::Metric): array
 
 it('understands what was read and done', function (string $line, array $chips): void {
     $understood = understand($line);
-    expect($understood->problems)->toBe([])->and($understood->mayBeSaved())->toBeTrue()->and(array_slice(chips($line), 0, -1))->toBe($chips);
+    expect($understood->problems)->toBe([])
+        ->and($understood->mayBeSaved())->toBeTrue()
+        ->and(array_slice(chips($line), 0, -1))->toBe($chips);
 })->with([
     ['no3 8.5 po4 0.06', ['nitrate 8.5 ppm', 'phosphate 0.06 ppm']],
     ['NO3=8,5; phosphate: 0.1', ['nitrate 8.5 ppm', 'phosphate 0.1 ppm']],
@@ -70,7 +72,8 @@ it('points at what it does not understand, word for word', function (string $lin
     $understood = understand($line);
     expect($understood->mayBeSaved())->toBeFalse()->and($understood->problems)->not->toBe([]);
     $problem = $understood->problems[0];
-    expect(mb_substr($line, $problem->start, $problem->end - $problem->start))->toBe($pointedAt)->and($problem->sentence)->toContain($sentence);
+    expect(mb_substr($line, $problem->start, $problem->end - $problem->start))->toBe($pointedAt)
+        ->and($problem->sentence)->toContain($sentence);
 })->with([
     ['no3 8.5 phosphte 0.1', 'phosphte 0.1', 'Did you mean “phosphate”?'],
     ['trüb no3 8.5 xyzzy', 'trüb', 'not understood'],

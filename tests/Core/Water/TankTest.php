@@ -26,7 +26,9 @@ it('adds up the working volume part by part', function (): void {
 
 it('reads US units and spelled-out units alike', function (): void {
     $us = TypedTank::read(['shape' => 'volume', 'volume' => '60', 'temperature' => '78', 'rock' => '44', 'salinity' => '35'], UnitSystem::Us);
-    expect($us->display->grossLitres())->toAgreeWith(227.12470704)->and($us->rockKg)->toAgreeWith(19.95806428)->and($us->celsius)->toAgreeWith(230 / 9);
+    expect($us->display->grossLitres())->toAgreeWith(227.12470704)
+        ->and($us->rockKg)->toAgreeWith(19.95806428)
+        ->and($us->celsius)->toAgreeWith(230 / 9);
     $imperial = TypedTank::read(['shape' => 'volume', 'volume' => '50 imp gal'], UnitSystem::Us);
     expect($imperial->display->grossLitres())->toAgreeWith(227.3045);
 });
