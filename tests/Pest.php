@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Http');
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Http', 'Console');
 
 /** Relative agreement, as the reference tables give their tolerance. */
 expect()->extend('toAgreeWith', function (float $expected, float $relative = 1e-12) {

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\Stopwatch;
+use Illuminate\Support\Facades\Process;
+
+// The figures are for people; here only that each command runs on a scratch database and prints them.
+
+/** Runs a benchmark in a process of its own, since it changes the database under the application. */
+function bench(string $command): string
+{
+    $run = Process::path(base_path())->timeout(120)->run("php artisan {$command}");
+    expect($run->exitCode())->toBe(0, $run->output().$run->errorOutput());
+
+    return $run->output();
+}
+
+it('times the verdict', function (): void {
+    expect(bench('bench:verdict --runs=1'))->toMatch('~verdict over all 2,350 entries of ten years: median [\d.]+ ms~');
+});
+
+it('times the import, streams it, and leaves nothing behind', function (): void {
+    $before = glob(sys_get_temp_dir().'/ithys-bench*');
+    $output = bench('bench:import --rows=3000');
+    expect($output)->toContain('3,000 rows')->toContain('3,000 accepted, 3,000 readings saved');
+    preg_match('~peak memory ([\d.]+) MB~', $output, $peak);
+    expect((float) $peak[1])->toBeGreaterThan(0.0)->toBeLessThan(64.0)
+        ->and(glob(sys_get_temp_dir().'/ithys-bench*'))->toBe($before);
+});
+
+it('times the tide sheet over a real server', function (): void {
+    expect(bench('bench:sheet --runs=1'))->toContain('8,780 entries over ten years')->toMatch('~range=all +median~');
+});
+
+it('measures a median and a 95th percentile', function (): void {
+    $calls = 0;
+    $times = Stopwatch::milliseconds(20, function () use (&$calls): void {
+        usleep(++$calls > 19 ? 20_000 : 1_000);
+    });
+    expect($calls)->toBe(21)
+        ->and($times->median)->toBeGreaterThanOrEqual(1.0)->toBeLessThan($times->p95)
+        ->and($times->p95)->toBeGreaterThanOrEqual(20.0);
+});

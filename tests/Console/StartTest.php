@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\JournalEntry;
+use App\Models\System;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\Process;
+
+/** Runs one of the commands in bin/ as a person would, and stops it after a while. */
+function start(string $command): string
+{
+    $run = Process::path(base_path())->timeout(60)->env(['APP_ENV' => 'e2e', 'DB_DATABASE' => false, 'CACHE_STORE' => false, 'SESSION_DRIVER' => false])->run($command);
+
+    return $run->output().$run->errorOutput();
+}
+
+it('says which port is wrong or taken', function (): void {
+    $socket = stream_socket_server('tcp://127.0.0.1:0');
+    $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+    expect(start("bin/serve --port {$port}"))->toContain("Port {$port} is in use")->toContain('--port '.($port + 1))
+        ->and(start('bin/serve --port eighty'))->toContain('--port needs a number such as 8001, not “eighty”.')
+        ->and(start('bin/serve --port 70000'))->toContain('between 1 and 65535')
+        ->and(start('bin/serve --loud'))->toContain('Usage: bin/serve');
+    fclose($socket);
+});
+
+it('makes a demo that can be made twice and is whole', function (): void {
+    $this->seed(DemoSeeder::class);
+    $entries = JournalEntry::query()->count();
+    $this->seed(DemoSeeder::class);
+    expect(JournalEntry::query()->count())->toBe($entries)->toBeGreaterThan(200)
+        ->and(User::query()->count())->toBe(1)
+        ->and(System::query()->count())->toBe(1);
+    $kinds = JournalEntry::query()->distinct()->pluck('kind')->map(fn ($kind): string => $kind->value)->sort()->values()->all();
+    expect($kinds)->toBe(['feed', 'media', 'note', 'photoperiod', 'reading', 'skimmer', 'sock', 'water']);
+    expect(JournalEntry::query()->where('occurred_at', '>', now())->count())->toBe(0);
+});

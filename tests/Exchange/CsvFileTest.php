@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Exchange\CsvFile;
+use App\Exchange\UnreadableFile;
+
+function csvFile(string $bytes): CsvFile
+{
+    $path = (string) tempnam(sys_get_temp_dir(), 'ithys-csv');
+    file_put_contents($path, $bytes);
+    register_shutdown_function(unlink(...), $path);
+
+    return CsvFile::open($path);
+}
+
+/** @return array<int, list<string>> */
+function records(string $bytes, string $separator = ','): array
+{
+    return iterator_to_array(csvFile($bytes)->records($separator));
+}
+
+// Source: RFC 4180 section 2, its own examples.
+it('reads what RFC 4180 describes', function (string $bytes, array $records): void {
+    expect(records($bytes))->toBe($records);
+})->with([
+    'lines end in CRLF' => ["aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
+    'the last line need not end' => ["aaa,bbb,ccc\r\nzzz,yyy,xxx", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
+    'quoted cells' => ["\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
+    'a line end and a comma in quotes' => ["\"aaa\",\"b\r\nbb\",\"c,cc\"\r\nzzz,yyy,xxx", [1 => ['aaa', "b\nbb", 'c,cc'], 3 => ['zzz', 'yyy', 'xxx']]],
+    'a quote doubled' => ['"aaa","b""bb","ccc"', [1 => ['aaa', 'b"bb', 'ccc']]],
+]);
+
+it('reads the habits of spreadsheets', function (string $bytes, string $separator, array $records): void {
+    expect(csvFile($bytes)->separator())->toBe($separator)
+        ->and(records($bytes, $separator))->toBe($records);
+})->with([
+    'semicolons' => ["a;b;c\n1;2,5;3\n", ';', [1 => ['a', 'b', 'c'], 2 => ['1', '2,5', '3']]],
+    'tabs' => ["a\tb\n1\t2\n", "\t", [1 => ['a', 'b'], 2 => ['1', '2']]],
+    'blank lines and spaces' => ["\n\na , b\n   \n 1, 2 \n", ',', [3 => ['a', 'b'], 5 => ['1', '2']]],
+    'old line ends within Windows ones' => ["a,b\r\n1,2\r\n", ',', [1 => ['a', 'b'], 2 => ['1', '2']]],
+    'one column' => ["date\n2026-03-04\n", ',', [1 => ['date'], 2 => ['2026-03-04']]],
+]);
+
+it('tells encodings apart', function (string $bytes, string $encoding): void {
+    $file = csvFile($bytes);
+    expect($file->encoding)->toBe($encoding)
+        ->and(iterator_to_array($file->records(','))[2])->toBe(['Grün', 'µg/L']);
+})->with([
+    ["a,b\nGrün,µg/L\n", 'UTF-8'],
+    ["\xEF\xBB\xBFa,b\nGrün,µg/L\n", 'UTF-8'],
+    ["\xFF\xFE".mb_convert_encoding("a,b\nGrün,µg/L\n", 'UTF-16LE', 'UTF-8'), 'UTF-16LE'],
+    ["\xFE\xFF".mb_convert_encoding("a,b\r\nGrün,µg/L\r\n", 'UTF-16BE', 'UTF-8'), 'UTF-16BE'],
+    [mb_convert_encoding("a,b\nGrün,µg/L\n", 'Windows-1252', 'UTF-8'), 'Windows-1252'],
+]);
+
+it('is not fooled by a character that the probe cuts in two', function (): void {
+    $line = str_repeat('ä', 50)."\n";
+    expect(csvFile('x'.str_repeat($line, 900))->encoding)->toBe('UTF-8');
+});
+
+it('says in a sentence why a file cannot be read', function (string $bytes, string $sentence): void {
+    expect(fn () => records($bytes))->toThrow(UnreadableFile::class, $sentence);
+})->with([
+    'nothing' => ['', 'The file is empty'],
+    'only line ends' => ["\r\n\r\n", 'The file is empty'],
+    'zero bytes' => ["a,b\n1,\0\0\0\n", 'This is not a text file'],
+    'control bytes' => ["PK\x03\x04\x14\x00", 'This is not a text file'],
+    'zero bytes after a long start' => [str_repeat("aaaa,bbbb\n", 7000)."\0\0\n", 'This is not a text file'],
+    'an open quote at the end' => ["a,b\n1,\"2\n", 'In line 2 a quote'],
+    'an open quote that swallows the rest' => ["a,b\n1,\"2\n".str_repeat("3,4\n", 80), 'In line 2 a quote'],
+    'a line without end' => ['a,'.str_repeat('b', 66_000), 'Line 1 is longer than 64 kB'],
+]);
+
+it('holds one record in memory, not the file', function (): void {
+    $path = (string) tempnam(sys_get_temp_dir(), 'ithys-csv');
+    $out = fopen($path, 'wb');
+    for ($i = 0; $i < 200_000; $i++) {
+        fwrite($out, "2026-03-04 20:15,no3,8.5,ppm,a photometer,a note of some length\n");
+    }
+    fclose($out);
+    $before = memory_get_usage();
+    memory_reset_peak_usage();
+    $count = 0;
+    foreach (CsvFile::open($path)->records(',') as $record) {
+        $count++;
+    }
+    $peak = memory_get_peak_usage() - $before;
+    unlink($path);
+    expect($count)->toBe(200_000)
+        ->and($peak)->toBeLessThan(2_000_000);
+});
