@@ -76,8 +76,9 @@ it('is worked by keys alone', function (): void {
     // What has the focus can be seen.
     $browser->keys('Tab', 'Tab');
     expect($browser->script('return getComputedStyle(document.activeElement).outlineStyle'))->toBe('solid');
-    // Letters typed into the log are text, not keys.
+    // Letters typed into the log are text, not keys, and the sheet stays where it is.
     $browser->keys('l')->keys('sock changed')->waitFor('Sock changed');
+    expect($browser->script('return window.scrollY'))->toBe(0);
     expect($browser->path())->toBe('/systems/1/journal');
 });
 

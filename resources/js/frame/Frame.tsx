@@ -38,9 +38,11 @@ export function Frame({
             { units: keeper?.units === 'us' ? 'metric' : 'us' },
             { preserveScroll: true, preserveState: true },
         );
+    // The log stays in sight at a desk; moving there must not scroll the sheet away.
+    const focusLog = () => log.current?.focus({ preventScroll: true });
     const go = (place: string) => () => home && router.visit(`/systems/${home.id}/${place}`);
 
-    useHotkeys('l', () => log.current?.focus(), { preventDefault: true });
+    useHotkeys('l', focusLog, { preventDefault: true });
     useHotkeys('u', switchUnits);
     useHotkeys('shift+slash', () => setKeysOpen(true), { preventDefault: true });
     useHotkeys('g>j', go('journal'));
@@ -70,12 +72,7 @@ export function Frame({
             >
                 Skip to the page
             </chakra.a>
-            <Header
-                frame={frame}
-                onLog={() => log.current?.focus()}
-                onUnits={switchUnits}
-                onKeys={() => setKeysOpen(true)}
-            />
+            <Header frame={frame} onLog={focusLog} onUnits={switchUnits} onKeys={() => setKeysOpen(true)} />
             {frame && (
                 <Box gridArea="water" borderBottomWidth="1px">
                     <WaterLine frame={frame} />

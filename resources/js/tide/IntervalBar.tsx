@@ -20,7 +20,8 @@ export function IntervalBar({ judgement }: { judgement: Judgement }) {
     const x = scaleLinear()
         .domain([Math.min(0, difference.low), Math.max(0, difference.high)])
         .range([36, WIDTH - 36]);
-    const text = `${signed(difference.low)} to ${signed(difference.high)} mg a day, 95 %`;
+    const places = Math.max(Math.abs(difference.low), Math.abs(difference.high)) >= 10 ? 0 : 2;
+    const text = `${signed(difference.low, places)} to ${signed(difference.high, places)} mg a day, 95 %`;
     const shape = judgement.nutrient === 'no3' ? 'M-5-5H5V5H-5Z' : 'M0-6 6 0 0 6-6 0Z';
     return (
         <svg
