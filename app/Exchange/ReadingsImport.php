@@ -61,7 +61,7 @@ final readonly class ReadingsImport
         if (DateOrder::guess([$header[0]])[0]->read($header[0], '', $zone) !== null) {
             throw UnreadableFile::noHeader(mb_strimwidth(implode($separator, $header), 0, 60, '…'));
         }
-        $roles = self::guessRoles($header);
+        $roles = self::withDateColumn(self::guessRoles($header), $probe);
         [$order, $ambiguous] = DateOrder::guess(self::column($probe, array_search(ColumnRole::Date, $roles, true)));
         $figures = array_merge(...array_map(
             static fn (ColumnRole $role): array => self::column($probe, array_search($role, $roles, true)),
@@ -226,6 +226,29 @@ final readonly class ReadingsImport
             $role = $role !== ColumnRole::Ignore && in_array($role, $taken, true) ? ColumnRole::Ignore : $role;
             $taken[] = $role;
             $roles[] = $role;
+        }
+
+        return $roles;
+    }
+
+    /**
+     * Where no name says so, the first column that reads as dates holds them.
+     *
+     * @param  list<ColumnRole>  $roles
+     * @param  list<list<string>>  $rows
+     * @return list<ColumnRole>
+     */
+    private static function withDateColumn(array $roles, array $rows): array
+    {
+        foreach (in_array(ColumnRole::Date, $roles, true) ? [] : $roles as $i => $role) {
+            $cells = self::column($rows, $i);
+            [$order] = DateOrder::guess($cells);
+            $dates = array_filter($cells, static fn (string $cell): bool => $order->read($cell, '', new DateTimeZone('UTC')) !== null);
+            if ($role === ColumnRole::Ignore && count($dates) > count($cells) / 2) {
+                $roles[$i] = ColumnRole::Date;
+
+                return $roles;
+            }
         }
 
         return $roles;

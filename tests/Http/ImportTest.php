@@ -72,6 +72,12 @@ it('asks for a look when dates can be read two ways, and obeys the choice', func
     expect(JournalEntry::query()->oldest('id')->first()?->occurred_at->format('Y-m-d'))->toBe('2026-03-04');
 });
 
+it('finds the dates where no name tells', function (): void {
+    $address = ($this->preview)("wann,nitrate,serial\n3.4.2026,8,17\n5.6.2026,9,18\n");
+    expect($this->get($address)->inertiaProps('options.roles'))->toBe(['date', 'no3', 'ignore'])
+        ->and($this->get($address)->inertiaProps('preview.counts.accepted'))->toBe(2);
+});
+
 it('lets the keeper say what a column holds', function (): void {
     $address = ($this->preview)("date,level,remark\n2026-03-04,20,x\n");
     expect($this->get($address)->inertiaProps('problem'))->toContain('No column holds readings');

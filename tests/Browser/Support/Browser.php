@@ -12,6 +12,7 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
 use RuntimeException;
 
 /** A keeper at a headless Chromium: what they see, type and press. */
@@ -111,7 +112,10 @@ final class Browser
     public function press(string $text): self
     {
         $quoted = $this->quoted($text);
-        $this->element("//button[normalize-space(.)={$quoted} or @aria-label={$quoted}][not(@disabled)] | //a[normalize-space(.)={$quoted}]")->click();
+        $target = $this->element("//button[normalize-space(.)={$quoted} or @aria-label={$quoted}][not(@disabled)] | //a[normalize-space(.)={$quoted}]");
+        // The log stays at the foot of the window; a reader scrolls what lies under it into sight.
+        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$target]);
+        $target->click();
 
         return $this;
     }
@@ -149,7 +153,8 @@ final class Browser
     {
         $text = $this->driver->executeScript('return document.body.innerText');
 
-        return is_string($text) ? $text : '';
+        // No-break spaces look like any other to a reader.
+        return is_string($text) ? str_replace("\u{00A0}", ' ', $text) : '';
     }
 
     public function script(string $script): mixed
@@ -248,6 +253,8 @@ final class Browser
         do {
             try {
                 if ($holds()) {
+                    Assert::assertLessThanOrEqual($end + self::WAIT_SECONDS, microtime(true));
+
                     return;
                 }
             } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException) {
@@ -256,7 +263,7 @@ final class Browser
             usleep(50_000);
         } while (microtime(true) < $end);
 
-        throw new RuntimeException('Waited in vain: '.(is_callable($otherwise) ? $otherwise() : $otherwise));
+        Assert::fail('Waited in vain: '.(is_callable($otherwise) ? $otherwise() : $otherwise));
     }
 
     /** @param  array<string, mixed>  $parameters */

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+use Ithys\Effect\Confounder;
+use Ithys\Effect\Confounders;
+use Ithys\Effect\Question;
+use Ithys\Journal\CarbonDose;
+use Ithys\Journal\CarbonSource;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Feed;
+use Ithys\Journal\MediaCharge;
+use Ithys\Journal\Medium;
+use Ithys\Journal\Note;
+use Ithys\Journal\Payload;
+use Ithys\Journal\Photoperiod;
+use Ithys\Journal\Reading;
+use Ithys\Journal\SkimmerSwitch;
+use Ithys\Journal\SockChange;
+use Ithys\Journal\WaterChange;
+use Ithys\Water\Nutrient;
+
+/**
+ * What Confounders says of entries around a change at day 0.
+ *
+ * @param  list<array{float|int, Payload}>  $entries  day and payload
+ * @return list<string>
+ */
+function confounders(array $entries, ?Payload $change = null, Nutrient $nutrient = Nutrient::Nitrate, int $nowDay = 28, array $tankChanges = []): array
+{
+    $start = new DateTimeImmutable('2026-06-01 12:00Z');
+    $at = fn (float|int $day): DateTimeImmutable => $start->modify('+'.(int) round($day * 86400).' seconds');
+    $picked = new Entry($start, $change ?? SockChange::of(), 1);
+    $journal = [$picked];
+    foreach ($entries as $i => [$day, $payload]) {
+        $journal[] = new Entry($at($day), $payload, $i + 2);
+    }
+    usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+    $question = new Question($picked, $nutrient, 200, $at($nowDay), 28, null, array_map($at, $tankChanges));
+
+    return array_map(fn (Confounder $found): string => $found->sentence, Confounders::find($question, $journal));
+}
+
+/** @return list<array{float|int, Payload}> one payload on each of the days */
+function on(array $days, Payload $payload): array
+{
+    return array_map(fn (float|int $day): array => [$day, $payload], $days);
+}
+
+it('finds nothing in a quiet journal', function (): void {
+    expect(confounders([]))->toBe([])
+        ->and(confounders([[-3, Reading::of(Nutrient::Nitrate, 8)], [-2, Note::of('calm')], [4, WaterChange::of(20)]]))->toBe([]);
+});
+
+it('names each lever that was moved, and when', function (Payload $moved, string $words): void {
+    expect(confounders([[9, $moved]]))->toBe(["{$words}, 9 days after."])
+        ->and(confounders([[-1, $moved]]))->toBe(["{$words}, 1 day before."])
+        ->and(confounders([[0.2, $moved]]))->toBe(["{$words}, on the same day."]);
+})->with([
+    [fn () => MediaCharge::grams(Medium::ActivatedCarbon, 60), 'Activated carbon 60 g'],
+    [fn () => new SkimmerSwitch(false), 'Skimmer off'],
+    [fn () => Photoperiod::of(6), 'Refugium light 6 h a day'],
+]);
+
+it('leaves out what lies outside the window or in the future', function (): void {
+    $charge = MediaCharge::grams(Medium::Resin, 60);
+    expect(confounders([[-29, $charge], [29, $charge]], nowDay: 60))->toBe([])
+        ->and(confounders([[12, $charge]], nowDay: 10))->toBe([]);
+});
+
+it('does not count the picked change against itself, but counts its like', function (): void {
+    $gfo = MediaCharge::grams(Medium::Gfo, 85);
+    expect(confounders([], $gfo))->toBe([])
+        ->and(confounders([[20, $gfo]], $gfo))->toBe(['GFO 85 g, 20 days after.']);
+});
+
+it('knows that a phosphate medium goes on changing as it wears out', function (): void {
+    $gfo = MediaCharge::grams(Medium::Gfo, 85);
+    expect(confounders([[-60, $gfo]], nutrient: Nutrient::Phosphate))->toBe(['GFO 85 g, 60 days before, wears out in this time and bends the curve.'])
+        ->and(confounders([[10, $gfo]], nutrient: Nutrient::Phosphate))->toBe(['GFO 85 g, 10 days after, began to act then; later readings are left out.'])
+        ->and(confounders([[-60, $gfo]], nutrient: Nutrient::Nitrate))->toBe([])
+        ->and(confounders([[-120, $gfo]], nutrient: Nutrient::Phosphate))->toBe([]);
+});
+
+it('compares the rate of feeding on both sides', function (float $before, float $after, array $found): void {
+    $entries = [...on(range(-28, -1), Feed::of($before)), ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), Feed::of($after))];
+    expect(confounders($entries))->toBe($found);
+})->with([
+    'the same' => [3.0, 3.0, []],
+    'within a fifth' => [3.0, 3.5, []],
+    'more' => [3.0, 4.5, ['Feeding rose from 3 to 4.5 g a day.']],
+    'less' => [3.0, 1.5, ['Feeding fell from 3 to 1.5 g a day.']],
+]);
+
+it('does not take the start of logging for fasting', function (): void {
+    expect(confounders([...on(range(-9, -1), Feed::of(3)), ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), Feed::of(3))]))->toBe([])
+        ->and(confounders(on([-1, 3, 9], Feed::of(3))))->toBe([]);
+});
+
+it('sees organic carbon begin to be raised', function (): void {
+    $dose = fn (float $ml): Payload => CarbonDose::of(CarbonSource::Vinegar, $ml);
+    $entries = [...on(range(-20, -1), $dose(5)), ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), $dose(10))];
+    expect(confounders($entries))->toBe(['Organic carbon rose from 5 to 10 mL a day.']);
+});
+
+it('sees socks changed less often, but not for a sock that is picked itself', function (): void {
+    $socks = on([-24, -20, -16, -12, -8, -4, 4, 14, 24], SockChange::of());
+    expect(confounders($socks, new SkimmerSwitch(true)))->toBe(['The sock interval went from about 4 to 10 days.'])
+        ->and(confounders($socks))->toBe([])
+        ->and(confounders(on([-24, -20, -16, 4, 9, 13], SockChange::of()), new SkimmerSwitch(true)))->toBe([])
+        ->and(confounders(on([-20, 4], SockChange::of()), new SkimmerSwitch(true)))->toBe([]);
+});
+
+it('says when the tank was changed, in the window only', function (): void {
+    expect(confounders([], tankChanges: [-40, 12]))->toBe(['The tank itself was changed 12 days after.']);
+});
