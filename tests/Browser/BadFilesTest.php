@@ -28,7 +28,8 @@ function written(string $name, string $bytes): string
 
 it('says what is wrong with a file and stays on the page', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['files']->url);
-    $browser->signIn()->visit('/systems/1/import')->waitFor('A CSV file with a line of column names');
+    $browser->signIn()->visit('/systems/1/import')
+        ->waitFor('A CSV file with a line of column names');
     $entries = fn (): int => (int) (new PDO('sqlite:'.$GLOBALS['files']->database))->query('select count(*) from entries')->fetchColumn();
     $before = $entries();
     $files = [
@@ -40,7 +41,9 @@ it('says what is wrong with a file and stays on the page', function (): void {
         'large.csv' => ["date,nitrate\n".str_repeat("2026-01-01,8.5,,,,,,,,,,,,,,,,,,,,\n", 1_250_000), 'The file is larger than 20 MB.'],
     ];
     foreach ($files as $name => [$bytes, $sentence]) {
-        $browser->attach('CSV file', written($name, $bytes))->press('Show what is in it')->waitFor($sentence);
+        $browser->attach('CSV file', written($name, $bytes))
+            ->press('Show what is in it')
+            ->waitFor($sentence);
         expect($browser->path())->toBe('/systems/1/import', $name);
     }
     expect($entries())->toBe($before)
@@ -48,7 +51,8 @@ it('says what is wrong with a file and stays on the page', function (): void {
 
     // A sound file after all that goes through.
     $browser->attach('CSV file', written('sound.csv', "\xFF\xFE".mb_convert_encoding("date,nitrate\n2026-01-01,8.5\n", 'UTF-16LE', 'UTF-8')))
-        ->press('Show what is in it')->waitFor('The file is written in UTF-16LE and was read as such.')
+        ->press('Show what is in it')
+        ->waitFor('The file is written in UTF-16LE and was read as such.')
         ->press('Save 1 reading')->waitFor('1 readings imported.');
     expect($entries())->toBe($before + 1);
     $browser->press('Undo')->waitFor('Taken back.');
@@ -57,12 +61,19 @@ it('says what is wrong with a file and stays on the page', function (): void {
 it('changes how the file is read, and the rows with it', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['files']->url);
     $browser->signIn()->visit('/systems/1/import')
-        ->attach('CSV file', written('two-ways.csv', "wann;level;extra\n3/4/2025;20;x\n5/6/2025;30;y\n"))->press('Show what is in it')
-        ->waitFor('No column holds readings')->waitFor('could be day first or month first');
+        ->attach('CSV file', written('two-ways.csv', "wann;level;extra\n3/4/2025;20;x\n5/6/2025;30;y\n"))
+        ->press('Show what is in it')
+        ->waitFor('No column holds readings')
+        ->waitFor('could be day first or month first');
     $browser->choose('Column level holds', 'phosphate')->waitFor('phosphate 20 ppm');
-    $browser->choose('Column wann holds', 'leave out')->waitFor('No column is marked as the date')
+    $browser->choose('Column wann holds', 'leave out')
+        ->waitFor('No column is marked as the date')
         ->choose('Column wann holds', 'date')->waitFor('phosphate 20 ppm');
-    $browser->choose('Unit where none is given', 'ppb')->waitFor('phosphate 0.02 ppm')->waitFor('3 Apr 2025')
-        ->choose('Dates', 'month first')->waitFor('4 Mar 2025')->waitFor('Save 2 readings');
+    $browser->choose('Unit where none is given', 'ppb')
+        ->waitFor('phosphate 0.02 ppm')
+        ->waitFor('3 Apr 2025')
+        ->choose('Dates', 'month first')
+        ->waitFor('4 Mar 2025')
+        ->waitFor('Save 2 readings');
     expect($browser->consoleProblems())->toBe([]);
 });

@@ -38,36 +38,68 @@ it('walks from first run to an honest verdict', function (int $width, int $heigh
 
     // First run.
     $browser->visit('/')->waitFor('The first keeper')
-        ->type('Your name', 'Ada')->type('E-mail address', 'ada@home.example')->type('Password', 'short')->press('Begin')
+        ->type('Your name', 'Ada')
+        ->type('E-mail address', 'ada@home.example')
+        ->type('Password', 'short')
+        ->press('Begin')
         ->waitFor('Choose a password of at least 10 characters.')
-        ->type('Password', 'long-enough-1')->choose('Time zone', 'Europe/Berlin')->press('Begin')
+        ->type('Password', 'long-enough-1')
+        ->choose('Time zone', 'Europe/Berlin')
+        ->press('Begin')
         ->waitFor('Describe your tank');
 
     // Describe a tank: a wrong figure is pointed at and kept, then put right.
-    $browser->type('Name of the tank', 'Hall reef')->type('Inner length', '40 in')->type('Inner width', '45')->type('Inner height', 'tall')
+    $browser->type('Name of the tank', 'Hall reef')
+        ->type('Inner length', '40 in')
+        ->type('Inner width', '45')
+        ->type('Inner height', 'tall')
         ->press('Save the tank')->waitFor('“tall” is not a number');
-    expect($browser->script('return [...document.querySelectorAll("input")].map((field) => field.value).join(",")'))->toContain('40 in')->toContain('tall');
-    $browser->type('Inner height', '50')->type('Rock', '20')->type('Flow through the filter', '900')
+    expect($browser->script('return [...document.querySelectorAll("input")].map((field) => field.value).join(",")'))
+        ->toContain('40 in')
+        ->toContain('tall');
+    $browser->type('Inner height', '50')
+        ->type('Rock', '20')
+        ->type('Flow through the filter', '900')
         ->waitFor('Turnover low')->waitFor('−10 L')
         ->press('Save the tank')->waitFor('Hall reef is described');
     expect($browser->text())->toContain('219 L');
 
     // Import a file with good and bad rows.
-    $browser->press('Journal')->waitFor('Nothing in this time')->press('Import readings from a CSV file')
-        ->waitFor('A CSV file with a line of column names')->attach('CSV file', readingsFile())->press('Show what is in it')
-        ->waitFor('Preview of')->waitFor('“31.2.2026” is not a date')->waitFor('“about eight” is not a nitrate figure')
-        ->press('refused 2')->waitUntilGone('nitrate 8.1 ppm')->press('Save 36 readings')->waitFor('36 readings imported.');
+    $browser->press('Journal')
+        ->waitFor('Nothing in this time')
+        ->press('Import readings from a CSV file')
+        ->waitFor('A CSV file with a line of column names')
+        ->attach('CSV file', readingsFile())
+        ->press('Show what is in it')
+        ->waitFor('Preview of')
+        ->waitFor('“31.2.2026” is not a date')
+        ->waitFor('“about eight” is not a nitrate figure')
+        ->press('refused 2')
+        ->waitUntilGone('nitrate 8.1 ppm')
+        ->press('Save 36 readings')
+        ->waitFor('36 readings imported.');
 
     // Log by L, with a slip first.
-    $browser->keys('l')->keys('gfo 80 g reactr 32 days ago')->waitFor('“reactr” was not understood here.');
-    $browser->type('Log what was read or done', 'gfo 80 g reactor 32 days ago')->waitFor('GFO 80 g, reactor')->waitFor('A fast drop in phosphate')
+    $browser->keys('l')
+        ->keys('gfo 80 g reactr 32 days ago')
+        ->waitFor('“reactr” was not understood here.');
+    $browser->type('Log what was read or done', 'gfo 80 g reactor 32 days ago')
+        ->waitFor('GFO 80 g, reactor')
+        ->waitFor('A fast drop in phosphate')
         ->keys('Enter')->waitFor('Logged: GFO 80 g, reactor.');
 
     // The verdict, first in words.
-    $browser->waitFor('Phosphate: lower')->waitFor('The tank was gaining; since this change it loses.')->waitFor('Nitrate: no difference shown');
+    $browser->waitFor('Phosphate: lower')
+        ->waitFor('The tank was gaining; since this change it loses.')
+        ->waitFor('Nitrate: no difference shown');
 
     // Take the log back, bring it again, and read the same journal as a table.
-    $browser->press('Undo')->waitFor('Taken back.')->waitFor('What did a change do?')->press('Undo')->waitFor('Restored.')->waitFor('Phosphate: lower');
+    $browser->press('Undo')
+        ->waitFor('Taken back.')
+        ->waitFor('What did a change do?')
+        ->press('Undo')
+        ->waitFor('Restored.')
+        ->waitFor('Phosphate: lower');
     $browser->keys('t')->waitFor('Method and note')->waitFor('0.05 ppm');
 
     expect($browser->consoleProblems())->toBe([])->and($browser->strangeRequests())->toBe([]);

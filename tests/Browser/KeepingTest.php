@@ -22,38 +22,56 @@ it('answers a tank as it is typed, and keeps the old volume for earlier readings
     $browser = $this->browser;
     $browser->visit('/systems/1/path')->waitFor('Turnover fits');
     $browser->type('Flow through the filter', '500')->waitFor('Turnover far too low')
-        ->type('Flow through the filter', '12 gal')->waitFor('Write “US gal” or “imp gal”.')->waitFor('As last saved')
+        ->type('Flow through the filter', '12 gal')
+        ->waitFor('Write “US gal” or “imp gal”.')
+        ->waitFor('As last saved')
         ->type('Flow through the filter', '540 US gal/h')->waitFor('Turnover fits');
     $browser->type('Sump water', '80')->waitFor('306 L');
     $browser->script('const day = document.querySelector("input[type=date]"); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(day, "2026-11-20"); day.dispatchEvent(new Event("input", { bubbles: true }))');
-    $browser->press('Save')->waitFor('The changed tank is in force from that day.')->waitFor('since 20 November');
+    $browser->press('Save')
+        ->waitFor('The changed tank is in force from that day.')
+        ->waitFor('since 20 November');
     // The verdict still uses the volume of its own day and says that the tank was changed since.
-    $browser->visit('/systems/1/journal')->waitFor('Rates are for 272 L of working volume')->waitFor('The tank itself was changed 30 days after.');
+    $browser->visit('/systems/1/journal')
+        ->waitFor('Rates are for 272 L of working volume')
+        ->waitFor('The tank itself was changed 30 days after.');
     expect($browser->text())->toContain('working volume 306 L')
         ->and($browser->consoleProblems())->toBe([]);
 });
 
 it('asks again with another window and another size', function (): void {
     $browser = $this->browser;
-    $browser->choose('Days on each side', '84 days')->waitFor('16 water changes in the window undone first.')
+    $browser->choose('Days on each side', '84 days')
+        ->waitFor('16 water changes in the window undone first.')
         ->choose('Worth knowing', '10 %')->waitFor('10 % of the level in four weeks');
-    $browser->choose('Change', 'Activated carbon 60 g, bag')->waitFor('Nitrate: no difference shown')->waitFor('Phosphate: cannot tell yet')
+    $browser->choose('Change', 'Activated carbon 60 g, bag')
+        ->waitFor('Nitrate: no difference shown')
+        ->waitFor('Phosphate: cannot tell yet')
         ->waitFor('GFO 85 g, reactor, 42 days after');
     $browser->press('All')->waitFor('Activated carbon 60 g, bag');
 });
 
 it('takes a change out and brings it back', function (): void {
     $browser = $this->browser;
-    $browser->press('Move this change to the bin')->waitFor('In the bin.')->waitFor('Activated carbon 60 g, bag');
-    $browser->press('Bin')->waitFor('Bin of Stairwell reef')->waitFor('GFO 85 g, reactor');
+    $browser->press('Move this change to the bin')
+        ->waitFor('In the bin.')
+        ->waitFor('Activated carbon 60 g, bag');
+    $browser->press('Bin')
+        ->waitFor('Bin of Stairwell reef')
+        ->waitFor('GFO 85 g, reactor');
     $browser->press('Restore')->waitFor('Restored.')->waitFor('Nothing is in the bin.');
     $browser->press('Journal')->waitFor('Phosphate: lower');
 });
 
 it('says so when a reading is logged twice', function (): void {
     $browser = $this->browser;
-    $browser->type('Log what was read or done', 'no3 7.5 yesterday 08:00')->waitFor('nitrate 7.5 ppm')->keys('Enter')->waitFor('Logged: nitrate 7.5 ppm.');
-    $browser->type('Log what was read or done', 'no3 7.5 yesterday 08:00')->waitFor('nitrate 7.5 ppm')->keys('Enter')
+    $browser->type('Log what was read or done', 'no3 7.5 yesterday 08:00')
+        ->waitFor('nitrate 7.5 ppm')
+        ->keys('Enter')
+        ->waitFor('Logged: nitrate 7.5 ppm.');
+    $browser->type('Log what was read or done', 'no3 7.5 yesterday 08:00')
+        ->waitFor('nitrate 7.5 ppm')
+        ->keys('Enter')
         ->waitFor('“nitrate 7.5 ppm” at that minute is in the journal already.');
     // What was typed is kept.
     expect($browser->script('return document.querySelector("input[aria-label^=Log]").value'))->toBe('no3 7.5 yesterday 08:00');
@@ -62,9 +80,11 @@ it('says so when a reading is logged twice', function (): void {
 it('switches the look and remembers it', function (): void {
     $browser = $this->browser;
     $browser->press('Switch to dark');
-    expect($browser->script('return document.documentElement.className'))->toContain('dark');
+    expect($browser->script('return document.documentElement.className'))
+        ->toContain('dark');
     $browser->visit('/settings')->waitFor('Present password');
-    expect($browser->script('return document.documentElement.className'))->toContain('dark');
+    expect($browser->script('return document.documentElement.className'))
+        ->toContain('dark');
 });
 
 it('lets a keeper out, and nobody back in by the back button', function (): void {

@@ -40,7 +40,10 @@ it('is sound on every screen', function (int $width, int $height, bool $dark): v
     $browser = $this->browser = new Browser($GLOBALS['demo']->url, $width, $height, $dark);
     $browser->visit('/sign-in')->waitFor('Sign in');
     checkScreen($browser, 'sign-in');
-    $browser->type('E-mail address', 'demo@ithys.example')->type('Password', 'wrong')->press('Sign in')->waitFor('No account has this');
+    $browser->type('E-mail address', 'demo@ithys.example')
+        ->type('Password', 'wrong')
+        ->press('Sign in')
+        ->waitFor('No account has this');
     checkScreen($browser, 'sign-in refused');
     $browser->signIn();
     expect($browser->script('return getComputedStyle(document.documentElement).colorScheme'))->toBe($dark ? 'dark' : 'light');
@@ -51,9 +54,15 @@ it('is sound on every screen', function (int $width, int $height, bool $dark): v
     }
     $csv = tempnam(sys_get_temp_dir(), 'ithys').'.csv';
     file_put_contents($csv, "date,nitrate\n2026-01-02,8\n2026-01-02,x\n");
-    $browser->visit('/systems/1/import')->attach('CSV file', $csv)->press('Show what is in it')->waitFor('refused');
+    $browser->visit('/systems/1/import')
+        ->attach('CSV file', $csv)
+        ->press('Show what is in it')
+        ->waitFor('refused');
     checkScreen($browser, 'import preview');
-    $browser->visit('/systems/1/journal')->waitFor('Phosphate')->type('Log what was read or done', 'no3 8 po4 0.1 cloudy gfo 20 g xyzzy')->waitFor('was not understood');
+    $browser->visit('/systems/1/journal')
+        ->waitFor('Phosphate')
+        ->type('Log what was read or done', 'no3 8 po4 0.1 cloudy gfo 20 g xyzzy')
+        ->waitFor('was not understood');
     checkScreen($browser, 'log with a problem');
     $browser->visit('/systems/99/journal')->waitFor('Nothing here');
     expect($browser->axeFindings())->toBe([]);
@@ -67,7 +76,10 @@ it('is sound on every screen', function (int $width, int $height, bool $dark): v
 it('is worked by keys alone', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['demo']->url);
     $browser->signIn()->waitFor('Phosphate: lower');
-    $browser->keys('?')->waitFor('switch between metric and US units')->keys('Escape')->waitUntilGone('switch between metric');
+    $browser->keys('?')
+        ->waitFor('switch between metric and US units')
+        ->keys('Escape')
+        ->waitUntilGone('switch between metric');
     $browser->keys('u')->waitFor('71.9 US gal')->keys('u')->waitFor('272 L');
     $browser->keys('[')->waitFor('Water change')->keys(']');
     $browser->keys('g')->keys('p')->waitFor('The water of Stairwell reef');

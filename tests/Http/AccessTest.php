@@ -20,7 +20,9 @@ it('shows a stranger nothing: every system route answers 404', function (): void
 });
 
 it('does not answer a stranger differently for a system that is not there', function (): void {
-    $this->actingAs(User::factory()->create())->get('/systems/999/journal')->assertNotFound()->assertInertia(fn ($page) => $page->component('Problem'));
+    $this->actingAs(User::factory()->create())->get('/systems/999/journal')
+        ->assertNotFound()
+        ->assertInertia(fn ($page) => $page->component('Problem'));
 });
 
 it('lets only the owner in, not a mere member, until roles are opened', function (): void {

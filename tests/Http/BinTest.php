@@ -15,7 +15,8 @@ beforeEach(function (): void {
 
 it('keeps what is deleted and gives it back', function (): void {
     $this->delete("/systems/{$this->system->id}/journal/{$this->entry->id}")->assertRedirect();
-    $this->get("/systems/{$this->system->id}/bin")->assertInertia(fn ($page) => $page->component('Journal/Bin')->where('entries.0.text', 'nitrate 8.5 ppm')->where('total', 1));
+    $this->get("/systems/{$this->system->id}/bin")
+        ->assertInertia(fn ($page) => $page->component('Journal/Bin')->where('entries.0.text', 'nitrate 8.5 ppm')->where('total', 1));
     $this->post("/systems/{$this->system->id}/bin/{$this->entry->id}/restore")->assertRedirect();
     expect($this->entry->refresh()->deleted_at)->toBeNull();
 });

@@ -84,7 +84,8 @@ it('lets the keeper say what a column holds', function (): void {
     $this->post($address)->assertSessionHasErrors('file');
     $rows = ($this->rows)("{$address}?roles[]=date&roles[]=po4&roles[]=note&unit=ppb");
     expect($rows[0]['read'][0]['text'])->toBe('phosphate 0.02 ppm');
-    expect($this->get("{$address}?roles[]=ignore&roles[]=po4&roles[]=note")->inertiaProps('problem'))->toContain('No column is marked as the date');
+    expect($this->get("{$address}?roles[]=ignore&roles[]=po4&roles[]=note")->inertiaProps('problem'))
+        ->toContain('No column is marked as the date');
 });
 
 it('refuses a row for a reason the keeper can act on', function (string $row, string $reason): void {
@@ -125,7 +126,8 @@ it('finds an open quote far down when the rows are read', function (): void {
 });
 
 it('refuses 40 MB and a missing file', function (): void {
-    $this->post($this->path, ['file' => UploadedFile::fake()->create('big.csv', 40_000)])->assertSessionHasErrors(['file' => 'The file is larger than 20 MB. Split it by year and import the parts.']);
+    $this->post($this->path, ['file' => UploadedFile::fake()->create('big.csv', 40_000)])
+        ->assertSessionHasErrors(['file' => 'The file is larger than 20 MB. Split it by year and import the parts.']);
     $this->post($this->path, ['file' => 'text'])->assertSessionHasErrors(['file' => 'Choose a CSV file first.']);
 });
 

@@ -23,7 +23,9 @@ beforeEach(function (): void {
 
 it('says back what a line was understood to mean, and saves nothing', function (): void {
     $this->postJson("{$this->path}/understand", ['line' => 'no3 8.5 phosphte 1'])->assertOk()
-        ->assertJsonPath('chips.0.text', 'nitrate 8.5 ppm')->assertJsonPath('problems.0.start', 8)->assertJsonPath('mayBeSaved', false);
+        ->assertJsonPath('chips.0.text', 'nitrate 8.5 ppm')
+        ->assertJsonPath('problems.0.start', 8)
+        ->assertJsonPath('mayBeSaved', false);
     $this->postJson("{$this->path}/understand", ['line' => ['no3']])->assertOk()->assertJsonPath('mayBeSaved', false);
     expect(JournalEntry::query()->count())->toBe(0);
 });
@@ -64,22 +66,27 @@ it('reads previews on a session it cannot write, so that the undo of a log besid
 it('saves all of a line or nothing', function (): void {
     $this->post($this->path, ['line' => 'no3 8.5 xyzzy'])->assertSessionHasErrors('line');
     $this->post($this->path, ['line' => 'po4 0.06 2026-07-04 20:15']);
-    $this->post($this->path, ['line' => 'no3 8.5 po4 0.06 2026-07-04 20:15'])->assertSessionHasErrors(['line' => '“phosphate 0.06 ppm” at that minute is in the journal already.']);
+    $this->post($this->path, ['line' => 'no3 8.5 po4 0.06 2026-07-04 20:15'])
+        ->assertSessionHasErrors(['line' => '“phosphate 0.06 ppm” at that minute is in the journal already.']);
     expect(JournalEntry::query()->count())->toBe(1);
 });
 
 it('shows the sheet with the verdict on the last phosphate charge', function (): void {
     $this->seed(DemoSeeder::class);
     $demo = System::query()->where('name', 'Stairwell reef')->sole();
-    $this->actingAs($demo->members()->sole())->get("/systems/{$demo->id}/journal")->assertOk()->assertInertia(fn ($page) => $page
-        ->component('Journal/Show')->where('verdict.text', 'GFO 85 g, reactor')
-        ->where('verdict.judgements.0.nutrient', 'po4')->where('verdict.judgements.0.verdict', 'lower')
-        ->where('verdict.judgements.1.verdict', 'no difference shown')
-        ->has('sheet.readings', 64)->where('table', false));
+    $this->actingAs($demo->members()->sole())->get("/systems/{$demo->id}/journal")->assertOk()
+        ->assertInertia(fn ($page) => $page
+            ->component('Journal/Show')->where('verdict.text', 'GFO 85 g, reactor')
+            ->where('verdict.judgements.0.nutrient', 'po4')->where('verdict.judgements.0.verdict', 'lower')
+            ->where('verdict.judgements.1.verdict', 'no difference shown')
+            ->has('sheet.readings', 64)->where('table', false));
     $carbon = $demo->entries()->where('kind', EntryKind::MediaCharge)->where('payload->medium', 'activated-carbon')->sole();
-    $this->get("/systems/{$demo->id}/journal?change={$carbon->id}&window=42&range=all&view=table")->assertInertia(fn ($page) => $page
-        ->where('verdict.id', $carbon->id)->where('verdict.judgements.0.verdict', 'no difference shown')->where('table', true)
-        ->where('verdict.judgements.1.verdict', 'cannot tell yet'));
+    $this->get("/systems/{$demo->id}/journal?change={$carbon->id}&window=42&range=all&view=table")
+        ->assertInertia(fn ($page) => $page
+            ->where('verdict.id', $carbon->id)
+            ->where('verdict.judgements.0.verdict', 'no difference shown')
+            ->where('table', true)
+            ->where('verdict.judgements.1.verdict', 'cannot tell yet'));
 });
 
 it('makes the same demo every time', function (): void {

@@ -13,9 +13,14 @@ beforeEach(function (): void {
 
 it('shows the tank in the keeper\'s units', function (): void {
     $this->get("/systems/{$this->system->id}/path")->assertInertia(fn ($page) => $page->component('Path/Show')
-        ->where('typed.volume', '200')->where('typed.flow', '1400')->where('volume.litres', 200)->where('frame.turnoverPerHour', 7)->where('units.volume.unit', 'L'));
+        ->where('typed.volume', '200')
+        ->where('typed.flow', '1400')
+        ->where('volume.litres', 200)
+        ->where('frame.turnoverPerHour', 7)
+        ->where('units.volume.unit', 'L'));
     $this->put('/settings/units', ['units' => 'us']);
-    $this->get("/systems/{$this->system->id}/path")->assertInertia(fn ($page) => $page->where('typed.volume', '52.8344')->where('units.volume.unit', 'US gal'));
+    $this->get("/systems/{$this->system->id}/path")
+        ->assertInertia(fn ($page) => $page->where('typed.volume', '52.8344')->where('units.volume.unit', 'US gal'));
 });
 
 it('puts a description right without a new revision', function (): void {
@@ -40,8 +45,10 @@ it('refuses a change in the future or on no day', function (string $since): void
 
 it('answers a draft without saving it', function (): void {
     $this->postJson('/tank-preview', ['shape' => 'volume', 'volume' => '12 imp gal', 'rock' => '2'])->assertOk()
-        ->assertJsonPath('volume.litres', fn (float $litres): bool => abs($litres - 53.55308) < 1e-9)->assertJsonPath('volume.parts.3.basis.kind', 'estimate');
+        ->assertJsonPath('volume.litres', fn (float $litres): bool => abs($litres - 53.55308) < 1e-9)
+        ->assertJsonPath('volume.parts.3.basis.kind', 'estimate');
     $this->postJson('/tank-preview', ['shape' => 'volume', 'volume' => '12 gal'])->assertOk()
-        ->assertJsonPath('volume', null)->assertJsonPath('problems.volume', fn (string $sentence): bool => str_contains($sentence, 'US gal'));
+        ->assertJsonPath('volume', null)
+        ->assertJsonPath('problems.volume', fn (string $sentence): bool => str_contains($sentence, 'US gal'));
     expect(System::query()->count())->toBe(1);
 });

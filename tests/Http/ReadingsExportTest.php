@@ -23,7 +23,10 @@ it('exports what an import reads back as the same journal', function (): void {
     $exported = $response->streamedContent();
     // RFC 4180: CRLF line ends, quotes doubled; a note that a spreadsheet would run is defused.
     expect(explode("\r\n", $exported)[0])->toBe('date,parameter,value,unit,method,note,cloudy')
-        ->and($exported)->toContain("2026-03-04T20:15-05:00,no3,8.5,ppm,colour,'=1+1,\r\n")->toContain(',po4,<0.05519,ppm,')->toContain('"two'."\n".'lines, ""quoted"""');
+        ->and($exported)
+        ->toContain("2026-03-04T20:15-05:00,no3,8.5,ppm,colour,'=1+1,\r\n")
+        ->toContain(',po4,<0.05519,ppm,')
+        ->toContain('"two'."\n".'lines, ""quoted"""');
 
     $copy = System::factory()->ownedBy($keeper)->create();
     $import($copy, $exported);

@@ -20,7 +20,8 @@ it('does not tell which of the two was wrong, and slows down guessing', function
         $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => "guess-{$try}"])
             ->assertSessionHasErrors(['email' => 'No account has this e-mail address and password together.']);
     }
-    $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => 'a-long-password'])->assertSessionHasErrors('email');
+    $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => 'a-long-password'])
+        ->assertSessionHasErrors('email');
     expect(session('errors')->first('email'))->toStartWith('Too many wrong tries. Wait ');
     $this->assertGuest();
     $this->travel(61)->seconds();
@@ -35,5 +36,6 @@ it('turns guests away from every page behind the door', function (): void {
 
 it('sends the headers that keep strangers\' scripts out', function (): void {
     $policy = (string) $this->get('/sign-in')->headers->get('Content-Security-Policy');
-    expect($policy)->toContain("default-src 'none'", "script-src 'self';", "frame-ancestors 'none'")->not->toContain('unsafe');
+    expect($policy)
+        ->toContain("default-src 'none'", "script-src 'self';", "frame-ancestors 'none'")->not->toContain('unsafe');
 });

@@ -19,8 +19,10 @@ it('describes a first tank and owns it', function (): void {
 
 it('saves nothing of a tank that cannot be, and says why at the field', function (): void {
     $this->post('/systems', ['name' => '', 'shape' => 'box'])->assertSessionHasErrors(['name' => 'Give the tank a name.']);
-    $this->post('/systems', ['name' => 'Hall', 'shape' => 'box', 'length' => '50 m', 'width' => 'wide', 'height' => '-4'])->assertSessionHasErrors(['length', 'width', 'height']);
-    $this->post('/systems', ['name' => ['x'], 'shape' => ['box'], 'length' => ['1']])->assertSessionHasErrors(['name', 'shape', 'length']);
+    $this->post('/systems', ['name' => 'Hall', 'shape' => 'box', 'length' => '50 m', 'width' => 'wide', 'height' => '-4'])
+        ->assertSessionHasErrors(['length', 'width', 'height']);
+    $this->post('/systems', ['name' => ['x'], 'shape' => ['box'], 'length' => ['1']])
+        ->assertSessionHasErrors(['name', 'shape', 'length']);
     expect(System::query()->count())->toBe(0);
 });
 

@@ -263,3 +263,63 @@ it('ignores what lies outside the window', function (): void {
     $more = judge([...steppedTank(120, 60, 0.2, 9), onDay(-50, Reading::of(Nutrient::Nitrate, 400)), onDay(60, Reading::of(Nutrient::Nitrate, 400))]);
     expect($more->difference)->toEqual($inside->difference);
 });
+
+it('cries wolf no more often than it admits', function (): void {
+    $wolf = 0;
+    for ($seed = 0; $seed < 200; $seed++) {
+        $verdict = judge(steppedTank(115, 115, 0.3, 5000 + $seed, step: 0.25))->verdict;
+        $wolf += $verdict === Verdict::Lower || $verdict === Verdict::Higher ? 1 : 0;
+    }
+    // 5 % nominal; four standard errors of 200 tries are 6 %.
+    expect($wolf / 200)->toBeLessThan(0.11);
+});
+
+it('stays honest with a kit that shows hundredths of phosphate', function (): void {
+    $covered = 0;
+    for ($seed = 0; $seed < 200; $seed++) {
+        $journal = steppedTank(1.2, 0.6, 0.004, 9000 + $seed, nutrient: Nutrient::Phosphate, start: 0.08, step: 0.01);
+        $difference = judge($journal, nutrient: Nutrient::Phosphate)->difference;
+        $covered += $difference !== null && $difference->low <= -0.6 && $difference->high >= -0.6 ? 1 : 0;
+    }
+    expect($covered / 200)->toBeGreaterThanOrEqual(0.89);
+});
+
+it('tells more from more readings', function (): void {
+    $width = function (float $every): float {
+        $difference = judge(steppedTank(115, 115, 0.3, 77, every: $every))->difference;
+
+        return $difference === null ? INF : $difference->high - $difference->low;
+    };
+    expect($width(1.0))->toBeLessThan($width(3.5))
+        ->and($width(3.5))->toBeLessThan($width(10.0));
+});
+
+it('does not depend on the size of the tank but for the milligrams', function (): void {
+    $small = judge(steppedTank(120, 40, 0.2, 31));
+    $litres = 200;
+    expect($small->toArray()['difference']['ppmPerWeek'])->toAgreeWith(($small->difference->estimate ?? 0) * 7 / $litres, 1e-12)
+        ->and($small->toArray()['difference']['ppmPerWeekLow'])->toAgreeWith(($small->difference->low ?? 0) * 7 / $litres, 1e-12)
+        ->and($small->wantedPerDay)->toBeGreaterThan(0.0);
+});
+
+it('draws its fit through the readings, water changes put back', function (): void {
+    $journal = steppedTank(120, 30, 0, 1);
+    $line = judge($journal)->line;
+    $readings = array_values(array_filter($journal, fn (Entry $entry): bool => $entry->payload instanceof Reading));
+    expect($line)->toHaveCount(count($readings));
+    foreach ($readings as $i => $entry) {
+        assert($entry->payload instanceof Reading);
+        expect($line[$i]['ppm'])->toAgreeWith($entry->payload->mgPerLitre, 1e-9);
+    }
+});
+
+it('words the direction by what the tank did and does', function (float $before, float $after, string $words): void {
+    expect(judge(steppedTank($before, $after, 0.02, 3, start: 30))->sentence)->toBe($words);
+})->with([
+    [100, -60, 'The tank was gaining; since this change it loses.'],
+    [-60, 100, 'The tank was losing; since this change it gains.'],
+    [120, 40, 'The tank still gains, but more slowly than before.'],
+    [40, 120, 'The tank was gaining already; since this change it gains faster.'],
+    [-20, -60, 'The tank was losing already; since this change it loses faster.'],
+    [-60, -20, 'The tank still loses, but more slowly than before.'],
+]);
