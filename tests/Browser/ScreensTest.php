@@ -85,6 +85,8 @@ it('is worked by keys alone', function (): void {
     $browser->keys('g')->keys('p')->waitFor('The water of Stairwell reef');
     $browser->keys('g')->keys('s')->waitFor('Present password');
     $browser->keys('g')->keys('j')->waitFor('nitrate ppm');
+    $browser->keys('/')->waitFor('Method and note');
+    $browser->keys('gfo')->waitFor('1 of ');
     // What has the focus can be seen.
     $browser->keys('Tab', 'Tab');
     expect($browser->script('return getComputedStyle(document.activeElement).outlineStyle'))->toBe('solid');

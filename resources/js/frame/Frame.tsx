@@ -42,7 +42,17 @@ export function Frame({
     const focusLog = () => log.current?.focus({ preventScroll: true });
     const go = (place: string) => () => home && router.visit(`/systems/${home.id}/${place}`);
 
+    const find = () => {
+        const field = document.getElementById('find');
+        if (field === null) {
+            go('journal?view=table&range=all&find=1')();
+        } else {
+            field.focus();
+        }
+    };
+
     useHotkeys('l', focusLog, { preventDefault: true });
+    useHotkeys('slash', find, { preventDefault: true });
     useHotkeys('u', switchUnits);
     useHotkeys('shift+slash', () => setKeysOpen(true), { preventDefault: true });
     useHotkeys('g>j', go('journal'));
@@ -72,7 +82,13 @@ export function Frame({
             >
                 Skip to the page
             </chakra.a>
-            <Header frame={frame} onLog={focusLog} onUnits={switchUnits} onKeys={() => setKeysOpen(true)} />
+            <Header
+                frame={frame}
+                onLog={focusLog}
+                onFind={find}
+                onUnits={switchUnits}
+                onKeys={() => setKeysOpen(true)}
+            />
             {frame && (
                 <Box gridArea="water" borderBottomWidth="1px">
                     <WaterLine frame={frame} />
@@ -127,11 +143,13 @@ export function Frame({
 function Header({
     frame,
     onLog,
+    onFind,
     onUnits,
     onKeys,
 }: {
     frame: SystemFrame | undefined;
     onLog: () => void;
+    onFind: () => void;
     onUnits: () => void;
     onKeys: () => void;
 }) {
@@ -189,6 +207,11 @@ function Header({
             {frame && (
                 <HeaderButton onClick={onLog} hideOnPhone>
                     <Kbd>L</Kbd> Log
+                </HeaderButton>
+            )}
+            {frame && (
+                <HeaderButton onClick={onFind} hideOnPhone>
+                    <Kbd>/</Kbd> Find
                 </HeaderButton>
             )}
             <HeaderButton onClick={onUnits} title="Switch units">

@@ -5,6 +5,7 @@ import { Kbd } from '../parts/Kbd';
 
 const KEYS = [
     ['L', 'log a reading or a change'],
+    ['/', 'find in the journal'],
     ['G then J', 'go to Journal'],
     ['G then P', 'go to Path'],
     ['G then S', 'go to Settings'],

@@ -1,6 +1,6 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box, Input, chakra } from '@chakra-ui/react';
 import { Button } from '../parts/Button';
-import { router } from '@inertiajs/react';
+import { router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { useDates } from '../lib/dates';
 import { figure } from '../lib/figures';
@@ -19,6 +19,8 @@ export function JournalTable({
     onPick: (id: number) => void;
 }) {
     const [shown, setShown] = useState(STEP);
+    const [sought, setSought] = useState('');
+    const seeks = usePage().url.includes('find=1');
     const dates = useDates();
     const lines = [
         ...sheet.readings.map((reading) => ({
@@ -38,75 +40,108 @@ export function JournalTable({
             more: '',
         })),
     ].sort((a, b) => b.t - a.t || b.id - a.id);
+    const words = sought.toLowerCase().split(' ').filter(Boolean);
+    const found = lines.filter((line) => {
+        const text = `${dates.moment(line.t)} ${line.what} ${line.figure} ${line.more}`.toLowerCase();
+        return words.every((word) => text.includes(word));
+    });
 
     return (
-        <Box overflowX="auto" position="relative" tabIndex={0} role="region" aria-label="Journal entries">
-            <chakra.table width="100%" fontSize="sm">
-                <chakra.caption srOnly>Journal entries, newest first</chakra.caption>
-                <thead>
-                    <chakra.tr borderBottomWidth="1.5px" textAlign="left">
-                        {['When', 'What', 'Reading', 'Method and note'].map((name, i) => (
-                            <chakra.th key={name} scope="col" py="1.5" pr="4" textAlign={i === 2 ? 'right' : 'left'}>
-                                {name}
-                            </chakra.th>
-                        ))}
-                        <th scope="col">
-                            <chakra.span srOnly>Bin</chakra.span>
-                        </th>
-                    </chakra.tr>
-                </thead>
-                <tbody>
-                    {lines.slice(0, shown).map((line) => (
-                        <chakra.tr key={line.id} borderBottomWidth="1px">
-                            <chakra.td py="1" pr="4" whiteSpace="nowrap" fontFamily="figure">
-                                {dates.moment(line.t)}
-                            </chakra.td>
-                            <chakra.td pr="4">
-                                {line.lever ? (
+        <>
+            <Box display="flex" alignItems="center" gap="3" mb="2" fontSize="sm">
+                <chakra.label htmlFor="find" fontWeight="600">
+                    Find
+                </chakra.label>
+                <Input
+                    id="find"
+                    autoFocus={seeks}
+                    type="search"
+                    maxWidth="20rem"
+                    placeholder="gfo, cloudy, Oct, 0.08"
+                    value={sought}
+                    onChange={(event) => {
+                        setSought(event.target.value);
+                        setShown(STEP);
+                    }}
+                />
+                <Box color="quiet" role="status">
+                    {words.length > 0 && `${figure(found.length)} of ${figure(lines.length)} entries`}
+                </Box>
+            </Box>
+            <Box overflowX="auto" position="relative" tabIndex={0} role="region" aria-label="Journal entries">
+                <chakra.table width="100%" fontSize="sm">
+                    <chakra.caption srOnly>Journal entries, newest first</chakra.caption>
+                    <thead>
+                        <chakra.tr borderBottomWidth="1.5px" textAlign="left">
+                            {['When', 'What', 'Reading', 'Method and note'].map((name, i) => (
+                                <chakra.th
+                                    key={name}
+                                    scope="col"
+                                    py="1.5"
+                                    pr="4"
+                                    textAlign={i === 2 ? 'right' : 'left'}
+                                >
+                                    {name}
+                                </chakra.th>
+                            ))}
+                            <th scope="col">
+                                <chakra.span srOnly>Bin</chakra.span>
+                            </th>
+                        </chakra.tr>
+                    </thead>
+                    <tbody>
+                        {found.slice(0, shown).map((line) => (
+                            <chakra.tr key={line.id} borderBottomWidth="1px">
+                                <chakra.td py="1" pr="4" whiteSpace="nowrap" fontFamily="figure">
+                                    {dates.moment(line.t)}
+                                </chakra.td>
+                                <chakra.td pr="4">
+                                    {line.lever ? (
+                                        <Button
+                                            look="plain"
+                                            px="0"
+                                            minH={{ base: '44px', md: '26px' }}
+                                            whiteSpace="normal"
+                                            textAlign="left"
+                                            onClick={() => onPick(line.id)}
+                                        >
+                                            {line.what}
+                                        </Button>
+                                    ) : (
+                                        line.what
+                                    )}
+                                </chakra.td>
+                                <chakra.td pr="4" textAlign="right" fontFamily="figure" whiteSpace="nowrap">
+                                    {line.figure}
+                                </chakra.td>
+                                <chakra.td pr="4" color="quiet">
+                                    {line.more}
+                                </chakra.td>
+                                <chakra.td textAlign="right">
                                     <Button
                                         look="plain"
-                                        px="0"
                                         minH={{ base: '44px', md: '26px' }}
-                                        whiteSpace="normal"
-                                        textAlign="left"
-                                        onClick={() => onPick(line.id)}
+                                        aria-label={`Move to the bin: ${line.what} ${line.figure}, ${dates.moment(line.t)}`}
+                                        onClick={() =>
+                                            router.delete(`/systems/${systemId}/journal/${line.id}`, {
+                                                preserveScroll: true,
+                                                preserveState: true,
+                                            })
+                                        }
                                     >
-                                        {line.what}
+                                        Bin
                                     </Button>
-                                ) : (
-                                    line.what
-                                )}
-                            </chakra.td>
-                            <chakra.td pr="4" textAlign="right" fontFamily="figure" whiteSpace="nowrap">
-                                {line.figure}
-                            </chakra.td>
-                            <chakra.td pr="4" color="quiet">
-                                {line.more}
-                            </chakra.td>
-                            <chakra.td textAlign="right">
-                                <Button
-                                    look="plain"
-                                    minH={{ base: '44px', md: '26px' }}
-                                    aria-label={`Move to the bin: ${line.what} ${line.figure}, ${dates.moment(line.t)}`}
-                                    onClick={() =>
-                                        router.delete(`/systems/${systemId}/journal/${line.id}`, {
-                                            preserveScroll: true,
-                                            preserveState: true,
-                                        })
-                                    }
-                                >
-                                    Bin
-                                </Button>
-                            </chakra.td>
-                        </chakra.tr>
-                    ))}
-                </tbody>
-            </chakra.table>
-            {shown < lines.length && (
-                <Button mt="3" onClick={() => setShown(shown + STEP)}>
-                    Show {Math.min(STEP, lines.length - shown)} more of {figure(lines.length)}
-                </Button>
-            )}
-        </Box>
+                                </chakra.td>
+                            </chakra.tr>
+                        ))}
+                    </tbody>
+                </chakra.table>
+                {shown < found.length && (
+                    <Button mt="3" onClick={() => setShown(shown + STEP)}>
+                        Show {Math.min(STEP, found.length - shown)} more of {figure(found.length)}
+                    </Button>
+                )}
+            </Box>
+        </>
     );
 }
