@@ -245,9 +245,7 @@ final readonly class ReadingsImport
             [$order] = DateOrder::guess($cells);
             $dates = array_filter($cells, static fn (string $cell): bool => $order->read($cell, '', new DateTimeZone('UTC')) !== null);
             if ($role === ColumnRole::Ignore && count($dates) > count($cells) / 2) {
-                $roles[$i] = ColumnRole::Date;
-
-                return $roles;
+                return array_values(array_replace($roles, [$i => ColumnRole::Date]));
             }
         }
 

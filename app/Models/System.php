@@ -25,6 +25,9 @@ final class System extends Model
 
     protected $fillable = ['name'];
 
+    /** @var array<int, float> working volume by revision, worked out once */
+    private array $workingLitres = [];
+
     /** @return BelongsToMany<User, $this> */
     public function members(): BelongsToMany
     {
@@ -54,5 +57,13 @@ final class System extends Model
     public function tankAt(DateTimeInterface $moment): Tank
     {
         return $this->revisionAt($moment)->tank();
+    }
+
+    /** The working volume on a day, litres. */
+    public function workingLitresAt(DateTimeInterface $moment): float
+    {
+        $revision = $this->revisionAt($moment);
+
+        return $this->workingLitres[$revision->id] ??= $revision->tank()->workingVolume()->litres;
     }
 }

@@ -48,7 +48,7 @@ final readonly class Evidence
                     $beyond++;
                 }
             } elseif ($entry->payload instanceof WaterChange) {
-                $dilutions[] = new Dilution($entry->daysAfter($question->change->at), min(1.0, $entry->payload->changedLitres / $question->litres));
+                $dilutions[] = new Dilution($entry->daysAfter($question->change->at), $entry->payload->shareOf($question->litres));
             }
         }
         $series = self::sameMethod($all);

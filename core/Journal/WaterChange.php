@@ -25,6 +25,12 @@ final readonly class WaterChange implements Payload
         return self::of($data->figure('litres'));
     }
 
+    /** The share of a tank's water that was replaced, 0 to 1. */
+    public function shareOf(float $workingLitres): float
+    {
+        return min(1.0, $this->changedLitres / $workingLitres);
+    }
+
     public function kind(): EntryKind
     {
         return EntryKind::WaterChange;

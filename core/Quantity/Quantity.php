@@ -10,13 +10,12 @@ final readonly class Quantity
     private function __construct(
         public float $base,
         public Dimension $dimension,
-        public Unit $writtenIn,
     ) {
     }
 
     public static function of(float $amount, Unit $unit): self
     {
-        return new self(($amount - $unit->offset()) * $unit->factor(), $unit->dimension(), $unit);
+        return new self(($amount - $unit->offset()) * $unit->factor(), $unit->dimension());
     }
 
     /**

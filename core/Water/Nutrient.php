@@ -37,12 +37,6 @@ enum Nutrient: string
         return $this === self::Nitrate ? 500.0 : 25.0;
     }
 
-    /** Decimals that home kits can resolve for this nutrient. */
-    public function decimals(): int
-    {
-        return $this === self::Nitrate ? 1 : 2;
-    }
-
     /**
      * The nutrient and basis a keeper's word means, or null: "nitrate", "po4-p", "NO3-N".
      *

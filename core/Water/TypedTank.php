@@ -78,13 +78,13 @@ final class TypedTank
 
     private function refuseMoreStoneThanWater(Tank $tank): void
     {
-        $volume = $tank->workingVolume();
-        $displayWater = $volume->litres - $tank->sumpLitres - $tank->plumbingLitres;
-        if ($displayWater <= 0.0) {
+        $filled = $tank->display->grossLitres() - $tank->display->unfilledLitres();
+        $left = $tank->workingVolume()->displayLitres;
+        if ($left <= 0.0) {
             $this->problems[$tank->rockKg >= $tank->sandKg ? 'rock' : 'sand'] = sprintf(
                 'Rock and sand would displace %s, more than the %s the display holds. Check their mass.',
-                $this->units->format($tank->display->grossLitres() - $tank->display->unfilledLitres() - $displayWater, Dimension::Volume),
-                $this->units->format($tank->display->grossLitres() - $tank->display->unfilledLitres(), Dimension::Volume),
+                $this->units->format($filled - $left, Dimension::Volume),
+                $this->units->format($filled, Dimension::Volume),
             );
         }
     }

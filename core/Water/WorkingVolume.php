@@ -21,6 +21,8 @@ final readonly class WorkingVolume
     private function __construct(
         public array $parts,
         public float $litres,
+        /** The share of it that stands in the display. */
+        public float $displayLitres,
         public float $kilograms,
         public Turnover $turnover,
         public array $findings,
@@ -42,7 +44,7 @@ final readonly class WorkingVolume
         $litres = array_sum(array_column($parts, 'litres'));
         $turnover = Turnover::judge($tank->filterLitresPerHour, $litres, $tank->school);
 
-        return new self($parts, $litres, $litres * Seawater::density($tank->salinity, $tank->celsius) / 1000, $turnover,
+        return new self($parts, $litres, $litres - $tank->sumpLitres - $tank->plumbingLitres, $litres * Seawater::density($tank->salinity, $tank->celsius) / 1000, $turnover,
             array_values(array_filter([$turnover->finding, self::salinityFinding($tank), self::temperatureFinding($tank)])));
     }
 

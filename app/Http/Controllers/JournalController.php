@@ -91,7 +91,7 @@ final class JournalController extends Controller
         return QuickEntry::read(is_string($line) ? $line : '', new Context(
             new DateTimeImmutable('now', $keeper->zone()),
             $keeper->units,
-            $system->tankAt(now())->workingVolume()->litres,
+            $system->workingLitresAt(now()),
         ));
     }
 }

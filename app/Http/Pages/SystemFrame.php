@@ -19,7 +19,7 @@ final class SystemFrame
             'id' => $system->id,
             'name' => $system->name,
             'workingLitres' => $volume->litres,
-            'displayLitres' => $volume->litres - $tank->sumpLitres - $tank->plumbingLitres,
+            'displayLitres' => $volume->displayLitres,
             'sumpLitres' => $tank->sumpLitres,
             'flowLitresPerHour' => $tank->filterLitresPerHour,
             'turnoverPerHour' => $volume->turnover->perHour,

@@ -11,6 +11,7 @@ use DateTimeImmutable;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge;
 use Ithys\Journal\Reading;
+use Ithys\Journal\WaterChange;
 
 /** Readings over the lanes of what was done, on one time axis. */
 final readonly class TideSheet
@@ -20,6 +21,7 @@ final readonly class TideSheet
 
     /** @param  list<Entry>  $entries */
     private function __construct(
+        private System $system,
         public array $entries,
         public DateTimeImmutable $from,
         public DateTimeImmutable $to,
@@ -35,7 +37,7 @@ final readonly class TideSheet
             : $now->modify("-{$days} days");
         $to = $now->modify('+1 day');
 
-        return new self($journal->between($from, $to), $from, $to);
+        return new self($system, $journal->between($from, $to), $from, $to);
     }
 
     /** The change to open with: the last phosphate media charge shown, else the first of any medium. */
@@ -62,10 +64,16 @@ final readonly class TideSheet
                     'ppm' => $entry->payload->mgPerLitre, 'below' => $entry->payload->belowLimit, 'cloudy' => $entry->payload->cloudy, 'method' => $entry->payload->method, 'note' => $entry->note];
             } else {
                 $changes[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'kind' => $entry->kind()->value, 'lever' => $entry->kind()->isLever(),
-                    'text' => $entry->payload->summary($keeper->units), ...$entry->payload->toArray()];
+                    'text' => $entry->payload->summary($keeper->units), ...$entry->payload->toArray(), ...$this->share($entry)];
             }
         }
 
         return ['from' => $this->from->getTimestamp(), 'to' => $this->to->getTimestamp(), 'readings' => $readings, 'changes' => $changes];
+    }
+
+    /** @return array{share?: float} of a water change, by the tank of its day */
+    private function share(Entry $entry): array
+    {
+        return $entry->payload instanceof WaterChange ? ['share' => $entry->payload->shareOf($this->system->workingLitresAt($entry->at))] : [];
     }
 }

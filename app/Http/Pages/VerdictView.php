@@ -28,7 +28,7 @@ final class VerdictView
     {
         $journal = (new Journal($system))->around($change->at, ChangeEffect::lookBackDays($windowDays));
         $tankChanges = $system->revisions->skip(1)->map(fn (Revision $revision): DateTimeImmutable => DateTimeImmutable::createFromInterface($revision->in_force_from));
-        $litres = $system->tankAt($change->at)->workingVolume()->litres;
+        $litres = $system->workingLitresAt($change->at);
         $judgements = array_map(
             static fn (Nutrient $nutrient): array => ChangeEffect::judge(new Question($change, $nutrient, $litres, $now, $windowDays, $wantedShare, array_values($tankChanges->all())), $journal)->toArray(),
             self::order($change),

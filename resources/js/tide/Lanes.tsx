@@ -53,7 +53,6 @@ interface Props {
     lane: Lane;
     x: ScaleTime<number, number>;
     end: number;
-    workingLitres: number;
     picked: number | null;
     onPick: (id: number) => void;
 }
@@ -141,7 +140,7 @@ function Ticks({
     });
 }
 
-function Drops({ lane, x, workingLitres, picked, onPick }: Props) {
+function Drops({ lane, x, picked, onPick }: Props) {
     const [water, deep] = useToken('colors', ['current', 'deep']) as [string, string];
     const gap =
         lane.changes.length > 1
@@ -159,7 +158,7 @@ function Drops({ lane, x, workingLitres, picked, onPick }: Props) {
             />
             {gap > 42 && (
                 <SvgText x={x(change.t * 1000) + 10} y={LANE_HEIGHT / 2 + 4} colour="quiet" size={11.5} figures>
-                    {figure((100 * (change.litres ?? 0)) / workingLitres, 0)}%
+                    {figure(100 * (change.share ?? 0), 0)}%
                 </SvgText>
             )}
         </Pickable>

@@ -16,12 +16,11 @@ const byTime = bisector<ReadingMark, number>((reading) => reading.t);
 interface Props {
     sheet: Sheet;
     verdict: Verdict | null;
-    workingLitres: number;
     onPick: (id: number) => void;
 }
 
 /** Nitrate and phosphate over lanes of what was done, all on one time axis. */
-export function TideSheet({ sheet, verdict, workingLitres, onPick }: Props) {
+export function TideSheet({ sheet, verdict, onPick }: Props) {
     const [box, width] = useWidth();
     const narrow = width < 620;
     const left = narrow ? 34 : 112;
@@ -151,7 +150,6 @@ export function TideSheet({ sheet, verdict, workingLitres, onPick }: Props) {
                                 lane={lane}
                                 x={x}
                                 end={sheet.to - 86_400}
-                                workingLitres={workingLitres}
                                 picked={verdict?.id ?? null}
                                 onPick={onPick}
                             />

@@ -19,6 +19,8 @@ export interface ChangeMark {
     soiling?: number | null;
     medium?: string;
     litres?: number | null;
+    /** The share of the tank's water that was replaced. */
+    share?: number;
     grams?: number | null;
     hours?: number;
     on?: boolean;

@@ -108,7 +108,7 @@ export default function Show({ frame, sheet, range, table, verdict, choices }: P
             ) : table ? (
                 <JournalTable systemId={frame.id} sheet={sheet} onPick={pick} />
             ) : (
-                <TideSheet sheet={sheet} verdict={verdict} workingLitres={frame.workingLitres} onPick={pick} />
+                <TideSheet sheet={sheet} verdict={verdict} onPick={pick} />
             )}
         </Frame>
     );
