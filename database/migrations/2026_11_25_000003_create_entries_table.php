@@ -24,10 +24,11 @@ return new class extends Migration
             $table->char('fingerprint', 32)->nullable();
             $table->timestamps();
             $table->softDeletes();
-            $table->index(['system_id', 'occurred_at']);
             $table->index(['system_id', 'batch']);
-            $table->index(['system_id', 'deleted_at']);
         });
+        // The journal is read by time and the bin by when it was filled; each index holds its own rows only.
+        DB::statement('create index entries_journal on entries (system_id, occurred_at, id) where deleted_at is null');
+        DB::statement('create index entries_bin on entries (system_id, deleted_at) where deleted_at is not null');
         // The same reading may stand in the bin and be logged anew, but not twice in the journal.
         DB::statement('create unique index entries_fingerprint_unique on entries (system_id, fingerprint) where deleted_at is null');
     }

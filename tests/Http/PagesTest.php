@@ -21,6 +21,7 @@ use Ithys\Journal\Medium;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Reading;
 use Ithys\Journal\SockChange;
+use Ithys\Journal\WaterChange;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 use Ithys\Water\TypedTank;
@@ -117,6 +118,21 @@ it('shows as much of the journal as is asked for', function (string $range, int 
     (new Journal($this->system))->record($entries, $this->keeper);
     expect(TideSheet::of($this->system, $range, $this->now)->entries)->toHaveCount($shown);
 })->with([['16w', 2], ['1y', 3], ['all', 5]]);
+
+it('shows routine levers of a long time as rates on the sheet, and each by itself in the table', function (): void {
+    $entries = array_map(fn (int $week): Entry => ($this->entry)("-{$week} weeks", WaterChange::of(20)), range(1, 100));
+    (new Journal($this->system))->record([...$entries, ($this->entry)('-90 weeks', MediaCharge::grams(Medium::Gfo, 50))], $this->keeper);
+    $sheet = TideSheet::of($this->system, 'all', $this->now);
+    $drawn = $sheet->toArray($this->keeper, false);
+    expect($drawn['changes'])->toHaveCount(1)
+        ->and(array_sum(array_column($drawn['rates']->water, 'perDay')) * 7)->toAgreeWith(10.0, 0.03)
+        ->and($drawn['rates']->water[3]['text'])->toBe('10 % a week');
+    $listed = $sheet->toArray($this->keeper, true);
+    expect($listed['changes'])->toHaveCount(101)
+        ->and((array) $listed['rates'])->toBe([])
+        ->and($listed['changes'][0]['share'])->toBe(0.1);
+    expect(TideSheet::of($this->system, '1y', $this->now)->toArray($this->keeper, false)['changes'])->toHaveCount(52);
+});
 
 it('keeps an upload until it is forgotten, and none for more than a day', function (): void {
     $store = new UploadStore($this->system);

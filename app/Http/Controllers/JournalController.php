@@ -32,13 +32,14 @@ final class JournalController extends Controller
         $now = new DateTimeImmutable;
         $sheet = TideSheet::of($system, $request->range(), $now);
         $change = $request->change($system) ?? $sheet->openingChange();
+        $table = $request->query('view') === 'table';
 
         return Inertia::render('Journal/Show', [
             'frame' => SystemFrame::of($system),
             // An object, since Inertia would walk through every cell of an array to look for closures.
-            'sheet' => (object) $sheet->toArray($keeper),
+            'sheet' => (object) $sheet->toArray($keeper, $table),
             'range' => $request->range(),
-            'table' => $request->query('view') === 'table',
+            'table' => $table,
             'verdict' => $change === null ? null : VerdictView::of($system, $keeper, $change, $request->windowDays(), $request->wantedShare(), $now),
             'choices' => ['windows' => VerdictView::WINDOWS, 'wanted' => VerdictView::WANTED],
         ]);

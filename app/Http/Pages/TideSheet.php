@@ -8,7 +8,11 @@ use App\Journal\Journal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Journal\CarbonDose;
 use Ithys\Journal\Entry;
+use Ithys\Journal\EntryKind;
+use Ithys\Journal\Feed;
+use Ithys\Journal\LeverRate;
 use Ithys\Journal\MediaCharge;
 use Ithys\Journal\Reading;
 use Ithys\Journal\WaterChange;
@@ -18,6 +22,9 @@ final readonly class TideSheet
 {
     /** Days shown by each choice of range; the whole journal has none. */
     public const RANGES = ['16w' => 112, '1y' => 366, 'all' => null];
+
+    /** A drawing of more days than this shows routine levers as rates, since single marks would run together. */
+    private const SINGLE_MARKS_UP_TO_DAYS = 400;
 
     /** @param  list<Entry>  $entries */
     private function __construct(
@@ -53,27 +60,48 @@ final readonly class TideSheet
         return $opening;
     }
 
-    /** @return array<string, mixed> times as seconds since 1970, UTC */
-    public function toArray(User $keeper): array
+    /**
+     * @param  bool  $eachEntry  every entry by itself, as a table wants them, however long the time
+     * @return array<string, mixed> times as seconds since 1970, UTC
+     */
+    public function toArray(User $keeper, bool $eachEntry): array
     {
+        $asRates = ! $eachEntry && $this->to->getTimestamp() - $this->from->getTimestamp() > self::SINGLE_MARKS_UP_TO_DAYS * 86_400;
         $readings = [];
         $changes = [];
+        $uses = [];
         foreach ($this->entries as $entry) {
-            if ($entry->payload instanceof Reading) {
-                $readings[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'nutrient' => $entry->payload->nutrient->value,
-                    'ppm' => $entry->payload->mgPerLitre, 'below' => $entry->payload->belowLimit, 'cloudy' => $entry->payload->cloudy, 'method' => $entry->payload->method, 'note' => $entry->note];
+            $payload = $entry->payload;
+            $kind = $payload->kind();
+            if ($payload instanceof Reading) {
+                $readings[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'nutrient' => $payload->nutrient->value,
+                    'ppm' => $payload->mgPerLitre, 'below' => $payload->belowLimit, 'cloudy' => $payload->cloudy, 'method' => $payload->method, 'note' => $entry->note];
+            } elseif ($asRates && LeverRate::suits($kind)) {
+                $uses[$kind->value][] = [$entry->at->getTimestamp(), $this->amount($entry)];
             } else {
-                $changes[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'kind' => $entry->kind()->value, 'lever' => $entry->kind()->isLever(),
-                    'text' => $entry->payload->summary($keeper->units), ...$entry->payload->toArray(), ...$this->share($entry)];
+                $changes[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'kind' => $kind->value, 'lever' => $kind->isLever(),
+                    'text' => $payload->summary($keeper->units), ...$payload->toArray(), 'share' => $payload instanceof WaterChange ? $this->amount($entry) : null];
             }
         }
+        $rates = [];
+        foreach ($uses as $kind => $of) {
+            $rates[$kind] = array_map(
+                static fn (LeverRate $rate): array => ['t' => $rate->from, 'seconds' => $rate->seconds, 'perDay' => $rate->perDay, 'text' => $rate->words(EntryKind::from($kind))],
+                LeverRate::over($this->from->getTimestamp(), $this->to->getTimestamp() - 86_400, $of),
+            );
+        }
 
-        return ['from' => $this->from->getTimestamp(), 'to' => $this->to->getTimestamp(), 'readings' => $readings, 'changes' => $changes];
+        return ['from' => $this->from->getTimestamp(), 'to' => $this->to->getTimestamp(), 'readings' => $readings, 'changes' => $changes, 'rates' => (object) $rates];
     }
 
-    /** @return array{share?: float} of a water change, by the tank of its day */
-    private function share(Entry $entry): array
+    /** Grams, millilitres, the share of the water of that day, or one sock. */
+    private function amount(Entry $entry): float
     {
-        return $entry->payload instanceof WaterChange ? ['share' => $entry->payload->shareOf($this->system->workingLitresAt($entry->at))] : [];
+        return match (true) {
+            $entry->payload instanceof Feed => $entry->payload->grams,
+            $entry->payload instanceof CarbonDose => $entry->payload->millilitres,
+            $entry->payload instanceof WaterChange => $entry->payload->shareOf($this->system->workingLitresAt($entry->at)),
+            default => 1.0,
+        };
     }
 }

@@ -4,7 +4,7 @@ import { type ScaleTime } from 'd3-scale';
 import { memo } from 'react';
 import { figure } from '../lib/figures';
 import { SvgText } from '../parts/SvgText';
-import { type ChangeMark } from './types';
+import { type ChangeMark, type RateMark, type Sheet } from './types';
 
 export const LANE_HEIGHT = 28;
 
@@ -13,6 +13,7 @@ export interface Lane {
     name: string;
     unit?: string;
     changes: ChangeMark[];
+    rates?: RateMark[];
 }
 
 const MEDIA: Record<string, string> = {
@@ -33,8 +34,15 @@ const ORDER: [string, string, string?][] = [
     ['note', 'Notes'],
 ];
 
+const RATE_UNITS: Record<string, string> = {
+    sock: 'how often',
+    dose: 'mL a day',
+    feed: 'g a day',
+    water: 'share a week',
+};
+
 /** The lanes a journal needs: one per lever that was ever used in it, media first after the socks. */
-export function lanesOf(changes: ChangeMark[]): Lane[] {
+export function lanesOf({ changes, rates }: Sheet): Lane[] {
     const of = (kind: string) => changes.filter((change) => change.kind === kind);
     const media = Object.entries(MEDIA)
         .map(([medium, name]) => ({
@@ -43,9 +51,13 @@ export function lanesOf(changes: ChangeMark[]): Lane[] {
             changes: of('media').filter((change) => change.medium === medium),
         }))
         .filter((lane) => lane.changes.length > 0);
-    const rest = ORDER.map(([kind, name, unit]) => ({ key: kind, name, unit, changes: of(kind) })).filter(
-        (lane) => lane.changes.length > 0,
-    );
+    const rest = ORDER.map(([kind, name, unit]) => ({
+        key: kind,
+        name,
+        unit: rates[kind] ? RATE_UNITS[kind] : unit,
+        changes: of(kind),
+        rates: rates[kind],
+    })).filter((lane) => lane.changes.length > 0 || lane.rates !== undefined);
     return [...rest.filter((lane) => lane.key === 'sock'), ...media, ...rest.filter((lane) => lane.key !== 'sock')];
 }
 
@@ -60,6 +72,9 @@ interface Props {
 /** One lever on the time axis. What each mark means is drawn by its kind; any mark of a lever can be picked. */
 export const LaneMarks = memo(function LaneMarks(props: Props) {
     const { lane } = props;
+    if (lane.rates !== undefined) {
+        return <Rates rates={lane.rates} x={props.x} colour={lane.key === 'feed' ? 'nitrate' : 'deep'} />;
+    }
     switch (lane.key) {
         case 'sock':
             return <Ticks {...props} height={(change) => 6 + 3.6 * (change.soiling ?? 2)} colour="deep" />;
@@ -93,6 +108,29 @@ export const LaneMarks = memo(function LaneMarks(props: Props) {
             return <Bars {...props} />;
     }
 });
+
+/** A bar a period, as high as the lever was used. */
+function Rates({ rates, x, colour }: { rates: RateMark[]; x: Props['x']; colour: string }) {
+    const [fill] = useToken('colors', [colour]) as [string];
+    const most = max(rates, (rate) => rate.perDay) ?? 1;
+    return rates.map((rate) => {
+        const from = x(rate.t * 1000);
+        const tall = (22 * rate.perDay) / (most || 1);
+        return (
+            <rect
+                key={rate.t}
+                x={from}
+                y={LANE_HEIGHT - 3 - tall}
+                width={Math.max(1, x((rate.t + rate.seconds) * 1000) - from - 1)}
+                height={tall}
+                fill={fill}
+                fillOpacity="0.6"
+            >
+                <title>{rate.text}</title>
+            </rect>
+        );
+    });
+}
 
 function Pickable({
     change,
@@ -187,11 +225,13 @@ function Bars({ lane, x, end, picked, onPick }: Props) {
                     stroke={picked === change.id ? ink : colour}
                     strokeWidth={picked === change.id ? 4 : 2.5}
                 />
-                <SvgText x={from + 7} y={LANE_HEIGHT / 2 + 4} halo>
-                    {change.grams != null
-                        ? `${figure(change.grams)} g`
-                        : `${figure((change.litres ?? 0) * 1000, 0)} mL`}
-                </SvgText>
+                {to - from > 44 && (
+                    <SvgText x={from + 7} y={LANE_HEIGHT / 2 + 4} halo>
+                        {change.grams != null
+                            ? `${figure(change.grams)} g`
+                            : `${figure((change.litres ?? 0) * 1000, 0)} mL`}
+                    </SvgText>
+                )}
             </Pickable>
         );
     });

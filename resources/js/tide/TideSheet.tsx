@@ -27,7 +27,7 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const right = narrow ? 40 : 48;
     const curves = narrow ? 190 : 178;
     const laneStep = LANE_HEIGHT + (narrow ? 18 : 0);
-    const lanes = useMemo(() => lanesOf(sheet.changes), [sheet.changes]);
+    const lanes = useMemo(() => lanesOf(sheet), [sheet]);
     const laneTop = TOP + curves + (narrow ? 16 : 10);
     const height = laneTop + lanes.length * laneStep + 24;
     const [ink, quiet, hairline] = useToken('colors', ['ink', 'quiet', 'hairline']) as [string, string, string];

@@ -20,11 +20,19 @@ export interface ChangeMark {
     medium?: string;
     litres?: number | null;
     /** The share of the tank's water that was replaced. */
-    share?: number;
+    share?: number | null;
     grams?: number | null;
     hours?: number;
     on?: boolean;
     millilitres?: number;
+}
+
+/** How strongly a routine lever was used in one period of a long time. */
+export interface RateMark {
+    t: number;
+    seconds: number;
+    perDay: number;
+    text: string;
 }
 
 export interface Sheet {
@@ -32,6 +40,8 @@ export interface Sheet {
     to: number;
     readings: ReadingMark[];
     changes: ChangeMark[];
+    /** Routine levers by kind, where the time is too long for single marks. */
+    rates: Partial<Record<string, RateMark[]>>;
 }
 
 export interface Rate {

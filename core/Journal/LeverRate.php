@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal;
+
+/**
+ * How strongly a routine lever was used, period by period: what a lane shows when years of single marks would run together.
+ */
+final readonly class LeverRate
+{
+    /** Periods a long time is cut into; a period is never shorter than a week. */
+    private const PERIODS = 120;
+
+    private function __construct(
+        /** Start of the period, seconds since 1970. */
+        public int $from,
+        public int $seconds,
+        /** Amount a day: g of food, mL of organic carbon, socks, or the share of the water changed. */
+        public float $perDay,
+    ) {
+    }
+
+    /** The kinds that are routine enough to be shown as a rate. */
+    public static function suits(EntryKind $kind): bool
+    {
+        return in_array($kind, [EntryKind::Feed, EntryKind::SockChange, EntryKind::WaterChange, EntryKind::CarbonDose], true);
+    }
+
+    /**
+     * @param  list<array{int, float}>  $uses  seconds since 1970 and amount, in order of time
+     * @return list<self> one per period from the first, those without any use among them
+     */
+    public static function over(int $from, int $to, array $uses): array
+    {
+        $seconds = max(7, (int) ceil(($to - $from) / 86_400 / self::PERIODS)) * 86_400;
+        $sums = [];
+        foreach ($uses as [$at, $amount]) {
+            $period = intdiv(max(0, $at - $from), $seconds);
+            $sums[$period] = ($sums[$period] ?? 0.0) + $amount;
+        }
+        $rates = [];
+        for ($period = 0; $from + $period * $seconds < $to; $period++) {
+            $start = $from + $period * $seconds;
+            $length = min($seconds, $to - $start);
+            $rates[] = new self($start, $length, ($sums[$period] ?? 0.0) / ($length / 86_400));
+        }
+
+        return $rates;
+    }
+
+    /** The rate in a keeper's words: "2.6 g a day", "one in 4 days", "8 % a week". */
+    public function words(EntryKind $kind): string
+    {
+        return match (true) {
+            $this->perDay <= 0.0 => 'none',
+            $kind === EntryKind::Feed => Amount::plain(round($this->perDay, 1)).' g a day',
+            $kind === EntryKind::CarbonDose => Amount::plain(round($this->perDay, 1)).' mL a day',
+            $kind === EntryKind::WaterChange => Amount::plain(round(700 * $this->perDay, 1)).' % a week',
+            default => 'one in '.Amount::plain(round(1 / $this->perDay, 1)).' days',
+        };
+    }
+}
