@@ -84,6 +84,26 @@ final class Assumptions
             'From memory; GFO lasts weeks to a few months, alumina about half a year.');
     }
 
+    public static function gfoMost(): Assumption
+    {
+        return new Assumption('gfo-most', 'Phosphate that GFO can hold at the most; half of it at 0.33 ppm (Langmuir)', 12.0, 'mg/g', AssumptionKind::Estimate, 'From memory; grades differ.');
+    }
+
+    public static function gfoAffinity(): Assumption
+    {
+        return new Assumption('gfo-affinity', 'How readily GFO binds phosphate (Langmuir K)', 3.0, 'L/mg', AssumptionKind::Estimate, 'From memory; grades differ.');
+    }
+
+    public static function aluminaMost(): Assumption
+    {
+        return new Assumption('alumina-most', 'Phosphate that alumina can hold at the most; half of it at 0.5 ppm (Langmuir)', 8.0, 'mg/g', AssumptionKind::Estimate, 'From memory; grades differ.');
+    }
+
+    public static function aluminaAffinity(): Assumption
+    {
+        return new Assumption('alumina-affinity', 'How readily alumina binds phosphate (Langmuir K)', 2.0, 'L/mg', AssumptionKind::Estimate, 'From memory; grades differ.');
+    }
+
     private static function turnover(string $key, string $label, float $perHour): Assumption
     {
         return new Assumption('turnover-'.$key, $label, $perHour, 'volumes/h', AssumptionKind::Practice, 'Common practice; schools differ.');

@@ -60,7 +60,7 @@ final class ChangeEffect
             $more,
             $wanted,
             $stick === null ? [] : self::line($evidence, $series, $stick, $question->litres),
-            self::findings($question, $evidence, $confounders),
+            [...self::expectation($question, $evidence, $stick), ...self::findings($question, $evidence, $confounders)],
         );
     }
 
@@ -132,7 +132,7 @@ final class ChangeEffect
             };
         }
         if ($tooClose !== null) {
-            return 'Two changes this close cannot be told apart: '.lcfirst($tooClose->sentence);
+            return 'Two changes this close cannot be told apart. The other: '.$tooClose->sentence;
         }
         if ($evidence->before() < self::LEAST_PER_SIDE) {
             return "Only {$evidence->before()} readings before the change; at least ".self::LEAST_PER_SIDE.' are needed, and later ones cannot replace them.';
@@ -165,6 +165,18 @@ final class ChangeEffect
         };
     }
 
+    /** @return list<Finding> what the charge could do, beside what it did */
+    private static function expectation(Question $question, Evidence $evidence, ?BrokenStick $stick): array
+    {
+        $budget = ChargeBudget::of($question, $evidence->level());
+        if ($budget === null || $stick === null) {
+            return [];
+        }
+        $days = $evidence->daysFromKnot();
+
+        return [$budget->finding(-$stick->difference()->estimate * max(0.0, $days[count($days) - 1]), $evidence->level(), $question->litres)];
+    }
+
     /** @return list<array{day: float, ppm: float}> */
     private static function line(Evidence $evidence, UndilutedSeries $series, BrokenStick $stick, float $litres): array
     {
@@ -183,6 +195,10 @@ final class ChangeEffect
     private static function findings(Question $question, Evidence $evidence, array $confounders): array
     {
         $findings = array_map(static fn (Confounder $c): Finding => Finding::of(Severity::Caution, 'confounder', 'Also changed', $c->sentence), $confounders);
+        if (array_filter($confounders, static fn (Confounder $c): bool => $c->wears && $c->day < 0.0) !== []) {
+            $findings[] = Finding::of(Severity::Caution, 'wearing-medium', 'Medium wearing out',
+                'A phosphate medium put in before still wears out in this time and bends the phosphate curve.', Assumptions::mediaWear());
+        }
         $cloudy = count(array_filter($evidence->observations, static fn (Observation $o): bool => $o->cloudy));
         $below = count(array_filter($evidence->observations, static fn (Observation $o): bool => $o->belowLimit));
         $readings = static fn (int $n): string => $n === 1 ? 'One reading' : "{$n} readings";

@@ -11,6 +11,8 @@ final readonly class Confounder
         public string $sentence,
         /** Days from the judged change, negative before it; null for a shift spread over the window. */
         public ?float $day = null,
+        /** A phosphate medium that changes the nutrient asked about for weeks, not at once. */
+        public bool $wears = false,
     ) {
     }
 

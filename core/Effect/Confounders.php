@@ -41,11 +41,7 @@ final class Confounders
                 continue;
             }
             $day = $entry->daysAfter($change->at);
-            $found[] = new Confounder($entry->payload->summary(UnitSystem::Metric).', '.Confounder::when($day).match (true) {
-                ! $wears => '.',
-                $day < 0 => ', wears out in this time and bends the curve.',
-                default => ', began to act then; later readings are left out.',
-            }, $day);
+            $found[] = new Confounder($entry->payload->summary(UnitSystem::Metric).', '.Confounder::when($day).'.', $day, $wears);
         }
         foreach ($question->tankChanges as $at) {
             $day = ($at->getTimestamp() - $change->at->getTimestamp()) / 86400;

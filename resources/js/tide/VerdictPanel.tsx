@@ -37,9 +37,16 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPic
         );
     }
     const [first, ...others] = verdict.judgements;
-    const cautions = new Map(
-        verdict.judgements.flatMap((judgement) => judgement.findings).map((finding) => [finding.sentence, finding]),
-    );
+    // Both nutrients share most findings; each is said once.
+    const findings = [
+        ...new Map(
+            verdict.judgements
+                .flatMap((judgement) => judgement.findings)
+                .map((finding) => [finding.sentence, finding] as const),
+        ).values(),
+    ];
+    const cautions = findings.filter((finding) => finding.severity === 'caution' || finding.severity === 'fault');
+    const remarks = findings.filter((finding) => !cautions.includes(finding));
     return (
         <Box display="grid" gap="3">
             <Box display="flex" alignItems="center" gap="2" fontSize="sm" color="quiet">
@@ -62,12 +69,17 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPic
                     <Answer judgement={judgement} large={false} />
                 </Box>
             ))}
-            {cautions.size > 0 && (
+            {cautions.length > 0 && (
                 <Box borderTopWidth="1px" pt="3">
                     <chakra.h3 fontSize="md" color="caution" mb="2">
                         Read with care
                     </chakra.h3>
-                    <FindingList findings={[...cautions.values()]} />
+                    <FindingList findings={cautions} />
+                </Box>
+            )}
+            {remarks.length > 0 && (
+                <Box borderTopWidth="1px" pt="3">
+                    <FindingList findings={remarks} />
                 </Box>
             )}
             {verdict.caution !== null && (

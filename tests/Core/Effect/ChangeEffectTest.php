@@ -198,7 +198,7 @@ it('lists what else changed, and when', function (): void {
 it('will not tell two changes apart that lie too close', function (): void {
     $judgement = judge([...steppedTank(120, 40, 0.1, 6), onDay(2, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7)]);
     expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
-        ->and($judgement->sentence)->toContain('cannot be told apart')
+        ->and($judgement->sentence)->toContain('cannot be told apart. The other: Activated carbon 60 g, 2 days after.')
         ->and($judgement->difference)->not->toBeNull();
 });
 
@@ -225,7 +225,7 @@ it('does not run a line through another phosphate charge', function (): void {
         ->and(codes($phosphate))->toContain('beyond-charge', 'confounder');
     // An older charge outside the window still wears out inside it.
     $old = judge([...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1), onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2)], null, Nutrient::Phosphate);
-    expect(array_map(fn (Finding $f): string => $f->sentence, $old->findings))->toContain('GFO 80 g, 60 days before, wears out in this time and bends the curve.');
+    expect(codes($old))->toContain('wearing-medium', 'confounder');
     expect(codes(judge([...steppedTank(120, 60, 0.1, 6), onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2)])))->not->toContain('confounder');
 });
 
@@ -322,4 +322,26 @@ it('words the direction by what the tank did and does', function (float $before,
     [40, 120, 'The tank was gaining already; since this change it gains faster.'],
     [-20, -60, 'The tank was losing already; since this change it loses faster.'],
     [-60, -20, 'The tank still loses, but more slowly than before.'],
+]);
+
+it('sets what a charge can hold beside what the readings say it took', function (float $grams, string $code, string $words): void {
+    $charge = onDay(0, MediaCharge::grams(Medium::Gfo, $grams), 1);
+    $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: Nutrient::Phosphate, start: 0.1);
+    $findings = array_column(array_map(fn (Finding $finding): array => $finding->toArray(), judge($journal, $charge, Nutrient::Phosphate)->findings), null, 'code');
+    expect($findings)->toHaveKey($code)
+        ->and($findings[$code]['sentence'])->toContain($words)
+        ->and($findings[$code]['basis']['kind'])->toBe('estimate');
+})->with([
+    'plenty' => [80, 'charge-budget', 'mg so far.'],
+    'far too little' => [2, 'more-than-it-holds', 'so something else helped.'],
+]);
+
+it('has no budget for nitrate, for other media or for a charge that was not weighed', function (MediaCharge $charge, Nutrient $nutrient): void {
+    $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: $nutrient, start: 0.1);
+    expect(codes(judge($journal, onDay(0, $charge, 1), $nutrient)))->not->toContain('charge-budget')
+        ->not->toContain('more-than-it-holds');
+})->with([
+    [fn () => MediaCharge::grams(Medium::Gfo, 80), Nutrient::Nitrate],
+    [fn () => MediaCharge::grams(Medium::Resin, 80), Nutrient::Phosphate],
+    [fn () => MediaCharge::litres(Medium::Gfo, 0.1), Nutrient::Phosphate],
 ]);

@@ -108,7 +108,10 @@ export default function Show({ frame, sheet, range, table, verdict, choices }: P
             ) : table ? (
                 <JournalTable systemId={frame.id} sheet={sheet} onPick={pick} />
             ) : (
-                <TideSheet sheet={sheet} verdict={verdict} onPick={pick} />
+                // The sheet stays in sight while the reading column is scrolled.
+                <Box position={{ lg: 'sticky' }} top="3">
+                    <TideSheet sheet={sheet} verdict={verdict} onPick={pick} />
+                </Box>
             )}
         </Frame>
     );
