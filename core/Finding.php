@@ -19,6 +19,14 @@ final readonly class Finding
         public string $title,
         public string $sentence,
         public ?Assumption $basis,
+        /** Where it is pinned: the item of a path, or null for the whole. */
+        public ?string $at = null,
+        /** Why the rule holds. */
+        public ?string $reason = null,
+        /** Who holds so, where keepers disagree. */
+        public ?string $school = null,
+        /** What would put it right. */
+        public ?string $fix = null,
     ) {
     }
 
@@ -27,7 +35,18 @@ final readonly class Finding
         return new self($severity, $code, $title, $sentence, $basis);
     }
 
-    /** @return array{severity: string, code: string, title: string, sentence: string, basis: array<string, mixed>|null} */
+    public function at(?string $at): self
+    {
+        return new self($this->severity, $this->code, $this->title, $this->sentence, $this->basis, $at, $this->reason, $this->school, $this->fix);
+    }
+
+    /** The same with its reason, what would put it right and, where keepers disagree, whose rule it is. */
+    public function because(string $reason, ?string $fix = null, ?string $school = null): self
+    {
+        return new self($this->severity, $this->code, $this->title, $this->sentence, $this->basis, $this->at, $reason, $school, $fix);
+    }
+
+    /** @return array{severity: string, code: string, title: string, sentence: string, basis: array<string, mixed>|null, at: ?string, reason: ?string, school: ?string, fix: ?string} */
     public function toArray(): array
     {
         return [
@@ -36,6 +55,10 @@ final readonly class Finding
             'title' => $this->title,
             'sentence' => $this->sentence,
             'basis' => $this->basis?->toArray(),
+            'at' => $this->at,
+            'reason' => $this->reason,
+            'school' => $this->school,
+            'fix' => $this->fix,
         ];
     }
 }

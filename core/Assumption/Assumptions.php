@@ -104,6 +104,120 @@ final class Assumptions
         return new Assumption('alumina-affinity', 'How readily alumina binds phosphate (Langmuir K)', 2.0, 'L/mg', AssumptionKind::Estimate, 'From memory; grades differ.');
     }
 
+    public static function zeoliteFlow(): Assumption
+    {
+        return new Assumption('zeolite-flow', 'Flow at which zeolite is dosed in full', 500.0, 'L/h', AssumptionKind::Practice,
+            'Common practice; the dose is cut in a faster path.');
+    }
+
+    public static function smallRollerFlow(): Assumption
+    {
+        return new Assumption('small-roller-flow', 'Most flow through a roller in a 4 in hole', 2839.058838, 'L/h', AssumptionKind::Practice,
+            'Common practice: 750 US gal/h.');
+    }
+
+    public static function largeRollerFlow(): Assumption
+    {
+        return new Assumption('large-roller-flow', 'Most flow through a roller in a 7 in hole', 6813.7412112, 'L/h', AssumptionKind::Practice,
+            'Common practice: 1800 US gal/h.');
+    }
+
+    public static function smallSockFlow(): Assumption
+    {
+        return new Assumption('small-sock-flow', 'Flow a 4 in sock takes without backing up soon', 1200.0, 'L/h', AssumptionKind::Estimate,
+            'From memory; a soiled one takes far less.');
+    }
+
+    public static function largeSockFlow(): Assumption
+    {
+        return new Assumption('large-sock-flow', 'Flow a 7 in sock takes without backing up soon', 2800.0, 'L/h', AssumptionKind::Estimate,
+            'From memory; a soiled one takes far less.');
+    }
+
+    public static function gravelPerLitre(): Assumption
+    {
+        return new Assumption('gravel-per-litre', 'Biological media for a litre of tank', 550 / 60, 'g/L', AssumptionKind::Practice,
+            'Common practice: about 550 g of porous gravel suits about 60 L.');
+    }
+
+    public static function biologicalSpare(): Assumption
+    {
+        return new Assumption('biological-spare', 'Biological media to buy, in times of the need', 3.0, '', AssumptionKind::Practice,
+            'Common practice: three thirds, so that one can be renewed at a time.');
+    }
+
+    public static function biologicalRenewal(): Assumption
+    {
+        return new Assumption('biological-renewal', 'Months after which one third of the biological media is renewed', 6.0, 'months', AssumptionKind::Practice,
+            'Common practice; never all of it at once.');
+    }
+
+    public static function heaterCover(): Assumption
+    {
+        return new Assumption('heater-cover', 'Water over the minimum line of a heater with the return emptied', 12.7, 'mm', AssumptionKind::Practice,
+            'Common practice: about 1/2 in emptied, 3/4 to 1 in running.');
+    }
+
+    public static function rearClearance(): Assumption
+    {
+        return new Assumption('rear-clearance', 'Free space behind the tank', 75.0, 'mm', AssumptionKind::Practice,
+            'Common practice: at least 3 in for pipes, cords and a hand.');
+    }
+
+    public static function spareSockets(): Assumption
+    {
+        return new Assumption('spare-sockets', 'Further sockets for flow pumps, light and gadgets', 6.0, '', AssumptionKind::Practice,
+            'Common practice: at least six beside those of the filter.');
+    }
+
+    public static function refugiumLight(): Assumption
+    {
+        return new Assumption('refugium-light', 'Light for macroalgae, for a litre of tank', 18 / 150, 'W/L', AssumptionKind::Practice,
+            'Common practice: 2 x 9 W on 150 L is a small start.');
+    }
+
+    public static function lightStock(): Assumption
+    {
+        return new Assumption('light-stock', 'Skimmer litres for a litre of lightly stocked tank', 1.0, '', AssumptionKind::Estimate,
+            'Makers rate skimmers for light stock; from memory.');
+    }
+
+    public static function mediumStock(): Assumption
+    {
+        return new Assumption('medium-stock', 'Skimmer litres for a litre of tank with medium stock', 1.5, '', AssumptionKind::Estimate,
+            'From memory; makers give two or three figures.');
+    }
+
+    public static function heavyStock(): Assumption
+    {
+        return new Assumption('heavy-stock', 'Skimmer litres for a litre of heavily stocked tank', 2.0, '', AssumptionKind::Estimate,
+            'From memory; makers give two or three figures.');
+    }
+
+    public static function skimmerAir(): Assumption
+    {
+        return new Assumption('skimmer-air', 'Air a skimmer draws for a litre it is rated for', 1.2, 'L/h per L', AssumptionKind::Estimate,
+            'From memory; designs differ.');
+    }
+
+    public static function aluminaVolume(): Assumption
+    {
+        return new Assumption('alumina-volume', 'Alumina phosphate remover for a litre of tank', 3.5 * 0.2365882365 / (55 * 3.785411784) * 1000, 'mL/L', AssumptionKind::Practice,
+            'Common practice: 3 to 4 cups on 55 US gal.');
+    }
+
+    public static function carbonVolume(): Assumption
+    {
+        return new Assumption('carbon-volume', 'Activated carbon for a litre of tank', 1.0, 'mL/L', AssumptionKind::Estimate,
+            'From memory; schools differ from none to twice this.');
+    }
+
+    public static function powerPrice(): Assumption
+    {
+        return new Assumption('power-price', 'Price of power', 0.3, 'per kWh', AssumptionKind::Estimate,
+            'A household price from memory; enter yours.');
+    }
+
     private static function turnover(string $key, string $label, float $perHour): Assumption
     {
         return new Assumption('turnover-'.$key, $label, $perHour, 'volumes/h', AssumptionKind::Practice, 'Common practice; schools differ.');

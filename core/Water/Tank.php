@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Water;
 
+use Ithys\Path\Path;
+
 /** A tank as described by its keeper, in base units. */
 final readonly class Tank
 {
@@ -23,7 +25,18 @@ final readonly class Tank
         /** Flow through the filter, L/h; null while unknown. */
         public ?float $filterLitresPerHour,
         public TurnoverSchool $school,
+        /** Water in further tanks on the same sump, litres; it comes with the path in force, not with the description. */
+        public float $furtherTankLitres = 0.0,
     ) {
+    }
+
+    /** This tank with the flow and the further tanks of a path. */
+    public function with(Path $path): self
+    {
+        $flow = $path->litresPerHour ?? $this->filterLitresPerHour;
+
+        return new self($this->display, $this->sumpLitres, $this->plumbingLitres, $this->sandKg, $this->rockKg, $this->salinity, $this->celsius,
+            $flow === null ? null : $flow + $path->furtherTankLitresPerHour(), $this->school, $path->furtherTankLitres());
     }
 
     public function workingVolume(): WorkingVolume

@@ -6,6 +6,8 @@ namespace Ithys\Water;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 
 /** How often an hour the filter passes the whole working volume, judged by the keeper's school. */
@@ -15,7 +17,7 @@ final readonly class Turnover
     {
     }
 
-    public static function judge(?float $litresPerHour, float $workingLitres, TurnoverSchool $school): self
+    public static function judge(?float $litresPerHour, float $workingLitres, TurnoverSchool $school, UnitSystem $units = UnitSystem::Metric): self
     {
         if ($litresPerHour === null || $litresPerHour <= 0.0) {
             return new self(null, Finding::of(Severity::Remark, 'turnover-unknown', 'Filter flow not given',
@@ -32,7 +34,7 @@ final readonly class Turnover
             $perHour <= Assumptions::freshwaterTurnover()->value => Finding::of(Severity::Caution, 'turnover-freshwater', 'Turnover far too low',
                 "{$times} volumes an hour is a freshwater figure. {$wanted}", Assumptions::freshwaterTurnover()),
             $perHour < $low->value => Finding::of(Severity::Caution, 'turnover-low', 'Turnover low',
-                "{$times} volumes an hour. {$wanted} That would be at least ".number_format($low->value * $workingLitres).' L/h here.', $low),
+                "{$times} volumes an hour. {$wanted} That would be at least ".$units->format($low->value * $workingLitres, Dimension::Flow, 0).' here.', $low),
             $perHour > $high->value => Finding::of(Severity::Caution, 'turnover-high', 'Turnover high',
                 "{$times} volumes an hour. {$wanted} More only costs power and carries bubbles.", $high),
             default => Finding::of(Severity::Good, 'turnover-fits', 'Turnover fits',

@@ -6,15 +6,14 @@ namespace Ithys\Water;
 
 use Ithys\Quantity\Decimal;
 use Ithys\Quantity\Dimension;
+use Ithys\Quantity\FigureReader;
 use Ithys\Quantity\InvalidQuantity;
-use Ithys\Quantity\Quantity;
-use Ithys\Quantity\Unit;
 use Ithys\Quantity\UnitSystem;
 
 /** Reads the tank as typed, field by field, in the keeper's units or any unit written out. */
 final class TypedTank
 {
-    /** Field => dimension, least, most (base units; kg for mass), what it is called. */
+    /** Field => dimension, least, most (base units), what it is called. */
     private const FIELDS = [
         'length' => [Dimension::Length, 50.0, 10_000.0, 'The inner length'],
         'width' => [Dimension::Length, 50.0, 10_000.0, 'The inner width'],
@@ -23,18 +22,18 @@ final class TypedTank
         'volume' => [Dimension::Volume, 1.0, 50_000.0, 'The volume'],
         'sump' => [Dimension::Volume, 0.0, 50_000.0, 'The sump water'],
         'plumbing' => [Dimension::Volume, 0.0, 5_000.0, 'The water in plumbing and vessels'],
-        'sand' => [Dimension::Mass, 0.0, 20_000.0, 'The sand'],
-        'rock' => [Dimension::Mass, 0.0, 20_000.0, 'The rock'],
+        'sand' => [Dimension::Mass, 0.0, 20_000_000.0, 'The sand'],
+        'rock' => [Dimension::Mass, 0.0, 20_000_000.0, 'The rock'],
         'flow' => [Dimension::Flow, 1.0, 500_000.0, 'The flow through the filter'],
         'temperature' => [Dimension::Temperature, 5.0, 40.0, 'The temperature'],
     ];
 
-    /** @var array<string, string> */
-    private array $problems = [];
+    private readonly FigureReader $figures;
 
     /** @param  array<string, string>  $typed */
     private function __construct(private readonly array $typed, private readonly UnitSystem $units)
     {
+        $this->figures = new FigureReader($units);
     }
 
     /**
@@ -66,14 +65,14 @@ final class TypedTank
             $this->optional('flow'),
             TurnoverSchool::tryFrom($this->text('school')) ?? TurnoverSchool::Moderate,
         );
-        if ($this->problems === [] && $display->heightMm !== null && $display->belowRimMm >= $display->heightMm) {
-            $this->problems['belowRim'] = 'The gap below the rim is as high as the tank: no water would be left.';
+        if ($this->figures->problems() === [] && $display->heightMm !== null && $display->belowRimMm >= $display->heightMm) {
+            $this->figures->note('belowRim', 'The gap below the rim is as high as the tank: no water would be left.');
         }
-        if ($this->problems === []) {
+        if ($this->figures->problems() === []) {
             $this->refuseMoreStoneThanWater($tank);
         }
 
-        return $this->problems === [] ? $tank : throw InvalidTank::fields($this->problems);
+        return $this->figures->problems() === [] ? $tank : throw InvalidTank::fields($this->figures->problems());
     }
 
     private function refuseMoreStoneThanWater(Tank $tank): void
@@ -81,11 +80,11 @@ final class TypedTank
         $filled = $tank->display->grossLitres() - $tank->display->unfilledLitres();
         $left = $tank->workingVolume()->displayLitres;
         if ($left <= 0.0) {
-            $this->problems[$tank->rockKg >= $tank->sandKg ? 'rock' : 'sand'] = sprintf(
+            $this->figures->note($tank->rockKg >= $tank->sandKg ? 'rock' : 'sand', sprintf(
                 'Rock and sand would displace %s, more than the %s the display holds. Check their mass.',
                 $this->units->format($filled - $left, Dimension::Volume),
                 $this->units->format($filled, Dimension::Volume),
-            );
+            ));
         }
     }
 
@@ -97,36 +96,17 @@ final class TypedTank
     private function required(string $field): float
     {
         if ($this->text($field) === '') {
-            $this->problems[$field] = self::FIELDS[$field][3].' is needed.';
+            $this->figures->note($field, self::FIELDS[$field][3].' is needed.');
         }
 
         return $this->optional($field) ?? 1.0;
     }
 
-    /** The figure in base units (grams for mass), or null when the field is empty or wrong; what is wrong is noted. */
     private function optional(string $field): ?float
     {
-        if ($this->text($field) === '') {
-            return null;
-        }
         [$dimension, $least, $most, $name] = self::FIELDS[$field];
-        try {
-            $base = Quantity::parse($this->text($field), $this->units->unitOf($dimension), $this->units->gallon())->base;
-        } catch (InvalidQuantity $invalid) {
-            $this->problems[$field] = $invalid->getMessage();
 
-            return null;
-        }
-        $scale = $dimension === Dimension::Mass ? Unit::Kilogram->factor() : 1.0;
-        if ($base < $least * $scale || $base > $most * $scale) {
-            $this->problems[$field] = sprintf('%s must be between %s and %s; “%s” is %s.', $name,
-                $this->units->format($least * $scale, $dimension), $this->units->format($most * $scale, $dimension),
-                $this->text($field), $this->units->format($base, $dimension));
-
-            return null;
-        }
-
-        return $base;
+        return $this->figures->read($this->text($field), $field, $name, $dimension, $least, $most);
     }
 
     private function salinity(): float
@@ -137,14 +117,14 @@ final class TypedTank
         try {
             $salinity = Decimal::parse($this->text('salinity'))->value;
         } catch (InvalidQuantity $invalid) {
-            $this->problems['salinity'] = $invalid->getMessage();
+            $this->figures->note('salinity', $invalid->getMessage());
 
             return 35.0;
         }
         if ($salinity < 0 || $salinity > 45) {
-            $this->problems['salinity'] = 'Salinity must be between 0 and 45; a reef is near 35. A specific gravity such as 1.026 is another scale.';
+            $this->figures->note('salinity', 'Salinity must be between 0 and 45; a reef is near 35. A specific gravity such as 1.026 is another scale.');
         } elseif ($salinity > 0.9 && $salinity < 1.1) {
-            $this->problems['salinity'] = 'This looks like a specific gravity. Write the salinity instead; a reef is near 35.';
+            $this->figures->note('salinity', 'This looks like a specific gravity. Write the salinity instead; a reef is near 35.');
         }
 
         return $salinity;

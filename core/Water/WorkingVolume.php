@@ -40,11 +40,12 @@ final readonly class WorkingVolume
             self::part('rock', 'Displaced by rock', -$tank->rockKg * $rock->value, $rock),
             self::part('sump', 'Sump at its running lines', $tank->sumpLitres),
             self::part('plumbing', 'Plumbing and vessels', $tank->plumbingLitres),
+            self::part('further', 'Further tanks on the sump', $tank->furtherTankLitres),
         ];
         $litres = array_sum(array_column($parts, 'litres'));
         $turnover = Turnover::judge($tank->filterLitresPerHour, $litres, $tank->school);
 
-        return new self($parts, $litres, $litres - $tank->sumpLitres - $tank->plumbingLitres, $litres * Seawater::density($tank->salinity, $tank->celsius) / 1000, $turnover,
+        return new self($parts, $litres, $litres - $tank->sumpLitres - $tank->plumbingLitres - $tank->furtherTankLitres, $litres * Seawater::density($tank->salinity, $tank->celsius) / 1000, $turnover,
             array_values(array_filter([$turnover->finding, self::salinityFinding($tank), self::temperatureFinding($tank)])));
     }
 

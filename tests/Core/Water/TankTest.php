@@ -18,7 +18,7 @@ function typedBox(string ...$changes): array
 
 it('adds up the working volume part by part', function (): void {
     $volume = TypedTank::read(typedBox(belowRim: '4', sump: '40', plumbing: '5', sand: '10', rock: '20', flow: '2000'), UnitSystem::Metric)->workingVolume();
-    expect(array_map(fn (float $litres): float => round($litres, 9), array_column($volume->parts, 'litres', 'code')))->toEqual(['gross' => 250.0, 'unfilled' => -20.0, 'sand' => -3.6, 'rock' => -10.0, 'sump' => 40.0, 'plumbing' => 5.0])
+    expect(array_map(fn (float $litres): float => round($litres, 9), array_column($volume->parts, 'litres', 'code')))->toEqual(['gross' => 250.0, 'unfilled' => -20.0, 'sand' => -3.6, 'rock' => -10.0, 'sump' => 40.0, 'plumbing' => 5.0, 'further' => 0.0])
         ->and($volume->litres)->toAgreeWith(261.4)
         ->and($volume->turnover->perHour)->toAgreeWith(2000 / 261.4)
         ->and($volume->parts[3]['basis']?->kind->value)->toBe('estimate');

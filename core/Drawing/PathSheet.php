@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Drawing;
+
+use Ithys\Finding;
+use Ithys\Path\Item;
+use Ithys\Path\Line;
+use Ithys\Path\Review\Review;
+use Ithys\Path\Review\Situation;
+use Ithys\Severity;
+
+/**
+ * A path as an SVG 1.1 sheet for printing: A4 width in mm, the water running down the left, each stage with its flow and findings.
+ */
+final class PathSheet
+{
+    private const WIDTH = 210.0;
+
+    private const LEFT = 26.0;
+
+    private const ROW = 13.0;
+
+    private const TOP = 40.0;
+
+    private const FONT = 'Atkinson Hyperlegible Next, Verdana, sans-serif';
+
+    private const INK = '#14242B';
+
+    private const WATER = '#0F4A50';
+
+    /** @var list<string> */
+    private array $marks = [];
+
+    private float $y = self::TOP;
+
+    private function __construct(private readonly Situation $here, private readonly Review $review)
+    {
+    }
+
+    /** @param  string  $tank  name of the tank, for the heading */
+    public static function svg(Situation $here, Review $review, string $tank): string
+    {
+        return (new self($here, $review))->sheet($tank);
+    }
+
+    private function sheet(string $tank): string
+    {
+        $this->text(self::LEFT - 8, 18, $this->here->path->name === '' ? 'Water path' : $this->here->path->name, 6.5, bold: true);
+        $flow = $this->here->litresPerHour === null ? 'flow not given' : $this->here->flow($this->here->litresPerHour);
+        $this->text(self::LEFT - 8, 25, "{$tank} · {$this->here->path->style->label()} · {$this->here->volume($this->here->workingLitres)} working volume · {$flow}", 3.6);
+        $start = $this->y;
+        $this->text(self::LEFT + 8, $this->y + 1.2, 'Display', 4, bold: true);
+        $this->y += self::ROW;
+        $this->line($this->here->path->main(), self::LEFT);
+        $this->text(self::LEFT + 8, $this->y + 1.2, 'back to the display', 4);
+        array_unshift($this->marks, sprintf('<path d="M%.1f %.1fV%.1f" fill="none" stroke="%s" stroke-width="0.9"/>', self::LEFT, $start, $this->y, self::WATER));
+        $this->y += self::ROW * 1.4;
+        foreach ($this->here->path->branches() as $branch) {
+            $this->text(self::LEFT - 8, $this->y, $branch->title().', '.$this->ends($branch), 3.8, bold: true);
+            $this->y += self::ROW * 0.8;
+            $top = $this->y;
+            $this->line($branch, self::LEFT);
+            $branch->items === [] ?: array_unshift($this->marks, sprintf('<path d="M%.1f %.1fV%.1f" fill="none" stroke="%s" stroke-width="0.6" stroke-dasharray="2 1"/>', self::LEFT, $top - 4, $this->y - self::ROW + 4, self::WATER));
+            $this->y += self::ROW * 0.4;
+        }
+        $this->findings();
+        $height = $this->y + 10;
+
+        return sprintf('<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" version="1.1" width="%1$.0fmm" height="%2$.0fmm" viewBox="0 0 %1$.0f %2$.0f" font-family="%3$s" fill="%4$s"><title>%5$s</title>'."\n",
+            self::WIDTH, $height, self::FONT, self::INK, self::escape($this->here->path->name)).implode("\n", $this->marks)."\n</svg>\n";
+    }
+
+    private function line(Line $line, float $x): void
+    {
+        foreach ($line->items as $item) {
+            $this->item($item, $x);
+            $this->y += self::ROW;
+        }
+    }
+
+    private function item(Item $item, float $x): void
+    {
+        $this->marks[] = sprintf('<rect x="%.1f" y="%.1f" width="6" height="8" rx="0.8" fill="#F4F2EA" stroke="%s" stroke-width="0.5"/>', $x - 3, $this->y - 4, self::WATER);
+        $count = $item->count() > 1 ? " ×{$item->count()}" : '';
+        $this->text($x + 8, $this->y, $item->title().$count, 4, bold: true);
+        $flow = $this->here->course->flowAt($item);
+        $this->text($x + 8, $this->y + 4.4, implode(' · ', array_filter([
+            $item->name !== '' ? $item->kind->label() : null,
+            $flow === null ? null : $this->here->flow($flow),
+            $item->tag !== '' ? $item->tag : null,
+        ])), 3.2);
+        $own = array_values(array_filter($this->graveFindings(), static fn (Finding $finding): bool => $finding->at === $item->id));
+        foreach ($own as $i => $finding) {
+            $number = array_search($finding, $this->graveFindings(), true);
+            $this->text(self::WIDTH - 20 - 7 * $i, $this->y, '('.((int) $number + 1).')', 4, bold: true);
+        }
+    }
+
+    private function ends(Line $line): string
+    {
+        $name = fn (?string $id): string => ($id === null ? null : $this->here->path->find($id)?->title()) ?? 'nowhere yet';
+        $flow = $line->litresPerHour === null ? 'flow not given' : $this->here->flow($line->litresPerHour);
+
+        return $line->isTank ? "{$flow}, into the path before {$name($line->to)}" : "{$flow}, from {$name($line->from)} to {$name($line->to)}";
+    }
+
+    private function findings(): void
+    {
+        $grave = $this->graveFindings();
+        if ($grave === []) {
+            return;
+        }
+        $this->y += 2;
+        $this->text(self::LEFT - 8, $this->y, 'Findings', 5, bold: true);
+        $this->y += 7;
+        foreach ($grave as $i => $finding) {
+            $this->text(self::LEFT - 8, $this->y, '('.($i + 1).') '.$finding->title, 3.8, bold: true);
+            foreach (explode("\n", wordwrap(trim("{$finding->sentence} {$finding->fix}"), 105)) as $row) {
+                $this->y += 4.6;
+                $this->text(self::LEFT, $this->y, $row, 3.2);
+            }
+            $this->y += 6.6;
+        }
+    }
+
+    /** @return list<Finding> */
+    private function graveFindings(): array
+    {
+        return array_values(array_filter($this->review->findings, static fn (Finding $finding): bool => in_array($finding->severity, [Severity::Fault, Severity::Caution], true)));
+    }
+
+    private function text(float $x, float $y, string $text, float $size, bool $bold = false): void
+    {
+        $text === '' ?: $this->marks[] = sprintf('<text x="%.1f" y="%.1f" font-size="%.1f"%s>%s</text>', $x, $y, $size, $bold ? ' font-weight="700"' : '', self::escape($text));
+    }
+
+    private static function escape(string $text): string
+    {
+        // Characters XML does not allow are dropped rather than let one of them spoil the sheet.
+        return htmlspecialchars((string) preg_replace('~[^\x{9}\x{A}\x{D}\x{20}-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]~u', '', $text), ENT_XML1 | ENT_QUOTES, 'UTF-8');
+    }
+}

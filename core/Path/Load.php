@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Path;
+
+use Ithys\Journal\Medium;
+
+/** A medium in a container of the path. */
+final readonly class Load
+{
+    public function __construct(public Medium $medium, public ?float $grams)
+    {
+    }
+}

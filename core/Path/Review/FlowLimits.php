@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Path\Review;
+
+use Ithys\Finding;
+use Ithys\Path\Choice;
+use Ithys\Path\Figure;
+use Ithys\Path\Kind;
+use Ithys\Severity;
+
+/** Each device that takes only so much, against the flow it really gets. */
+final class FlowLimits implements Rule
+{
+    public function judge(Situation $here): iterable
+    {
+        foreach ($here->path->items() as $item) {
+            $usual = $item->kind->usualLimit($item->choice(Choice::Hole));
+            $limit = $item->figure(Figure::FlowLimit) ?? $usual?->value;
+            $flow = $here->course->flowAt($item);
+            if ($limit === null || $flow === null || $item->kind === Kind::Zeolite) {
+                continue;
+            }
+            if ($flow < 0.0) {
+                yield Finding::of(Severity::Fault, 'flow-negative', 'Branches take more than there is', "Before {$item->title()} the branches take more water than the line carries.")
+                    ->at($item->id)->because('The water would run backwards here.', 'Lower the flow of a branch, or join it elsewhere.');
+
+                continue;
+            }
+            $each = $flow / $item->count();
+            if ($each <= $limit * 1.0001) {
+                continue;
+            }
+            $units = (int) ceil($flow / $limit - 1e-9);
+            $source = $item->figure(Figure::FlowLimit) === null ? $usual : null;
+            yield $item->kind->drives()
+                ? Finding::of(Severity::Caution, 'pump-too-small', 'The pump cannot give this flow', sprintf('%s should give %s, branches included, but gives at most %s.', $item->title(), $here->flow($flow), $here->flow($item->count() * $limit)))
+                    ->at($item->id)->because('A manifold takes its flow from the same pump, and height costs more of it.', 'Lower the flow of the path or its branches, or choose a stronger pump.')
+                : Finding::of(Severity::Caution, 'flow-over-limit', 'More flow than it takes', sprintf('%s gets %s%s and takes %s.', $item->title(), $here->flow($each), $item->count() > 1 ? ' each' : '', $here->flow($limit)), $source)
+                    ->at($item->id)
+                    ->because('What does not fit through backs up, overflows or slips past.', sprintf('%d side by side would carry it (%s over %s), or feed it from a branch with less flow.', $units, $here->flow($flow), $here->flow($limit)));
+        }
+    }
+}

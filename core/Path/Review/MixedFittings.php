@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Path\Review;
+
+use Ithys\Finding;
+use Ithys\Path\Choice;
+use Ithys\Severity;
+
+/** Metric and inch fittings do not mate. */
+final class MixedFittings implements Rule
+{
+    public function judge(Situation $here): iterable
+    {
+        foreach ($here->path->lines as $line) {
+            $last = $line->from === null ? null : $here->path->find($line->from);
+            foreach ($line->items as $item) {
+                $fitting = $item->choice(Choice::Fitting);
+                if ($fitting === null) {
+                    continue;
+                }
+                $other = $last?->choice(Choice::Fitting);
+                if ($last !== null && $other !== null && $other !== $fitting) {
+                    yield Finding::of(Severity::Caution, 'fittings-mixed', 'Metric meets inch', "{$last->title()} has {$other} fittings, {$item->title()} {$fitting} ones.")
+                        ->at($item->id)
+                        ->because('The pipes look alike, but a 25 mm and a 1 in fitting differ and leak when forced.', 'Use one system, or a proper adapter between the two.');
+                }
+                $last = $item;
+            }
+        }
+    }
+}

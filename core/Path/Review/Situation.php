@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Path\Review;
+
+use Ithys\Path\Course;
+use Ithys\Path\Item;
+use Ithys\Path\Kind;
+use Ithys\Path\Path;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Water\Tank;
+
+/** A path in the tank it stands in, with the flow it gets, as a reviewer sees it. */
+final readonly class Situation
+{
+    public Course $course;
+
+    /** Water the path works on, L. */
+    public float $workingLitres;
+
+    /** Flow through the filter, from all its tanks, L/h; null while not known. */
+    public ?float $litresPerHour;
+
+    public function __construct(public Path $path, public Tank $tank, public UnitSystem $units = UnitSystem::Metric)
+    {
+        $in = $tank->with($path);
+        $this->litresPerHour = $in->filterLitresPerHour;
+        $this->workingLitres = $in->workingVolume()->litres;
+        $this->course = new Course($path, $path->litresPerHour ?? $tank->filterLitresPerHour);
+    }
+
+    /** Whether any of these kinds stands on the path. */
+    public function has(Kind ...$kinds): bool
+    {
+        return $this->path->itemsOf(...$kinds) !== [];
+    }
+
+    /**
+     * The first of the items for which the test holds.
+     *
+     * @param  list<Item>  $items
+     * @param  callable(Item): bool  $test
+     */
+    public static function first(array $items, callable $test): ?Item
+    {
+        foreach ($items as $item) {
+            if ($test($item)) {
+                return $item;
+            }
+        }
+
+        return null;
+    }
+
+    public function flow(float $litresPerHour): string
+    {
+        return $this->units->format($litresPerHour, Dimension::Flow, 0);
+    }
+
+    public function volume(float $litres): string
+    {
+        return $this->units->format($litres, Dimension::Volume);
+    }
+
+    public function length(float $mm): string
+    {
+        return $this->units->format($mm, Dimension::Length);
+    }
+}

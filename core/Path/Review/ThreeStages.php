@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Path\Review;
+
+use Ithys\Finding;
+use Ithys\Path\Path;
+use Ithys\Path\Stage;
+use Ithys\Severity;
+
+/** Catch solids, skim organics, take up nitrate and phosphate: which of the three a path has, and what stands in for the rest. */
+final class ThreeStages implements Rule
+{
+    /** @return array<string, list<string>> by {@see Stage}: the ids of the items that serve it */
+    public static function of(Path $path): array
+    {
+        $served = array_fill_keys(array_map(static fn (Stage $stage): string => $stage->value, Stage::cases()), []);
+        foreach ($path->items() as $item) {
+            foreach ($item->stages() as $stage) {
+                $served[$stage->value][] = $item->id;
+            }
+        }
+
+        return $served;
+    }
+
+    public function judge(Situation $here): iterable
+    {
+        if ($here->path->items() === []) {
+            return;
+        }
+        $served = self::of($here->path);
+        foreach (Stage::cases() as $stage) {
+            if ($served[$stage->value] !== []) {
+                continue;
+            }
+            $why = $here->path->without[$stage->value] ?? null;
+            $school = 'Keepers sort a skimmer as mechanical, chemical or a stage of its own; here a stage is what leaves the water by it.';
+            yield $why === null
+                ? Finding::of(Severity::Caution, "missing-{$stage->value}", "Nothing {$stage->verb()}", "{$stage->label()}: no item of this path {$stage->verb()}.")
+                    ->because($stage->stands(), $stage->remedy(), $school)
+                : Finding::of(Severity::Remark, "without-{$stage->value}", "{$stage->label()}: left out on purpose", "Because: {$why}.")
+                    ->because($stage->stands(), null, $school);
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Path\Sizing;
+
+/** How many socks or rollers a flow needs: by the flow, not by the holes there are; spare holes are capped. */
+final readonly class UnitsByFlow
+{
+    /** Two rollers side by side run on one controller (common practice). */
+    private const PER_CONTROLLER = 2;
+
+    private function __construct(
+        public int $units,
+        /** Holes left over, to be capped. */
+        public int $caps,
+        /** Holes still to be cut. */
+        public int $lacking,
+        public int $controllers,
+    ) {
+    }
+
+    /** @param  float  $limit  most flow one unit takes, in the unit of the flow */
+    public static function of(float $flow, float $limit, int $holes): self
+    {
+        // A hair over, such as a rating converted from gallons, is not another unit.
+        $units = max(1, (int) ceil($flow / $limit - 1e-6));
+
+        return new self($units, max(0, $holes - $units), max(0, $units - $holes), (int) ceil($units / self::PER_CONTROLLER));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Path;
+
+use Ithys\Assumption\Assumption;
+use Ithys\Assumption\Assumptions;
+
+/** How heavily the tank is stocked and fed. */
+enum Stock: string
+{
+    case Light = 'light';
+    case Medium = 'medium';
+    case Heavy = 'heavy';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Light => 'light: a few small fish',
+            self::Medium => 'medium: fed daily, mixed corals',
+            self::Heavy => 'heavy: many or large fish',
+        };
+    }
+
+    /** How many litres of a lightly stocked tank one litre of this one is to a skimmer. */
+    public function weight(): Assumption
+    {
+        return match ($this) {
+            self::Light => Assumptions::lightStock(),
+            self::Medium => Assumptions::mediumStock(),
+            self::Heavy => Assumptions::heavyStock(),
+        };
+    }
+}
