@@ -3,15 +3,19 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BinController;
+use App\Http\Controllers\DraftController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\PathController;
+use App\Http\Controllers\PathRevisionController;
 use App\Http\Controllers\ReadingsExportController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SystemController;
+use App\Http\Controllers\WaterController;
 use App\Http\Middleware\ReadOnlySession;
 use Illuminate\Support\Facades\Route;
 
@@ -34,17 +38,34 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/systems/create', [SystemController::class, 'create'])->name('systems.create');
     Route::post('/systems', [SystemController::class, 'store'])->name('systems.store');
     Route::post('/systems/{id}/restore', [SystemController::class, 'restore'])->whereNumber('id')->name('systems.restore');
-    Route::post('/tank-preview', [PathController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('tank.preview');
+    Route::post('/tank-preview', [WaterController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('tank.preview');
 
-    Route::prefix('/systems/{system}')->whereNumber(['system', 'entry'])->group(function (): void {
+    Route::prefix('/systems/{system}')->whereNumber(['system', 'entry', 'draft', 'revision'])->group(function (): void {
         Route::middleware('can:view,system')->group(function (): void {
             Route::get('/path', [PathController::class, 'show'])->name('path.show');
+            Route::get('/path/water', [WaterController::class, 'show'])->name('water.show');
+            Route::get('/path/styles', [StyleController::class, 'show'])->name('styles.show');
+            Route::get('/path/compare', [PathController::class, 'compare'])->name('path.compare');
+            Route::get('/path/{mark}/parts', [PathController::class, 'parts'])->name('path.parts');
+            Route::get('/path/{mark}/path.json', [PathController::class, 'json'])->name('path.json');
+            Route::get('/path/{mark}/path.svg', [PathController::class, 'svg'])->name('path.svg');
+            Route::post('/path/preview', [PathController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('path.preview');
+            Route::post('/path/styles/preview', [StyleController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('styles.preview');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');
             Route::get('/readings.csv', ReadingsExportController::class)->name('readings.export');
         });
         Route::middleware('can:update,system')->group(function (): void {
-            Route::put('/path', [PathController::class, 'update'])->name('path.update');
+            Route::put('/path/water', [WaterController::class, 'update'])->name('water.update');
+            Route::put('/path/styles', [StyleController::class, 'update'])->name('styles.update');
+            Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');
+            Route::post('/drafts/import', [DraftController::class, 'import'])->name('drafts.import');
+            Route::put('/drafts/{draft}', [DraftController::class, 'update'])->name('drafts.update');
+            Route::delete('/drafts/{draft}', [DraftController::class, 'destroy'])->name('drafts.destroy');
+            Route::post('/drafts/{draft}/restore', [DraftController::class, 'restore'])->name('drafts.restore');
+            Route::post('/drafts/{draft}/in-force', [DraftController::class, 'force'])->name('drafts.force');
+            Route::post('/path-revisions/{revision}/take-back', [PathRevisionController::class, 'takeBack'])->name('path-revisions.take-back');
+            Route::post('/path-revisions/{revision}/restore', [PathRevisionController::class, 'restore'])->name('path-revisions.restore');
             Route::post('/journal/understand', [JournalController::class, 'understand'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('journal.understand');
             Route::post('/journal', [JournalController::class, 'store'])->name('journal.store');
             Route::delete('/journal/{entry}', [JournalController::class, 'destroy'])->name('journal.destroy');

@@ -17,16 +17,23 @@ use Ithys\Water\Tank;
  *
  * @property int $id
  * @property string $name
+ * @property ?array<string, mixed> $room
  */
 final class System extends Model
 {
     /** @use HasFactory<\Database\Factories\SystemFactory> */
     use HasFactory, SoftDeletes;
 
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'room'];
 
-    /** @var array<int, float> working volume by revision, worked out once */
+    /** @var array<string, float> working volume by revision of tank and path, worked out once */
     private array $workingLitres = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['room' => 'array'];
+    }
 
     /** @return BelongsToMany<User, $this> */
     public function members(): BelongsToMany
@@ -38,6 +45,18 @@ final class System extends Model
     public function revisions(): HasMany
     {
         return $this->hasMany(Revision::class)->orderBy('in_force_from')->orderBy('id');
+    }
+
+    /** @return HasMany<PathDraft, $this> */
+    public function drafts(): HasMany
+    {
+        return $this->hasMany(PathDraft::class);
+    }
+
+    /** @return HasMany<PathRevision, $this> in order of the day they come into force */
+    public function pathRevisions(): HasMany
+    {
+        return $this->hasMany(PathRevision::class)->orderBy('in_force_from')->orderBy('id');
     }
 
     /** @return HasMany<JournalEntry, $this> */
@@ -54,16 +73,26 @@ final class System extends Model
         return $revisions->last(fn (Revision $revision): bool => $revision->in_force_from <= $moment) ?? $revisions->firstOrFail();
     }
 
+    /** The path in force at a moment; null while none had come into force. */
+    public function pathRevisionAt(DateTimeInterface $moment): ?PathRevision
+    {
+        return $this->loadMissing('pathRevisions')->pathRevisions->last(fn (PathRevision $revision): bool => $revision->in_force_from <= $moment);
+    }
+
+    /** The tank at a moment, with the flow and the further tanks of the path in force. */
     public function tankAt(DateTimeInterface $moment): Tank
     {
-        return $this->revisionAt($moment)->tank();
+        $tank = $this->revisionAt($moment)->tank();
+        $path = $this->pathRevisionAt($moment);
+
+        return $path === null ? $tank : $tank->with($path->path());
     }
 
     /** The working volume on a day, litres. */
     public function workingLitresAt(DateTimeInterface $moment): float
     {
-        $revision = $this->revisionAt($moment);
+        $revisions = "{$this->revisionAt($moment)->id} {$this->pathRevisionAt($moment)?->id}";
 
-        return $this->workingLitres[$revision->id] ??= $revision->tank()->workingVolume()->litres;
+        return $this->workingLitres[$revisions] ??= $this->tankAt($moment)->workingVolume()->litres;
     }
 }

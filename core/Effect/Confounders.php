@@ -46,7 +46,7 @@ final class Confounders
         foreach ($question->tankChanges as $at) {
             $day = ($at->getTimestamp() - $change->at->getTimestamp()) / 86400;
             if (abs($day) <= $question->windowDays) {
-                $found[] = new Confounder('The tank itself was changed '.Confounder::when($day).'.', $day);
+                $found[] = new Confounder('The tank or its path was changed '.Confounder::when($day).'.', $day);
             }
         }
         $since = min($question->windowDays, ($question->now->getTimestamp() - $change->at->getTimestamp()) / 86400);

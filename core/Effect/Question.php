@@ -20,7 +20,7 @@ final readonly class Question
      * @param  Entry  $change  the lever change that is judged
      * @param  float  $litres  working volume on the day of the change
      * @param  int  $windowDays  days looked at on each side
-     * @param  list<DateTimeImmutable>  $tankChanges  days on which a new tank description came into force
+     * @param  list<DateTimeImmutable>  $tankChanges  days on which a new description of the tank or a new path came into force
      */
     public function __construct(
         public Entry $change,

@@ -38,6 +38,29 @@ final readonly class Item
         return $this->name !== '' ? $this->name : $this->kind->label();
     }
 
+    /** What tells it from others of its kind, in a few words: what it holds, how many, what it is rated. */
+    public function brief(): string
+    {
+        $media = array_map(static fn (Load $load): string => $load->medium->label().($load->grams === null ? '' : ' '.self::plain($load->grams).' g'), $this->media);
+        $grams = $this->figure(Figure::Grams);
+
+        return implode(', ', array_filter([
+            $this->count() > 1 ? '×'.$this->count() : '',
+            ...$media,
+            $grams === null ? '' : self::plain($grams).' g',
+            $this->choice(Choice::Material) ?? '',
+            $this->choice(Choice::Hole) === null ? '' : str_replace('in', ' in', (string) $this->choice(Choice::Hole)),
+            $this->figure(Figure::Micron) === null ? '' : self::plain((float) $this->figure(Figure::Micron)).' µm',
+            $this->choice(Choice::Grade) ?? '',
+            $this->kind->isAlgae() ? self::plain($this->figure(Figure::Hours) ?? $this->kind->spec()->hours).' h light' : '',
+        ]));
+    }
+
+    private static function plain(float $figure): string
+    {
+        return rtrim(rtrim(number_format($figure, 1), '0'), '.');
+    }
+
     public function figure(Figure $figure): ?float
     {
         return $this->figures[$figure->value] ?? null;

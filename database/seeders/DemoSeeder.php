@@ -67,11 +67,12 @@ final class DemoSeeder extends Seeder
         DB::transaction(function (): void {
             $keeper = User::query()->create(['name' => 'Ines Talvik', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'timezone' => 'Europe/Lisbon', 'units' => UnitSystem::Metric]);
             $tank = new Tank(Display::box(1040, 470, 520, 35), 46, 7, 16, 24, 35, 25.3, 2050, TurnoverSchool::Moderate);
-            $system = System::query()->create(['name' => 'Stairwell reef']);
+            $system = System::query()->create(['name' => 'Stairwell reef', 'room' => DemoPath::ROOM]);
             $system->members()->attach($keeper, ['role' => 'owner']);
             $this->random = new Randomizer(new Mt19937(20261));
             $this->start = (new DateTimeImmutable('today', $keeper->zone()))->modify('-'.self::DAYS.' days');
             $system->revisions()->create(['user_id' => $keeper->id, 'in_force_from' => Journal::stamp($this->start->modify('-200 days')), 'document' => $tank->toArray()]);
+            DemoPath::lay($system, $keeper, $this->start->modify('-200 days'));
             $this->live($tank->workingVolume()->litres);
             $this->save($system, $keeper);
         });

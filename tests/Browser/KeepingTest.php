@@ -40,7 +40,7 @@ it('answers a tank as it is typed, and keeps the old volume for earlier readings
     // The verdict still uses the volume of its own day and says that the tank was changed since.
     $browser->visit('/systems/1/journal')
         ->waitFor('Rates are for 272 L of working volume')
-        ->waitFor('The tank itself was changed 30 days after.');
+        ->waitFor('The tank or its path was changed 30 days after.');
     expect($browser->text())->toContain('working volume 306 L')
         ->and($browser->consoleProblems())->toBe([]);
 });

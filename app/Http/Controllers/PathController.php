@@ -4,63 +4,120 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Pages\CatalogueView;
+use App\Http\Pages\PathForm;
+use App\Http\Pages\ReviewView;
 use App\Http\Pages\SystemFrame;
-use App\Http\Pages\TankForm;
-use App\Http\Pages\WorkingVolumeView;
-use App\Http\Requests\TankRequest;
+use App\Http\Requests\PathRequest;
 use App\Models\System;
-use DateTimeZone;
+use App\Models\User;
+use App\Path\PathShelf;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Support\Str;
 use Inertia\Inertia;
 use Inertia\Response;
+use Ithys\Drawing\PathSheet;
+use Ithys\Path\InvalidPath;
+use Ithys\Path\Path;
+use Ithys\Path\PathDiff;
+use Ithys\Path\Review\Review;
+use Ithys\Path\Review\Situation;
 
-/** The water the path runs through: the tank as described, and what it comes to. */
+/** The water path: laid out, reviewed, compared, and taken along as parts list, JSON and SVG. */
 final class PathController extends Controller
 {
     public function show(Request $request, System $system): Response
     {
-        $tank = $system->tankAt(now());
-        $units = $this->keeper($request)->units;
+        $keeper = $this->keeper($request);
+        $shelf = new PathShelf($system);
+        $id = $request->integer('draft');
+        $draft = $id === 0
+            ? $system->drafts()->find($system->pathRevisionAt(now())?->path_draft_id) ?? $shelf->latestDraft()
+            : $system->drafts()->findOrFail($id);
 
         return Inertia::render('Path/Show', [
             'frame' => SystemFrame::of($system),
-            'typed' => ['name' => $system->name, ...TankForm::of($tank, $units)],
-            'volume' => WorkingVolumeView::of($tank->workingVolume()),
-            'revisions' => $system->revisions->map(fn ($revision): array => [
-                'id' => $revision->id,
-                'since' => $revision->in_force_from->getTimestamp(),
-                'litres' => $revision->tank()->workingVolume()->litres,
-            ])->reverse()->values()->all(),
+            'catalogue' => (object) CatalogueView::of($keeper->units),
+            'drafts' => $shelf->draftsView(),
+            'revisions' => $shelf->revisionsView(),
+            'draft' => $draft === null ? null : [
+                'id' => $draft->id,
+                'version' => $draft->version,
+                'typed' => PathForm::of($draft->path(), $keeper->units),
+                'review' => (object) $this->review($draft->path(), $system, $keeper),
+            ],
+            'item' => $request->string('item')->value(),
         ]);
     }
 
-    public function update(TankRequest $request, System $system): RedirectResponse
-    {
-        $tank = $request->tank();
-        $since = $request->since();
-        DB::transaction(function () use ($request, $system, $tank, $since): void {
-            $system->update(['name' => $request->name()]);
-            if ($since === null) {
-                $system->revisionAt(now())->update(['document' => $tank->toArray()]);
-            } else {
-                $system->revisions()->create(['user_id' => $this->keeper($request)->id, 'in_force_from' => $since->setTimezone(new DateTimeZone('UTC')), 'document' => $tank->toArray()]);
-            }
-        }, 5);
-
-        return redirect()->route('path.show', $system)->with('flash', ['message' => $since === null ? 'The description is put right.' : 'The changed tank is in force from that day.']);
-    }
-
-    /** Answers a draft while it is typed; nothing is saved. What cannot be read yet is an answer too, not an error. */
-    public function preview(TankRequest $request): JsonResponse
+    /** Answers a draft while it is laid out; nothing is saved. What cannot be is an answer too. */
+    public function preview(PathRequest $request, System $system): JsonResponse
     {
         try {
-            return response()->json(['volume' => WorkingVolumeView::of($request->tank()->workingVolume()), 'problems' => (object) []]);
-        } catch (ValidationException $invalid) {
-            return response()->json(['volume' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
+            return response()->json(['review' => $this->review($request->typed(), $system, $this->keeper($request)), 'problems' => (object) []]);
+        } catch (InvalidPath $invalid) {
+            return response()->json(['review' => null, 'problems' => $invalid->problems]);
         }
+    }
+
+    public function parts(Request $request, System $system, string $mark): Response
+    {
+        $path = (new PathShelf($system))->path($mark);
+
+        return Inertia::render('Path/Parts', [
+            'frame' => SystemFrame::of($system),
+            'mark' => $mark,
+            'typed' => PathForm::of($path, $this->keeper($request)->units),
+            'catalogue' => (object) CatalogueView::of($this->keeper($request)->units),
+            'review' => (object) $this->review($path, $system, $this->keeper($request)),
+        ]);
+    }
+
+    public function compare(Request $request, System $system): Response
+    {
+        $keeper = $this->keeper($request);
+        $shelf = new PathShelf($system);
+        $choices = [...$shelf->draftsView(), ...$shelf->revisionsView()];
+        $marks = array_column($choices, 'mark');
+        $one = $request->string('a')->value() ?: ($marks[0] ?? '');
+        $other = $request->string('b')->value() ?: ($marks[1] ?? $one);
+        $side = fn (string $mark): array => ['mark' => $mark, 'name' => $shelf->path($mark)->name, 'review' => $this->review($shelf->path($mark), $system, $keeper)];
+
+        return Inertia::render('Path/Compare', [
+            'frame' => SystemFrame::of($system),
+            'choices' => $choices,
+            'sides' => $one === '' ? [] : [$side($one), $side($other)],
+            'changes' => $one === '' ? [] : PathDiff::between($shelf->path($one), $shelf->path($other), $keeper->units)->changes,
+        ]);
+    }
+
+    public function json(System $system, string $mark): HttpResponse
+    {
+        $path = (new PathShelf($system))->path($mark);
+
+        return $this->download(json_encode($path->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n", $path, $system, 'json', 'application/json');
+    }
+
+    public function svg(Request $request, System $system, string $mark): HttpResponse
+    {
+        $path = (new PathShelf($system))->path($mark);
+        $here = new Situation($path, $system->revisionAt(now())->tank(), $this->keeper($request)->units);
+
+        return $this->download(PathSheet::svg($here, Review::of($here), $system->name), $path, $system, 'svg', 'image/svg+xml');
+    }
+
+    private function download(string $content, Path $path, System $system, string $ending, string $type): HttpResponse
+    {
+        $name = Str::slug($system->name.' '.$path->name) ?: 'path';
+
+        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}.{$ending}\""]);
+    }
+
+    /** @return array<string, mixed> */
+    private function review(Path $path, System $system, User $keeper): array
+    {
+        return ReviewView::of($path, $system->revisionAt(now())->tank(), $keeper->units, (new PathShelf($system))->room()->pricePerKilowattHour);
     }
 }

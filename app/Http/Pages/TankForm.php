@@ -39,7 +39,7 @@ final class TankForm
     }
 
     /** At most four decimals, so that a figure typed in the other units comes back within a hair. */
-    private static function plain(float $figure): string
+    public static function plain(float $figure): string
     {
         $text = number_format($figure, 4, '.', '');
 

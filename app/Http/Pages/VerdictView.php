@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\Journal;
+use App\Models\PathRevision;
 use App\Models\Revision;
 use App\Models\System;
 use App\Models\User;
@@ -27,10 +28,12 @@ final class VerdictView
     public static function of(System $system, User $keeper, Entry $change, int $windowDays, float $wantedShare, DateTimeImmutable $now): array
     {
         $journal = (new Journal($system))->around($change->at, ChangeEffect::lookBackDays($windowDays));
-        $tankChanges = $system->revisions->skip(1)->map(fn (Revision $revision): DateTimeImmutable => DateTimeImmutable::createFromInterface($revision->in_force_from));
+        // The first description and the first path say what was there already; later ones are changes.
+        $changes = [...$system->revisions->skip(1)->all(), ...$system->pathRevisions->skip(1)->all()];
+        $tankChanges = array_map(static fn (Revision|PathRevision $revision): DateTimeImmutable => DateTimeImmutable::createFromInterface($revision->in_force_from), $changes);
         $litres = $system->workingLitresAt($change->at);
         $judgements = array_map(
-            static fn (Nutrient $nutrient): array => ChangeEffect::judge(new Question($change, $nutrient, $litres, $now, $windowDays, $wantedShare, array_values($tankChanges->all())), $journal)->toArray(),
+            static fn (Nutrient $nutrient): array => ChangeEffect::judge(new Question($change, $nutrient, $litres, $now, $windowDays, $wantedShare, $tankChanges), $journal)->toArray(),
             self::order($change),
         );
 

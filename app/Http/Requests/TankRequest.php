@@ -57,12 +57,7 @@ final class TankRequest extends FormRequest
     public function since(): ?DateTimeImmutable
     {
         $user = $this->user();
-        $typed = $this->string('since')->value();
-        if ($typed === '' || ! $user instanceof User) {
-            return null;
-        }
-        $since = new DateTimeImmutable($typed.' 00:00', $user->zone());
 
-        return $since <= new DateTimeImmutable ? $since : throw ValidationException::withMessages(['since' => 'That day is in the future; a change counts from the day it was made.']);
+        return $user instanceof User ? PastDay::read($this->string('since')->value(), $user, 'since') : null;
     }
 }

@@ -213,7 +213,7 @@ it('sees feeding and sock intervals shift, but not routine go on', function (): 
 
 it('says when the tank itself was changed', function (): void {
     $judgement = judge(steppedTank(120, 60, 0.1, 6), tankChanges: [onDay(20, new SkimmerSwitch(true))->at]);
-    expect(array_map(fn (Finding $f): string => $f->sentence, $judgement->findings))->toContain('The tank itself was changed 20 days after.');
+    expect(array_map(fn (Finding $f): string => $f->sentence, $judgement->findings))->toContain('The tank or its path was changed 20 days after.');
 });
 
 it('does not run a line through another phosphate charge', function (): void {

@@ -112,5 +112,5 @@ it('sees socks changed less often, but not for a sock that is picked itself', fu
 });
 
 it('says when the tank was changed, in the window only', function (): void {
-    expect(confounders([], tankChanges: [-40, 12]))->toBe(['The tank itself was changed 12 days after.']);
+    expect(confounders([], tankChanges: [-40, 12]))->toBe(['The tank or its path was changed 12 days after.']);
 });

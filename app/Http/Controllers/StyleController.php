@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Pages\StylesView;
+use App\Http\Pages\SystemFrame;
+use App\Http\Requests\RoomRequest;
+use App\Models\System;
+use App\Path\PathShelf;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Ithys\Path\Styles\InvalidRoom;
+
+/** The ways to filter side by side, for this tank and its room. */
+final class StyleController extends Controller
+{
+    public function show(Request $request, System $system): Response
+    {
+        $units = $this->keeper($request)->units;
+        $room = (new PathShelf($system))->room();
+
+        return Inertia::render('Path/Styles', [
+            'frame' => SystemFrame::of($system),
+            'typed' => StylesView::form($room, $units),
+            'skills' => StylesView::skills(),
+            'styles' => StylesView::styles(),
+            'rows' => StylesView::rows($room, $units),
+        ]);
+    }
+
+    public function update(RoomRequest $request, System $system): RedirectResponse
+    {
+        $system->update(['room' => $request->room($system)->toArray()]);
+
+        return redirect()->route('styles.show', $system)->with('flash', ['message' => 'The room is saved.']);
+    }
+
+    /** Answers a room while it is typed; nothing is saved. */
+    public function preview(RoomRequest $request, System $system): JsonResponse
+    {
+        try {
+            return response()->json(['rows' => StylesView::rows($request->typed($system), $this->keeper($request)->units), 'problems' => (object) []]);
+        } catch (InvalidRoom $invalid) {
+            return response()->json(['rows' => null, 'problems' => $invalid->problems]);
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Pages\SystemFrame;
+use App\Http\Pages\TankForm;
+use App\Http\Pages\WorkingVolumeView;
+use App\Http\Requests\TankRequest;
+use App\Models\System;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The water the path runs through: the tank as described, and what it comes to. */
+final class WaterController extends Controller
+{
+    public function show(Request $request, System $system): Response
+    {
+        $tank = $system->revisionAt(now())->tank();
+        $units = $this->keeper($request)->units;
+
+        return Inertia::render('Path/Water', [
+            'frame' => SystemFrame::of($system),
+            'typed' => ['name' => $system->name, ...TankForm::of($tank, $units)],
+            'volume' => WorkingVolumeView::of($system->tankAt(now())->workingVolume()),
+            'revisions' => $system->revisions->map(fn ($revision): array => [
+                'id' => $revision->id,
+                'since' => $revision->in_force_from->getTimestamp(),
+                'litres' => $revision->tank()->workingVolume()->litres,
+            ])->reverse()->values()->all(),
+        ]);
+    }
+
+    public function update(TankRequest $request, System $system): RedirectResponse
+    {
+        $tank = $request->tank();
+        $since = $request->since();
+        DB::transaction(function () use ($request, $system, $tank, $since): void {
+            $system->update(['name' => $request->name()]);
+            if ($since === null) {
+                $system->revisionAt(now())->update(['document' => $tank->toArray()]);
+            } else {
+                $system->revisions()->create(['user_id' => $this->keeper($request)->id, 'in_force_from' => $since, 'document' => $tank->toArray()]);
+            }
+        }, 5);
+
+        return redirect()->route('water.show', $system)->with('flash', ['message' => $since === null ? 'The description is put right.' : 'The changed tank is in force from that day.']);
+    }
+
+    /** Answers a draft while it is typed; nothing is saved. What cannot be read yet is an answer too, not an error. */
+    public function preview(TankRequest $request): JsonResponse
+    {
+        try {
+            return response()->json(['volume' => WorkingVolumeView::of($request->tank()->workingVolume()), 'problems' => (object) []]);
+        } catch (ValidationException $invalid) {
+            return response()->json(['volume' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
+        }
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use Ithys\Journal\Medium;
+use Ithys\Path\Choice;
+use Ithys\Path\Figure;
+use Ithys\Path\Flag;
+use Ithys\Path\Group;
+use Ithys\Path\Kind;
+use Ithys\Path\Stage;
+use Ithys\Path\Stock;
+use Ithys\Path\Style;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\UnitSystem;
+
+/** The equipment catalogue with the fields of each kind, as the page draws it. */
+final class CatalogueView
+{
+    private const OF_EVERY_ITEM = [Figure::Count, Figure::FlowLimit, Figure::Watts, Figure::Hours, Figure::Sockets, Figure::Length, Figure::Width, Figure::Height];
+
+    /** @return array<string, mixed> */
+    public static function of(UnitSystem $units): array
+    {
+        $figures = array_map(static fn (Figure $figure): array => ['key' => $figure->value, 'label' => $figure->label(), 'unit' => self::unit($figure, $units)], Figure::cases());
+        $choices = array_map(static fn (Choice $choice): array => ['key' => $choice->value, 'label' => $choice->label(), 'options' => self::pairs($choice->options())], Choice::cases());
+
+        return [
+            'groups' => array_map(static fn (Group $group): array => ['key' => $group->value, 'label' => $group->label()], Group::cases()),
+            'kinds' => array_map(self::kind(...), Kind::cases()),
+            'figures' => array_column($figures, null, 'key'),
+            'choices' => array_column($choices, null, 'key'),
+            'flags' => array_combine(array_column(Flag::cases(), 'value'), array_map(static fn (Flag $flag): string => $flag->label(), Flag::cases())),
+            'media' => array_map(static fn (Medium $medium): array => [$medium->value, $medium->label()], Medium::cases()),
+            'styles' => array_map(static fn (Style $style): array => [$style->value, $style->label()], Style::cases()),
+            'stocks' => array_map(static fn (Stock $stock): array => [$stock->value, $stock->label()], Stock::cases()),
+            'stages' => array_map(static fn (Stage $stage): array => ['key' => $stage->value, 'label' => $stage->label()], Stage::cases()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function kind(Kind $kind): array
+    {
+        $spec = $kind->spec();
+
+        return [
+            'key' => $kind->value,
+            'label' => $spec->label,
+            'group' => $spec->group->value,
+            'says' => $spec->says,
+            'holdsMedia' => $kind->holdsMedia(),
+            'usual' => ['count' => '1', 'watts' => $spec->watts === null ? '' : (string) $spec->watts, 'hoursPerDay' => $spec->watts === null ? '' : (string) $spec->hours, 'sockets' => (string) $spec->sockets],
+            'figures' => array_map(static fn (Figure $figure): string => $figure->value, [...$spec->figures, ...self::OF_EVERY_ITEM]),
+            'choices' => array_map(static fn (Choice $choice): string => $choice->value, $spec->choices),
+            'flags' => array_map(static fn (Flag $flag): string => $flag->value, [...$spec->flags, Flag::CarriesFlow]),
+        ];
+    }
+
+    private static function unit(Figure $figure, UnitSystem $units): string
+    {
+        $dimension = $figure->dimension();
+
+        return $dimension === null || $dimension === Dimension::Mass ? $figure->unit() : $units->unitOf($dimension)->value;
+    }
+
+    /**
+     * @param  array<string, string>  $options
+     * @return list<array{string, string}>
+     */
+    private static function pairs(array $options): array
+    {
+        return array_map(static fn (string $word, string $shown): array => [$word, $shown], array_keys($options), array_values($options));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Validation\ValidationException;
+
+/** Reads a day on which something was changed: a day of the keeper's calendar, today or before. */
+final class PastDay
+{
+    /**
+     * The start of that day, in UTC; null when no day is written.
+     *
+     * @throws ValidationException when the day is in the future
+     */
+    public static function read(string $typed, User $keeper, string $field): ?DateTimeImmutable
+    {
+        if ($typed === '') {
+            return null;
+        }
+        $day = new DateTimeImmutable($typed.' 00:00', $keeper->zone());
+
+        return $day <= new DateTimeImmutable ? $day->setTimezone(new DateTimeZone('UTC'))
+            : throw ValidationException::withMessages([$field => 'That day is in the future; a change counts from the day it was made.']);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use Ithys\Path\Path;
+
+/**
+ * A water path that is being laid out; a system may have several.
+ *
+ * @property int $id
+ * @property string $name
+ * @property array<string, mixed> $document
+ * @property int $version
+ * @property Carbon $updated_at
+ */
+final class PathDraft extends Model
+{
+    use SoftDeletes;
+
+    protected $fillable = ['user_id', 'name', 'document', 'version'];
+
+    protected $attributes = ['version' => 1];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'version' => 'integer'];
+    }
+
+    public function path(): Path
+    {
+        return Path::fromArray($this->document);
+    }
+}
