@@ -22,14 +22,14 @@ final readonly class PathDiff
         $changes = [];
         foreach ($was as $id => [$item, $place]) {
             if (! isset($is[$id])) {
-                $changes[] = self::change('gone', $item, $place);
+                $changes[] = self::change('taken away', $item, $place);
             }
         }
         $kept = array_keys(array_intersect_key($is, $was));
         $moved = self::moved(array_values(array_filter(array_keys($was), static fn (string $id): bool => isset($is[$id]))), $kept);
         foreach ($is as $id => [$item, $place]) {
             if (! isset($was[$id])) {
-                $changes[] = self::change('new', $item, $place);
+                $changes[] = self::change('added', $item, $place);
 
                 continue;
             }

@@ -17,9 +17,9 @@ enum Stock: string
     public function label(): string
     {
         return match ($this) {
-            self::Light => 'light: a few small fish',
-            self::Medium => 'medium: fed daily, mixed corals',
-            self::Heavy => 'heavy: many or large fish',
+            self::Light => 'light, few small fish',
+            self::Medium => 'medium, fed daily',
+            self::Heavy => 'heavy, many or large fish',
         };
     }
 

@@ -9,6 +9,11 @@ use Ithys\Journal\Medium;
 /** A path to start from, one for each style, in the usual order of its stages. */
 final class Template
 {
+    public static function empty(Style $style): Path
+    {
+        return Path::of($style->label(), $style, null, Stock::Medium, Stock::Medium, [], [new Line(Line::MAIN, [])]);
+    }
+
     public static function of(Style $style): Path
     {
         $items = match ($style) {

@@ -20,7 +20,7 @@ afterEach(function (): void {
 
 it('answers a tank as it is typed, and keeps the old volume for earlier readings', function (): void {
     $browser = $this->browser;
-    $browser->visit('/systems/1/path')->waitFor('Turnover fits');
+    $browser->visit('/systems/1/path/water')->waitFor('Turnover fits');
     $browser->type('Flow through the filter', '500')->waitFor('Turnover far too low')
         ->type('Flow through the filter', '12 gal')
         ->waitFor('Write “US gal” or “imp gal”.')

@@ -11,6 +11,12 @@ const SCREENS = [
     'journal' => '/systems/1/journal',
     'journal table' => '/systems/1/journal?view=table',
     'path' => '/systems/1/path',
+    'path, an item open' => '/systems/1/path?draft=2&item=roller',
+    'path, beginning' => '/systems/1/path?new=1',
+    'water' => '/systems/1/path/water',
+    'styles' => '/systems/1/path/styles',
+    'parts list' => '/systems/1/path/d1/parts',
+    'comparison' => '/systems/1/path/compare?a=d1&b=d2',
     'new tank' => '/systems/create',
     'import' => '/systems/1/import',
     'bin' => '/systems/1/bin',
@@ -82,7 +88,7 @@ it('is worked by keys alone', function (): void {
         ->waitUntilGone('switch between metric');
     $browser->keys('u')->waitFor('71.9 US gal')->keys('u')->waitFor('272 L');
     $browser->keys('[')->waitFor('Water change')->keys(']');
-    $browser->keys('g')->keys('p')->waitFor('The water of Stairwell reef');
+    $browser->keys('g')->keys('p')->waitFor('Heater without cover');
     $browser->keys('g')->keys('s')->waitFor('Present password');
     $browser->keys('g')->keys('j')->waitFor('nitrate ppm');
     $browser->keys('/')->waitFor('Method and note');

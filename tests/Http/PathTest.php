@@ -155,7 +155,7 @@ it('compares two paths', function (): void {
     $this->get("{$this->at}/path/compare?a=d{$one->id}&b=d{$other->id}")->assertInertia(fn ($page) => $page->component('Path/Compare')
         ->where('sides.0.name', 'Sump')
         ->where('sides.1.name', 'Canister')
-        ->where('changes.0.what', 'gone')
+        ->where('changes.0.what', 'taken away')
         ->has('choices', 2));
     $this->get("{$this->at}/path/compare?a=d999")->assertNotFound();
     $this->get("{$this->at}/path/compare?a=x1")->assertNotFound();

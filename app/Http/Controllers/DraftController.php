@@ -27,13 +27,13 @@ final class DraftController extends Controller
 {
     public function store(Request $request, System $system): RedirectResponse
     {
-        $asked = $request->validate(['style' => ['required_without:copy', Rule::enum(Style::class)], 'copy' => ['nullable', 'string', 'max:24']]);
+        $asked = $request->validate(['style' => ['required_without:copy', Rule::enum(Style::class)], 'empty' => ['boolean'], 'copy' => ['nullable', 'string', 'max:24']]);
         if (isset($asked['copy'])) {
             $path = (new PathShelf($system))->path($asked['copy']);
             $draft = $this->keep($request, $system, $path, Str::limit("{$path->name}, copy", 80, ''));
         } else {
             $style = Style::from($asked['style']);
-            $draft = $this->keep($request, $system, Template::of($style), $style->label());
+            $draft = $this->keep($request, $system, $request->boolean('empty') ? Template::empty($style) : Template::of($style), $style->label());
         }
 
         return redirect()->route('path.show', [$system, 'draft' => $draft->id])->with('flash', ['message' => "“{$draft->name}” is a draft: change it as you like."]);

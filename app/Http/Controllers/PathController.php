@@ -20,10 +20,13 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Drawing\PathSheet;
 use Ithys\Path\InvalidPath;
+use Ithys\Path\Item;
 use Ithys\Path\Path;
 use Ithys\Path\PathDiff;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\Situation;
+use Ithys\Path\Style;
+use Ithys\Path\Template;
 
 /** The water path: laid out, reviewed, compared, and taken along as parts list, JSON and SVG. */
 final class PathController extends Controller
@@ -32,9 +35,10 @@ final class PathController extends Controller
     {
         $keeper = $this->keeper($request);
         $shelf = new PathShelf($system);
+        $inForce = $system->pathRevisionAt(now());
         $id = $request->integer('draft');
         $draft = $id === 0
-            ? $system->drafts()->find($system->pathRevisionAt(now())?->path_draft_id) ?? $shelf->latestDraft()
+            ? $system->drafts()->find($inForce?->path_draft_id) ?? $shelf->latestDraft()
             : $system->drafts()->findOrFail($id);
 
         return Inertia::render('Path/Show', [
@@ -45,10 +49,15 @@ final class PathController extends Controller
             'draft' => $draft === null ? null : [
                 'id' => $draft->id,
                 'version' => $draft->version,
+                'inForce' => $inForce === null || $inForce->path_draft_id !== $draft->id ? null
+                    : ['since' => $inForce->in_force_from->getTimestamp(), 'same' => $inForce->document == $draft->document],
                 'typed' => PathForm::of($draft->path(), $keeper->units),
                 'review' => (object) $this->review($draft->path(), $system, $keeper),
             ],
             'item' => $request->string('item')->value(),
+            'templates' => array_map(static fn (Style $style): array => [
+                'style' => $style->value, 'label' => $style->label(), 'stages' => array_map(static fn (Item $item): string => $item->title(), Template::of($style)->items()),
+            ], Style::cases()),
         ]);
     }
 

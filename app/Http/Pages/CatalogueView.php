@@ -19,7 +19,7 @@ use Ithys\Quantity\UnitSystem;
 /** The equipment catalogue with the fields of each kind, as the page draws it. */
 final class CatalogueView
 {
-    private const OF_EVERY_ITEM = [Figure::Count, Figure::FlowLimit, Figure::Watts, Figure::Hours, Figure::Sockets, Figure::Length, Figure::Width, Figure::Height];
+    private const ROOM_AND_POWER = [Figure::Watts, Figure::Hours, Figure::Sockets, Figure::Length, Figure::Width, Figure::Height];
 
     /** @return array<string, mixed> */
     public static function of(UnitSystem $units): array
@@ -52,7 +52,8 @@ final class CatalogueView
             'says' => $spec->says,
             'holdsMedia' => $kind->holdsMedia(),
             'usual' => ['count' => '1', 'watts' => $spec->watts === null ? '' : (string) $spec->watts, 'hoursPerDay' => $spec->watts === null ? '' : (string) $spec->hours, 'sockets' => (string) $spec->sockets],
-            'figures' => array_map(static fn (Figure $figure): string => $figure->value, [...$spec->figures, ...self::OF_EVERY_ITEM]),
+            'figures' => array_map(static fn (Figure $figure): string => $figure->value, [...$spec->figures, Figure::Count, Figure::FlowLimit]),
+            'roomAndPower' => array_map(static fn (Figure $figure): string => $figure->value, self::ROOM_AND_POWER),
             'choices' => array_map(static fn (Choice $choice): string => $choice->value, $spec->choices),
             'flags' => array_map(static fn (Flag $flag): string => $flag->value, [...$spec->flags, Flag::CarriesFlow]),
         ];

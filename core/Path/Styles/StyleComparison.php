@@ -83,7 +83,7 @@ final readonly class StyleComparison
 
     private function gained(float $litres): string
     {
-        return ($litres > 0 ? '+' : '').$this->units->format($litres, Dimension::Volume);
+        return ($litres > 0 ? '+' : '−').$this->units->format(abs($litres), Dimension::Volume);
     }
 
     private function turnover(Style $style): Cell

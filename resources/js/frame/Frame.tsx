@@ -116,10 +116,17 @@ export function Frame({
                     gridArea="aside"
                     borderLeftWidth={{ lg: '1px' }}
                     borderTopWidth={{ base: '1px', lg: '0' }}
-                    px={{ base: '3', md: '6', lg: '5' }}
-                    py="4"
                 >
-                    {aside}
+                    <Box
+                        position={{ lg: 'sticky' }}
+                        top="0"
+                        maxHeight={{ lg: '100dvh' }}
+                        overflowY={{ lg: 'auto' }}
+                        px={{ base: '3', md: '6', lg: '5' }}
+                        py="4"
+                    >
+                        {aside}
+                    </Box>
                 </chakra.aside>
             )}
             {frame && (

@@ -1,179 +1,185 @@
-import { Box } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { Link } from '@inertiajs/react';
 import { figure, useUnits } from '../lib/figures';
-import { type SystemFrame } from '../lib/page';
+import { type Stop, type SystemFrame } from '../lib/page';
+import { Glyph } from '../parts/Glyph';
+import { SEVERITY } from '../parts/severity';
 
-interface Stop {
-    name: string;
-    note: string;
-    warns: boolean;
-}
-
-/** The keeper's own water: from the display through what is known of the filter and back, with the flow on the line. */
+/** The keeper's own water: from the display through every stage of the path in force and back, with the flow on the line. */
 export function WaterLine({ frame }: { frame: SystemFrame }) {
     const { show } = useUnits();
-    const warns = frame.turnoverFinding.severity === 'caution';
     const flow =
         frame.flowLitresPerHour === null
             ? 'filter flow not given'
             : `${show(frame.flowLitresPerHour, 'flow')} · ${figure(frame.turnoverPerHour ?? 0, 1)} volumes an hour`;
-    const stops: Stop[] = [
-        ...(frame.sumpLitres > 0
-            ? [{ name: 'Sump', note: `${show(frame.sumpLitres, 'volume')} running`, warns: false }]
-            : [{ name: 'Filter', note: 'no sump', warns: false }]),
-        { name: 'Return', note: warns ? frame.turnoverFinding.title.toLowerCase() : 'to the display', warns },
-    ];
+    const stops = frame.path?.stops ?? [];
+    const draft = frame.path?.draft ?? null;
     const path = `/systems/${frame.id}/path`;
+    const toItem = (id: string) => `${path}?${draft === null ? '' : `draft=${draft}&`}item=${id}`;
 
     return (
-        <Box
-            as="nav"
-            aria-label="Water line"
-            position="relative"
-            height={{ base: '92px', md: '112px' }}
-            mx={{ base: '3', md: '6' }}
-        >
-            <Box position="absolute" inset="0" aria-hidden="true">
-                <Box
-                    position="absolute"
-                    left={{ base: '116px', md: '158px' }}
-                    right="0"
-                    top="38px"
-                    bottom={{ base: '18px', md: '22px' }}
-                    borderWidth="2px"
-                    borderColor="deep"
-                    borderLeftWidth="0"
-                    borderRightRadius="10px"
-                />
-                <Box
-                    position="absolute"
-                    left={{ base: '56px', md: '76px' }}
-                    width={{ base: '61px', md: '83px' }}
-                    bottom={{ base: '18px', md: '22px' }}
-                    height={{ base: '14px', md: '22px' }}
-                    borderWidth="2px"
-                    borderColor="deep"
-                    borderTopWidth="0"
-                    borderRightWidth="0"
-                    borderBottomLeftRadius="8px"
-                />
-                <Box
-                    asChild
-                    position="absolute"
-                    left={{ base: '51px', md: '71px' }}
-                    bottom={{ base: '26px', md: '36px' }}
-                    color="deep"
-                >
-                    <svg width="12" height="8" viewBox="0 0 12 8">
-                        <path d="M1 7 6 1l5 6" fill="none" stroke="currentColor" strokeWidth="2" />
-                    </svg>
+        <chakra.nav aria-label="Water line" overflowX="auto" overflowY="hidden">
+            <Box
+                position="relative"
+                display="flex"
+                height="112px"
+                mx={{ base: '3', md: '6' }}
+                minW={{ base: `${116 + 24 + Math.max(2, stops.length) * 84}px`, md: `${158 + stops.length * 66}px` }}
+            >
+                <Box asChild flexShrink="0" mt="8px" color="ink" textDecoration="none" _hover={{ color: 'deep' }}>
+                    <Link href={`${path}/water`}>
+                        <Display litres={show(frame.displayLitres, 'volume')} />
+                    </Link>
+                </Box>
+                <Box position="relative" flex="1" minW="0">
+                    <Course />
+                    <chakra.ol listStyleType="none" display="flex" position="relative" pl="4" pr="3" gap="1">
+                        {stops.map((stop) => (
+                            // One line fits below a stop; the rest of its branches is counted there.
+                            <Box as="li" key={stop.id} flex="1 1 0" minW="0" pt="14px" fontSize="xs" lineHeight="1.2">
+                                <StopLink stop={stop} href={toItem(stop.id)} />
+                                <BranchLink stops={stop.branches.flatMap((branch) => branch.stops)} toItem={toItem} />
+                            </Box>
+                        ))}
+                        {stops.length === 0 && (
+                            <Box as="li" pt="46px" fontSize="sm">
+                                <Link href={path}>Lay out the path of the water</Link>
+                            </Box>
+                        )}
+                    </chakra.ol>
+                    <Box
+                        position="absolute"
+                        bottom="4px"
+                        left="50%"
+                        transform="translateX(-50%)"
+                        bg="paper"
+                        px="2"
+                        fontFamily="figure"
+                        fontSize={{ base: 'xs', md: 'sm' }}
+                        color="quiet"
+                        whiteSpace="nowrap"
+                    >
+                        {flow}
+                    </Box>
                 </Box>
             </Box>
-            <Stopper
-                href={path}
-                top="8px"
-                left="0"
-                width={{ base: '116px', md: '158px' }}
-                height={{ base: '52px', md: '60px' }}
-            >
-                <Box
-                    height="100%"
-                    bg="water"
-                    px="2"
-                    pt="4"
-                    position="relative"
-                    overflow="hidden"
-                    fontSize={{ base: 'xs', md: 'sm' }}
-                    lineHeight="1.25"
-                >
-                    <Box asChild position="absolute" left="0" top="2px" color="deep" width="100%" aria-hidden="true">
-                        <svg height="12" viewBox="0 0 158 12" preserveAspectRatio="none">
-                            <path
-                                d="M0 6c13-6 13 6 26 0s13 6 26 0 13 6 26 0 13 6 26 0 13 6 26 0 13 6 28 0"
-                                fill="none"
-                                stroke="currentColor"
-                                strokeWidth="1.6"
-                                vectorEffect="non-scaling-stroke"
-                            />
-                        </svg>
-                    </Box>
-                    <Box fontWeight="700">Display</Box>
-                    <Box color="quiet">{show(frame.displayLitres, 'volume')} net</Box>
-                </Box>
-            </Stopper>
-            {stops.map((stop, i) => (
-                <Stopper
-                    key={stop.name}
-                    href={path}
-                    top="14px"
-                    left={{ base: `${136 + i * 112}px`, md: `${24 + i * 38}%` }}
-                    width={{ base: '104px', md: '190px' }}
-                    height="50px"
-                >
-                    <Box display="flex" gap="1.5" height="100%" alignItems="center">
-                        <Box
-                            width="15px"
-                            height="46px"
-                            flexShrink="0"
-                            borderWidth="1.5px"
-                            borderColor={stop.warns ? 'caution' : 'deep'}
-                            borderRadius="2px"
-                            bg="paper"
-                            p="1px"
-                            aria-hidden="true"
-                        >
-                            <Box height="100%" bg={stop.warns ? 'caution' : 'current'} />
-                        </Box>
-                        <Box fontSize={{ base: 'xs', md: 'sm' }} lineHeight="1.15" alignSelf="stretch">
-                            <Box fontWeight="700" height="24px" pt="3px" bg="paper" px="1" width="fit-content">
-                                {stop.name}
-                            </Box>
-                            <Box
-                                color={stop.warns ? 'caution' : 'quiet'}
-                                fontWeight={stop.warns ? '700' : '400'}
-                                px="1"
-                                pt="5px"
-                                whiteSpace="nowrap"
-                            >
-                                {stop.note}
-                            </Box>
-                        </Box>
-                    </Box>
-                </Stopper>
-            ))}
+        </chakra.nav>
+    );
+}
+
+function Display({ litres }: { litres: string }) {
+    return (
+        <Box
+            width={{ base: '112px', md: '150px' }}
+            height="56px"
+            bg="water"
+            px="2"
+            pt="4"
+            position="relative"
+            overflow="hidden"
+            fontSize={{ base: 'xs', md: 'sm' }}
+            lineHeight="1.25"
+        >
+            <Box asChild position="absolute" left="0" top="2px" color="deep" width="100%" aria-hidden="true">
+                <svg height="12" viewBox="0 0 158 12" preserveAspectRatio="none">
+                    <path
+                        d="M0 6c13-6 13 6 26 0s13 6 26 0 13 6 26 0 13 6 26 0 13 6 26 0 13 6 28 0"
+                        fill="none"
+                        stroke="currentColor"
+                        strokeWidth="1.6"
+                        vectorEffect="non-scaling-stroke"
+                    />
+                </svg>
+            </Box>
+            <Box fontWeight="700">Display</Box>
+            <Box color="quiet">{litres} net</Box>
+        </Box>
+    );
+}
+
+/** The line itself: out along the top, down at the far end, back along the foot and up into the display. */
+function Course() {
+    return (
+        <Box aria-hidden="true">
             <Box
                 position="absolute"
-                bottom={{ base: '8px', md: '12px' }}
-                left="56%"
-                transform="translateX(-50%)"
-                bg="paper"
-                px="2"
-                fontFamily="figure"
-                fontSize={{ base: 'xs', md: 'sm' }}
-                color="quiet"
-                whiteSpace="nowrap"
-            >
-                {flow}
+                left="0"
+                right="0"
+                top="26px"
+                bottom="14px"
+                borderWidth="2px"
+                borderColor="deep"
+                borderLeftWidth="0"
+                borderRightRadius="10px"
+            />
+            <Box
+                position="absolute"
+                left={{ base: '-60px', md: '-80px' }}
+                width={{ base: '61px', md: '81px' }}
+                bottom="14px"
+                height="26px"
+                borderWidth="2px"
+                borderColor="deep"
+                borderTopWidth="0"
+                borderRightWidth="0"
+                borderBottomLeftRadius="8px"
+            />
+            <Box asChild position="absolute" left={{ base: '-65px', md: '-85px' }} bottom="38px" color="deep">
+                <svg width="12" height="8" viewBox="0 0 12 8">
+                    <path d="M1 7 6 1l5 6" fill="none" stroke="currentColor" strokeWidth="2" />
+                </svg>
             </Box>
         </Box>
     );
 }
 
-function Stopper({
-    href,
-    children,
-    ...place
-}: {
-    href: string;
-    children: React.ReactNode;
-    top: string;
-    left: string | Record<string, string>;
-    width: string | Record<string, string>;
-    height: string | Record<string, string>;
-}) {
+/** A stop of the main line with its drawing, and a sign when the review has something to say there. */
+function StopLink({ stop, href }: { stop: Stop; href: string }) {
+    const attention = stop.severity === null ? null : SEVERITY[stop.severity];
     return (
-        <Box asChild position="absolute" color="ink" textDecoration="none" _hover={{ color: 'deep' }} {...place}>
-            <Link href={href}>{children}</Link>
+        <Box asChild display="block" color="ink" textDecoration="none" _hover={{ color: 'deep' }}>
+            <Link href={href} title={[stop.title, stop.brief].filter(Boolean).join(', ')}>
+                <Box
+                    position="relative"
+                    width="26px"
+                    height="26px"
+                    p="2px"
+                    bg="paper"
+                    borderWidth="1.5px"
+                    borderColor={attention?.colour ?? 'deep'}
+                    borderRadius="3px"
+                    color={attention?.colour ?? 'deep'}
+                >
+                    <Glyph kind={stop.kind} size={19} />
+                    {attention !== null && (
+                        <Box position="absolute" left="28px" top="-5px">
+                            <attention.icon size={14} aria-label={attention.name} role="img" />
+                        </Box>
+                    )}
+                </Box>
+                <Box fontWeight="700" pt="4px" truncate>
+                    {stop.title}
+                </Box>
+                <Box color="quiet" truncate>
+                    {stop.brief}
+                </Box>
+            </Link>
+        </Box>
+    );
+}
+
+/** What leaves the line at a stop, set smaller below it. */
+function BranchLink({ stops, toItem }: { stops: Stop[]; toItem: (id: string) => string }) {
+    const [first, ...others] = stops;
+    if (first === undefined) {
+        return null;
+    }
+    return (
+        <Box asChild display="block" pt="1px" color="deep" textDecoration="none" truncate>
+            <Link href={toItem(first.id)} title={stops.map((stop) => stop.title).join(', ')}>
+                ↳ {first.title}
+                {others.length > 0 && ` +${others.length}`}
+            </Link>
         </Box>
     );
 }

@@ -45,6 +45,19 @@ export interface Finding {
     title: string;
     sentence: string;
     basis: Basis | null;
+    at: string | null;
+    reason: string | null;
+    school: string | null;
+    fix: string | null;
+}
+
+/** One piece of equipment on the water line. */
+export interface Stop {
+    id: string;
+    kind: string;
+    title: string;
+    brief: string;
+    severity: 'caution' | 'fault' | null;
 }
 
 /** What the frame around a system screen is drawn from. */
@@ -53,10 +66,16 @@ export interface SystemFrame {
     name: string;
     workingLitres: number;
     displayLitres: number;
-    sumpLitres: number;
     flowLitresPerHour: number | null;
     turnoverPerHour: number | null;
     turnoverFinding: Finding;
+    /** The path in force; null while none is. */
+    path: {
+        revision: number;
+        since: number;
+        draft: number | null;
+        stops: (Stop & { branches: { title: string; stops: Stop[] }[] })[];
+    } | null;
 }
 
 export function useShared(): Shared {

@@ -1,34 +1,63 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { CircleAlert, CircleCheck, Info, TriangleAlert } from 'lucide-react';
+import { type ReactNode } from 'react';
 import { type Finding } from '../lib/page';
 import { BasisNote } from './BasisNote';
+import { SEVERITY } from './severity';
 
-const LOOKS = {
-    remark: { icon: Info, colour: 'quiet', name: 'Remark' },
-    good: { icon: CircleCheck, colour: 'kelp', name: 'Good' },
-    caution: { icon: TriangleAlert, colour: 'caution', name: 'Caution' },
-    fault: { icon: CircleAlert, colour: 'fault', name: 'Fault' },
-} as const;
-
-/** Judgements of the core, each with its sign, sentence and the rule behind it. */
-export function FindingList({ findings }: { findings: Finding[] }) {
+/** Judgements of the core, each with its sign, sentence, what would put it right, and the rule behind it. */
+export function FindingList({
+    findings,
+    mark,
+    title,
+}: {
+    findings: Finding[];
+    /** What stands in place of the sign, such as a number that is pinned elsewhere too. */
+    mark?: (finding: Finding) => ReactNode;
+    /** What stands in place of the plain title. */
+    title?: (finding: Finding) => ReactNode;
+}) {
     return (
         <chakra.ul listStyleType="none" display="grid" gap="3">
             {findings.map((finding, i) => {
-                const look = LOOKS[finding.severity];
+                const look = SEVERITY[finding.severity];
                 return (
                     <Box as="li" key={`${finding.code}${i}`} display="grid" gridTemplateColumns="20px 1fr" gap="2">
                         <Box color={look.colour} pt="2px">
-                            <look.icon size={17} aria-label={look.name} role="img" />
+                            {mark?.(finding) ?? <look.icon size={17} aria-label={look.name} role="img" />}
                         </Box>
                         <div>
-                            <Box fontWeight="700">{finding.title}</Box>
+                            <Box fontWeight="700">{title?.(finding) ?? finding.title}</Box>
                             <Box fontSize="sm">{finding.sentence}</Box>
+                            {finding.fix !== null && (
+                                <Box fontSize="sm" color="kelp">
+                                    {finding.fix}
+                                </Box>
+                            )}
+                            <Why finding={finding} />
                             {finding.basis !== null && <BasisNote basis={finding.basis} />}
                         </div>
                     </Box>
                 );
             })}
         </chakra.ul>
+    );
+}
+
+function Why({ finding }: { finding: Finding }) {
+    if (finding.reason === null) {
+        return null;
+    }
+    return (
+        <chakra.details fontSize="sm" color="quiet" display="inline-block" mr="3" _open={{ display: 'block' }}>
+            <chakra.summary
+                cursor="pointer"
+                width="fit-content"
+                textDecoration="underline dotted"
+                textUnderlineOffset="3px"
+            >
+                why
+            </chakra.summary>
+            {finding.reason} {finding.school}
+        </chakra.details>
     );
 }

@@ -128,9 +128,43 @@ final class Browser
                 'Enter' => WebDriverKeys::ENTER,
                 'Tab' => WebDriverKeys::TAB,
                 'Escape' => WebDriverKeys::ESCAPE,
+                'ArrowUp' => WebDriverKeys::ARROW_UP,
+                'ArrowDown' => WebDriverKeys::ARROW_DOWN,
+                'Ctrl+S' => [WebDriverKeys::CONTROL, 's', WebDriverKeys::CONTROL],
+                'Ctrl+Z' => [WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL],
                 default => $key,
             });
         }
+
+        return $this;
+    }
+
+    /** Presses Tab until the focus is on what is named so, as a keeper without a mouse does. */
+    public function tabTo(string $name): self
+    {
+        for ($press = 0; $press < 250; $press++) {
+            $this->keys('Tab');
+            $at = $this->driver->executeScript('const at = document.activeElement; return [at.getAttribute("aria-label"), at.innerText, ...[...(at.labels ?? [])].map((label) => label.innerText)].map((text) => (text ?? "").replace(/\s+/g, " ").trim())');
+            if (is_array($at) && in_array($name, $at, true)) {
+                return $this;
+            }
+        }
+        Assert::fail("Tab does not come to “{$name}”.");
+    }
+
+    /** Drags what is at one place with the mouse, by small steps as a hand does, and lets it go over another. */
+    public function drag(string $xpath, string $toXpath): self
+    {
+        $what = $this->element($xpath);
+        $to = $this->element($toXpath);
+        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$to]);
+        $this->driver->action()->moveToElement($what)->clickAndHold()->moveByOffset(4, 6)->moveByOffset(6, 6)->perform();
+        // Near an edge the page scrolls under the pointer; the hand follows until it rests.
+        foreach ([1, 2, 3] as $try) {
+            $this->driver->action()->moveToElement($to)->perform();
+            usleep(150_000);
+        }
+        $this->driver->action()->moveToElement($to)->moveByOffset(1, 0)->release()->perform();
 
         return $this;
     }

@@ -110,7 +110,7 @@ it('tells two paths apart, item by item', function (Path $before, Path $after, a
     expect($changes)->toBe($expected);
 })->with([
     'the same' => [fn () => Template::of(Style::Sump), fn () => Template::of(Style::Sump), []],
-    'one new, one gone' => [fn () => Sketch::path('weir > sponge > return-pump'), fn () => Sketch::path('weir > floss > return-pump'), ['gone | Sponge | on main line', 'new | Floss | on main line']],
+    'one new, one gone' => [fn () => Sketch::path('weir > sponge > return-pump'), fn () => Sketch::path('weir > floss > return-pump'), ['taken away | Sponge | on main line', 'added | Floss | on main line']],
     'one moved' => [fn () => Sketch::path('weir > sponge > floss > bag > return-pump'), fn () => Sketch::path('weir > floss > bag > sponge > return-pump'), ['moved | Sponge | at another place in the order']],
     'taken out' => [fn () => Sketch::path('weir > sponge'), fn () => Sketch::path('weir; removed: sponge'), ['moved | Sponge | on main line, now among the parts taken out']],
     'figures and flow' => [fn () => Sketch::path('weir > skimmer(watts=10, high=300)'), fn () => Sketch::path('weir > skimmer(watts=12.5, high=300, air=400)', flow: 900),

@@ -1,0 +1,258 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { router, useForm } from '@inertiajs/react';
+import { type SyntheticEvent, useState } from 'react';
+import { useUnits } from '../lib/figures';
+import { Button } from '../parts/Button';
+import { ChoiceField } from '../parts/ChoiceField';
+import { TextField } from '../parts/TextField';
+import { type Catalogue, type PathChoice, type TypedPath } from './types';
+
+interface Props {
+    systemId: number;
+    draftId: number;
+    drafts: PathChoice[];
+    path: TypedPath;
+    catalogue: Catalogue;
+    problems: Record<string, string>;
+    dirty: boolean;
+    /** Whether what is saved here is in force and since when, in words; empty while it is not. */
+    inForce: string;
+    saving: boolean;
+    canUndo: boolean;
+    onChange: (change: Partial<TypedPath>) => void;
+    onUndo: () => void;
+    onDiscard: () => void;
+    onSave: () => void;
+}
+
+/** What holds for a draft as a whole, and what can be done with it. */
+export function DraftBar(props: Props) {
+    const {
+        systemId,
+        draftId,
+        drafts,
+        path,
+        catalogue,
+        problems,
+        dirty,
+        inForce,
+        saving,
+        canUndo,
+        onChange,
+        onUndo,
+        onDiscard,
+        onSave,
+    } = props;
+    const { unit } = useUnits();
+    const [force, setForce] = useState(false);
+    const base = `/systems/${systemId}`;
+    return (
+        <Box borderBottomWidth="1px" pb="3" mb="3">
+            <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
+                {drafts.length > 1 && <ChoiceFieldPlain drafts={drafts} draftId={draftId} base={base} />}
+                <Button look="solid" onClick={onSave} disabled={!dirty || saving || Object.keys(problems).length > 0}>
+                    Save
+                </Button>
+                <Button onClick={onUndo} disabled={!canUndo}>
+                    Undo
+                </Button>
+                {dirty && (
+                    <Button look="plain" onClick={onDiscard}>
+                        Back to what is saved
+                    </Button>
+                )}
+                <Button
+                    onClick={() => setForce(!force)}
+                    aria-expanded={force}
+                    disabled={dirty}
+                    title={dirty ? 'Save first' : undefined}
+                >
+                    Put in force…
+                </Button>
+                <chakra.details position="relative">
+                    <chakra.summary
+                        cursor="pointer"
+                        listStyleType="none"
+                        fontSize="sm"
+                        fontWeight="600"
+                        color="deep"
+                        minH={{ base: '44px', md: '36px' }}
+                        display="inline-flex"
+                        alignItems="center"
+                        px="1.5"
+                    >
+                        More ▾
+                    </chakra.summary>
+                    <Box
+                        position="absolute"
+                        zIndex="5"
+                        bg="raised"
+                        borderWidth="1px"
+                        borderColor="edge"
+                        borderRadius="3px"
+                        py="1"
+                        minW="190px"
+                        display="grid"
+                        justifyItems="start"
+                    >
+                        <Button
+                            look="plain"
+                            px="3"
+                            onClick={() => router.post(`${base}/drafts`, { copy: `d${draftId}` })}
+                        >
+                            Copy this draft
+                        </Button>
+                        <Button look="plain" px="3" onClick={() => router.visit(`${base}/path?new=1`)}>
+                            New draft or import
+                        </Button>
+                        <Download href={`${base}/path/d${draftId}/path.json`}>Export as JSON</Download>
+                        <Download href={`${base}/path/d${draftId}/path.svg`}>Export as SVG</Download>
+                        <Button look="plain" px="3" onClick={() => router.delete(`${base}/drafts/${draftId}`)}>
+                            Move to the bin
+                        </Button>
+                    </Box>
+                </chakra.details>
+                <Box fontSize="sm" color={dirty ? 'caution' : 'quiet'} role="status">
+                    {dirty ? 'changed, not saved' : ['saved', inForce].filter(Boolean).join(' · ')}
+                </Box>
+            </Box>
+            {force && <ForceForm systemId={systemId} draftId={draftId} onDone={() => setForce(false)} />}
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: '1.6fr 1fr 1.1fr 1fr 1fr' }}
+                gap="3"
+                alignItems="start"
+            >
+                <TextField
+                    label="Draft"
+                    value={path.name}
+                    onText={(name) => onChange({ name })}
+                    error={problems['path.name']}
+                    maxLength={80}
+                />
+                <ChoiceField
+                    label="Style"
+                    value={path.style}
+                    options={catalogue.styles}
+                    onPick={(style) => onChange({ style })}
+                />
+                <TextField
+                    label="Flow"
+                    unit={unit('flow')}
+                    inputMode="decimal"
+                    placeholder="as described"
+                    value={path.litresPerHour}
+                    onText={(litresPerHour) => onChange({ litresPerHour })}
+                    error={problems.flow}
+                    maxLength={40}
+                />
+                <ChoiceField
+                    label="Stock now"
+                    value={path.stockNow}
+                    options={catalogue.stocks}
+                    onPick={(stockNow) => onChange({ stockNow })}
+                    width="100%"
+                />
+                <ChoiceField
+                    label="Stock planned"
+                    value={path.stockPlanned}
+                    options={catalogue.stocks}
+                    onPick={(stockPlanned) => onChange({ stockPlanned })}
+                    width="100%"
+                />
+            </Box>
+            {problems.path !== undefined && (
+                <Box color="fault" fontSize="sm" fontWeight="600" role="alert" pt="2">
+                    {problems.path}
+                </Box>
+            )}
+        </Box>
+    );
+}
+
+function ChoiceFieldPlain({ drafts, draftId, base }: { drafts: PathChoice[]; draftId: number; base: string }) {
+    return (
+        <chakra.select
+            aria-label="Show draft"
+            value={draftId}
+            onChange={(event) => router.visit(`${base}/path?draft=${event.target.value}`)}
+            minH={{ base: '44px', md: '36px' }}
+            maxWidth="220px"
+            px="2"
+            bg="raised"
+            color="ink"
+            borderWidth="1px"
+            borderColor="edge"
+            borderRadius="3px"
+            fontSize="sm"
+        >
+            {drafts.map((draft) => (
+                <option key={draft.id} value={draft.id}>
+                    {draft.name}
+                </option>
+            ))}
+        </chakra.select>
+    );
+}
+
+function Download({ href, children }: { href: string; children: string }) {
+    return (
+        <chakra.a
+            href={href}
+            download
+            px="3"
+            fontSize="sm"
+            fontWeight="600"
+            minH={{ base: '44px', md: '36px' }}
+            display="inline-flex"
+            alignItems="center"
+            style={{ textDecoration: 'none' }}
+        >
+            {children}
+        </chakra.a>
+    );
+}
+
+/** From which day the water runs this way. */
+function ForceForm({ systemId, draftId, onDone }: { systemId: number; draftId: number; onDone: () => void }) {
+    const today = new Date();
+    const form = useForm({
+        since: [today.getFullYear(), today.getMonth() + 1, today.getDate()]
+            .map((part) => String(part).padStart(2, '0'))
+            .join('-'),
+    });
+    function submit(event: SyntheticEvent) {
+        event.preventDefault();
+        form.post(`/systems/${systemId}/drafts/${draftId}/in-force`, { onSuccess: onDone });
+    }
+    return (
+        <chakra.form
+            onSubmit={submit}
+            noValidate
+            display="flex"
+            flexWrap="wrap"
+            gap="3"
+            alignItems="end"
+            mb="3"
+            bg="band"
+            p="3"
+        >
+            <Box width="12rem">
+                <TextField
+                    label="The water runs this way since"
+                    type="date"
+                    value={form.data.since}
+                    onText={(since) => form.setData('since', since)}
+                    error={form.errors.since}
+                />
+            </Box>
+            <Button type="submit" look="solid" disabled={form.processing}>
+                Put in force
+            </Button>
+            <Box fontSize="sm" color="quiet" flex="1 1 14rem">
+                The water line and the working volume follow it from that day. Verdicts take it for a change of the
+                tank.
+            </Box>
+        </chakra.form>
+    );
+}

@@ -1,0 +1,116 @@
+import { type Basis, type Finding } from '../lib/page';
+
+/** A path as its keeper types it: every figure is text, in the keeper's units or any unit written out. */
+export interface TypedPath {
+    name: string;
+    style: string;
+    litresPerHour: string;
+    stockNow: string;
+    stockPlanned: string;
+    without: Record<string, string>;
+    lines: TypedLine[];
+    removed: TypedItem[];
+}
+
+export interface TypedLine {
+    id: string;
+    name: string;
+    from: string;
+    to: string;
+    tank: boolean;
+    litresPerHour: string;
+    tankLitres: string;
+    items: TypedItem[];
+}
+
+export interface TypedItem {
+    id: string;
+    kind: string;
+    name: string;
+    tag: string;
+    note: string;
+    keptBecause: string;
+    keptWhere: string;
+    figures: Record<string, string>;
+    choices: Record<string, string>;
+    flags: string[];
+    media: { medium: string; grams: string }[];
+}
+
+export interface KindSpec {
+    key: string;
+    label: string;
+    group: string;
+    says: string;
+    holdsMedia: boolean;
+    usual: Record<string, string>;
+    figures: string[];
+    /** Figures that every kind has and few need at once. */
+    roomAndPower: string[];
+    choices: string[];
+    flags: string[];
+}
+
+type Pairs = [string, string][];
+
+export interface Catalogue {
+    groups: { key: string; label: string }[];
+    kinds: KindSpec[];
+    figures: Record<string, { label: string; unit: string }>;
+    choices: Record<string, { label: string; options: Pairs }>;
+    flags: Record<string, string>;
+    media: Pairs;
+    styles: Pairs;
+    stocks: Pairs;
+    stages: { key: string; label: string }[];
+}
+
+export interface Need {
+    code: string;
+    what: string;
+    amount: string;
+    why: string;
+    basis: Basis | null;
+    at: string | null;
+}
+
+export interface Sizing {
+    needs: Need[];
+    pumps: number;
+    sockets: number;
+    spareSockets: number;
+    watts: number;
+    kilowattHoursAYear: number;
+    costAYear: number;
+    pricePerKilowattHour: number;
+}
+
+/** What the core says of a path. */
+export interface Review {
+    findings: Finding[];
+    items: Record<string, { flow: number | null; brief: string; watts: number }>;
+    stages: Record<string, string[]>;
+    workingLitres: number;
+    flowLitresPerHour: number | null;
+    sizing: Sizing;
+}
+
+export interface PathAnswer {
+    review: Review | null;
+    problems: Record<string, string>;
+}
+
+/** The usual order of a style, by the names of its stages. */
+export interface PathTemplate {
+    style: string;
+    label: string;
+    stages: string[];
+}
+
+export interface PathChoice {
+    id: number;
+    mark: string;
+    name: string;
+    since?: number;
+    inForce?: boolean;
+}
