@@ -43,10 +43,11 @@ final readonly class LocalServer
         $cookies = new CookieJar;
         $client = Http::baseUrl($this->url)->withOptions(['cookies' => $cookies]);
         $client->get('/sign-in')->throw();
-        $token = $cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? '';
-        $client->withHeader('X-XSRF-TOKEN', urldecode($token))->post('/sign-in', ['email' => $email, 'password' => $password])->throw();
+        $token = static fn (): array => ['X-XSRF-TOKEN' => urldecode($cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? '')];
+        $client->replaceHeaders($token())->post('/sign-in', ['email' => $email, 'password' => $password])->throw();
 
-        return $client;
+        // Signing in begins a new session with a token of its own.
+        return $client->replaceHeaders($token());
     }
 
     public function stop(): void

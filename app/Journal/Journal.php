@@ -7,6 +7,7 @@ namespace App\Journal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use DateTimeInterface;
 use DateTimeZone;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -74,9 +75,9 @@ final readonly class Journal
     }
 
     /** A moment as the table holds it: UTC to the second. */
-    public static function stamp(DateTimeImmutable $moment): string
+    public static function stamp(DateTimeInterface $moment): string
     {
-        return $moment->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i:s');
+        return DateTimeImmutable::createFromInterface($moment)->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i:s');
     }
 
     public function rows(): Builder

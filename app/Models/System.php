@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Journal\Journal;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -28,6 +29,9 @@ final class System extends Model
 
     /** @var array<string, float> working volume by revision of tank and path, worked out once */
     private array $workingLitres = [];
+
+    /** @var array<string, ?PathRevision> path in force by moment, read once */
+    private array $pathsInForce = [];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -76,7 +80,13 @@ final class System extends Model
     /** The path in force at a moment; null while none had come into force. */
     public function pathRevisionAt(DateTimeInterface $moment): ?PathRevision
     {
-        return $this->loadMissing('pathRevisions')->pathRevisions->last(fn (PathRevision $revision): bool => $revision->in_force_from <= $moment);
+        $stamp = Journal::stamp($moment);
+        if (! array_key_exists($stamp, $this->pathsInForce)) {
+            // Only the one that counts is read; each holds a whole path.
+            $this->pathsInForce[$stamp] = $this->pathRevisions()->where('in_force_from', '<=', $stamp)->reorder()->orderByDesc('in_force_from')->orderByDesc('id')->first();
+        }
+
+        return $this->pathsInForce[$stamp];
     }
 
     /** The tank at a moment, with the flow and the further tanks of the path in force. */

@@ -51,7 +51,7 @@ final readonly class PathShelf
 
         return array_values($this->system->pathRevisions->reverse()
             ->map(static fn (PathRevision $revision): array => [
-                'id' => $revision->id, 'mark' => "r{$revision->id}", 'name' => $revision->path()->name, 'since' => $revision->in_force_from->getTimestamp(),
+                'id' => $revision->id, 'mark' => "r{$revision->id}", 'name' => $revision->document['name'] ?? '', 'since' => $revision->in_force_from->getTimestamp(),
                 'inForce' => $revision->is($inForce), 'draft' => $revision->path_draft_id,
             ])->all());
     }

@@ -33,6 +33,10 @@ it('times the tide sheet over a real server', function (): void {
     expect(bench('bench:sheet --runs=1'))->toContain('8,780 entries over ten years')->toMatch('~range=all +median~');
 });
 
+it('times the review of thirty items, and the answer to an edit', function (): void {
+    expect(bench('bench:review --runs=1'))->toMatch('~review and sizing of 30 items in the core: median [\d.]+ ms~')->toMatch('~an edit answered median [\d.]+ ms~');
+});
+
 it('measures a median and a 95th percentile', function (): void {
     $calls = 0;
     $times = Stopwatch::milliseconds(20, function () use (&$calls): void {

@@ -29,7 +29,7 @@ final class VerdictView
     {
         $journal = (new Journal($system))->around($change->at, ChangeEffect::lookBackDays($windowDays));
         // The first description and the first path say what was there already; later ones are changes.
-        $changes = [...$system->revisions->skip(1)->all(), ...$system->pathRevisions->skip(1)->all()];
+        $changes = [...$system->revisions->skip(1)->all(), ...array_slice($system->pathRevisions()->get(['id', 'in_force_from'])->all(), 1)];
         $tankChanges = array_map(static fn (Revision|PathRevision $revision): DateTimeImmutable => DateTimeImmutable::createFromInterface($revision->in_force_from), $changes);
         $litres = $system->workingLitresAt($change->at);
         $judgements = array_map(

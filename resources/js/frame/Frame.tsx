@@ -90,11 +90,11 @@ export function Frame({
                 onKeys={() => setKeysOpen(true)}
             />
             {frame && (
-                <Box gridArea="water" borderBottomWidth="1px">
+                <Box gridArea="water" borderBottomWidth="1px" _print={{ display: 'none' }}>
                     <WaterLine frame={frame} />
                 </Box>
             )}
-            <Box gridArea="areas">
+            <Box gridArea="areas" _print={{ display: 'none' }}>
                 <Areas area={area} systemId={home?.id} />
                 <FlashLine />
             </Box>
@@ -132,6 +132,7 @@ export function Frame({
             {frame && (
                 <Box
                     gridArea="log"
+                    _print={{ display: 'none' }}
                     position={{ md: 'sticky' }}
                     bottom="0"
                     px={{ base: '3', md: '6' }}
@@ -167,6 +168,7 @@ function Header({
         <chakra.header
             gridArea="header"
             display="flex"
+            _print={{ display: 'none' }}
             alignItems="center"
             gap={{ base: '3', md: '5' }}
             minH="52px"

@@ -12,7 +12,7 @@ type Props = Omit<ComponentProps<typeof Choice>, 'onChange'> & {
 export function ChoiceField({ label, options, onPick, ...rest }: Props) {
     const id = useId();
     return (
-        <chakra.div display="grid" gap="1">
+        <chakra.div display="grid" gridTemplateColumns="minmax(0, auto)" gap="1">
             <chakra.label htmlFor={id} fontSize="sm" fontWeight="600">
                 {label}
             </chakra.label>

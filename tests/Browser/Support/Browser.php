@@ -75,7 +75,7 @@ final class Browser
     public function type(string $label, string $text): self
     {
         $field = $this->field($label);
-        $field->click();
+        $this->intoSight($field)->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys(WebDriverKeys::BACKSPACE);
         $field->sendKeys($text);
@@ -113,9 +113,7 @@ final class Browser
     {
         $quoted = $this->quoted($text);
         $target = $this->element("//button[normalize-space(.)={$quoted} or @aria-label={$quoted}][not(@disabled)] | //a[normalize-space(.)={$quoted}]");
-        // The log stays at the foot of the window; a reader scrolls what lies under it into sight.
-        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$target]);
-        $target->click();
+        $this->intoSight($target)->click();
 
         return $this;
     }
@@ -157,7 +155,7 @@ final class Browser
     {
         $what = $this->element($xpath);
         $to = $this->element($toXpath);
-        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$to]);
+        $this->intoSight($to);
         $this->driver->action()->moveToElement($what)->clickAndHold()->moveByOffset(4, 6)->moveByOffset(6, 6)->perform();
         // Near an edge the page scrolls under the pointer; the hand follows until it rests.
         foreach ([1, 2, 3] as $try) {
@@ -266,6 +264,14 @@ final class Browser
         }, fn (): string => "nothing shows at {$xpath}; the page reads: ".mb_strimwidth($this->text(), 0, 1000, '…'));
 
         return $found instanceof RemoteWebElement ? $found : throw new RuntimeException('No element.');
+    }
+
+    /** The log stays at the foot of the window; a keeper scrolls what lies under it into sight. */
+    private function intoSight(WebDriverElement $element): WebDriverElement
+    {
+        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
+
+        return $element;
     }
 
     private function field(string $label): WebDriverElement

@@ -42,7 +42,12 @@ export default function Compare({ frame, choices, sides, changes }: Props) {
                 <p>There is no path yet. Lay one out first; a copy of it makes a second to compare with.</p>
             ) : (
                 <>
-                    <Box display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="8" mb="4">
+                    <Box
+                        display="grid"
+                        gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr' }}
+                        gap={{ base: '3', md: '8' }}
+                        mb="4"
+                    >
                         <ChoiceField
                             label="One path"
                             value={one.mark}
