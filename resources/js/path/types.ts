@@ -114,3 +114,12 @@ export interface PathChoice {
     since?: number;
     inForce?: boolean;
 }
+
+export interface StoredDraft {
+    id: number;
+    version: number;
+    typed: TypedPath;
+    review: Review;
+    /** When a state of it came into force, and whether it is the one saved; null while none is in force. */
+    inForce: { since: number; same: boolean } | null;
+}

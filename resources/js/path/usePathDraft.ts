@@ -1,14 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useShared } from '../lib/page';
 import { useDraft } from '../lib/useDraft';
-import { type PathAnswer, type Review, type TypedPath } from './types';
-
-interface Stored {
-    id: number;
-    version: number;
-    typed: TypedPath;
-    review: Review;
-}
+import { type PathAnswer, type StoredDraft, type TypedPath } from './types';
 
 function kept(key: string): TypedPath | null {
     try {
@@ -24,7 +17,7 @@ function kept(key: string): TypedPath | null {
  *
  * Changes that are not saved yet stay in this window, so that leaving the page loses nothing.
  */
-export function usePathDraft(systemId: number, draft: Stored) {
+export function usePathDraft(systemId: number, draft: StoredDraft) {
     const units = useShared().keeper?.units ?? 'metric';
     const key = `ithys-path-${draft.id}-${draft.version}-${units}`;
     const [history, setHistory] = useState<{ past: TypedPath[]; path: TypedPath }>(() => ({
