@@ -36,6 +36,8 @@ final class FigureReader
 
             return null;
         }
+        // A bound that was shown in another unit comes back a hair beyond it.
+        $base = abs($base - $least) <= 1e-5 * abs($least) ? $least : (abs($base - $most) <= 1e-5 * abs($most) ? $most : $base);
         if ($base < $least || $base > $most || ($whole && floor($base) !== $base)) {
             $this->note($at, sprintf('%s must be %s %s and %s; “%s” is %s.', $name, $whole ? 'a whole number between' : 'between',
                 $this->shown($least, $unit), $this->shown($most, $unit), mb_strimwidth($text, 0, 40, '…'), $this->shown($base, $unit)));
