@@ -11,6 +11,7 @@ use App\Http\Controllers\JournalController;
 use App\Http\Controllers\PathController;
 use App\Http\Controllers\PathRevisionController;
 use App\Http\Controllers\ReadingsExportController;
+use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StyleController;
@@ -51,11 +52,15 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/path/{mark}/path.svg', [PathController::class, 'svg'])->name('path.svg');
             Route::post('/path/preview', [PathController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('path.preview');
             Route::post('/path/styles/preview', [StyleController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('styles.preview');
+            Route::get('/section', [SectionController::class, 'show'])->name('section.show');
+            Route::post('/section/preview', [SectionController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('section.preview');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');
             Route::get('/readings.csv', ReadingsExportController::class)->name('readings.export');
         });
         Route::middleware('can:update,system')->group(function (): void {
+            Route::put('/section', [SectionController::class, 'update'])->name('section.update');
+            Route::post('/section/use-volume', [SectionController::class, 'useVolume'])->name('section.use-volume');
             Route::put('/path/water', [WaterController::class, 'update'])->name('water.update');
             Route::put('/path/styles', [StyleController::class, 'update'])->name('styles.update');
             Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Ithys\Water\Tank;
 
@@ -19,6 +20,7 @@ use Ithys\Water\Tank;
  * @property int $id
  * @property string $name
  * @property ?array<string, mixed> $room
+ * @property-read ?SumpSection $section
  */
 final class System extends Model
 {
@@ -61,6 +63,12 @@ final class System extends Model
     public function pathRevisions(): HasMany
     {
         return $this->hasMany(PathRevision::class)->orderBy('in_force_from')->orderBy('id');
+    }
+
+    /** @return HasOne<SumpSection, $this> */
+    public function section(): HasOne
+    {
+        return $this->hasOne(SumpSection::class);
     }
 
     /** @return HasMany<JournalEntry, $this> */

@@ -218,6 +218,36 @@ final class Assumptions
             'A household price from memory; enter yours.');
     }
 
+    public static function orificeCoefficient(): Assumption
+    {
+        return new Assumption('orifice', 'Discharge coefficient of a gap under a baffle', 0.6, '', AssumptionKind::Estimate,
+            'Handbook value for a sharp-edged orifice, from memory.');
+    }
+
+    public static function bubbleSpeed(): Assumption
+    {
+        return new Assumption('bubble-speed', 'Water faster than this under a baffle carries bubbles along', 0.1, 'm/s', AssumptionKind::Estimate,
+            'From memory: small bubbles rise at about a tenth of a metre a second.');
+    }
+
+    public static function gapLoss(): Assumption
+    {
+        return new Assumption('gap-loss', 'Most difference in level worth having across an under-gap', 5.0, 'mm', AssumptionKind::Estimate,
+            'From memory; more means that the gap is too narrow.');
+    }
+
+    public static function pvcRoughness(): Assumption
+    {
+        return new Assumption('pvc-roughness', 'Roughness of PVC pipe', 0.0015, 'mm', AssumptionKind::Published,
+            'Handbook value for drawn plastic tubing, as in the EPANET manual.');
+    }
+
+    public static function evaporation(): Assumption
+    {
+        return new Assumption('evaporation', 'Water that evaporates, for a square metre of surface', 4.0, 'L/d per m²', AssumptionKind::Estimate,
+            'From memory; heat, fans and open tops double it.');
+    }
+
     private static function turnover(string $key, string $label, float $perHour): Assumption
     {
         return new Assumption('turnover-'.$key, $label, $perHour, 'volumes/h', AssumptionKind::Practice, 'Common practice; schools differ.');

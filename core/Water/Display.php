@@ -37,16 +37,17 @@ final readonly class Display
     /** Litres to the rim. */
     public function grossLitres(): float
     {
-        return $this->litres ?? $this->areaSquareMm() * (float) $this->heightMm / 1e6;
+        return $this->litres ?? $this->surfaceSquareMm() * (float) $this->heightMm / 1e6;
     }
 
     /** Litres of air between the water and the rim. */
     public function unfilledLitres(): float
     {
-        return $this->areaSquareMm() * $this->belowRimMm / 1e6;
+        return $this->surfaceSquareMm() * $this->belowRimMm / 1e6;
     }
 
-    private function areaSquareMm(): float
+    /** Surface of the water, mm²; 0 where only a volume is known. */
+    public function surfaceSquareMm(): float
     {
         return match ($this->shape) {
             'box' => (float) $this->lengthMm * (float) $this->widthMm,

@@ -24,4 +24,17 @@ final class Seawater
 
         return $pure + $linear * $salinity + $threeHalves * $salinity ** 1.5 + 4.8314e-4 * $salinity ** 2;
     }
+
+    /**
+     * Kinematic viscosity, m²/s: Sharqawy, Lienhard and Zubair 2010, equations 22 and 23 (coefficients from memory), over the density above.
+     */
+    public static function kinematicViscosity(float $salinity, float $celsius): float
+    {
+        $pure = 4.2844e-5 + 1 / (0.157 * ($celsius + 64.993) ** 2 - 91.296);
+        $share = $salinity / 1000;
+        $a = 1.541 + 1.998e-2 * $celsius - 9.52e-5 * $celsius ** 2;
+        $b = 7.974 - 7.561e-2 * $celsius + 4.724e-4 * $celsius ** 2;
+
+        return $pure * (1 + $a * $share + $b * $share ** 2) / self::density($salinity, $celsius);
+    }
 }

@@ -72,6 +72,7 @@ final class DemoSeeder extends Seeder
             $this->random = new Randomizer(new Mt19937(20261));
             $this->start = (new DateTimeImmutable('today', $keeper->zone()))->modify('-'.self::DAYS.' days');
             $system->revisions()->create(['user_id' => $keeper->id, 'in_force_from' => Journal::stamp($this->start->modify('-200 days')), 'document' => $tank->toArray()]);
+            $system->section()->create(['document' => DemoSection::document()]);
             DemoPath::lay($system, $keeper, $this->start->modify('-200 days'));
             $this->live($tank->workingVolume()->litres);
             $this->save($system, $keeper);

@@ -12,7 +12,7 @@ import { KeyList } from './KeyList';
 import { QuickEntry } from './QuickEntry';
 import { WaterLine } from './WaterLine';
 
-type Area = 'Path' | 'Journal' | 'Settings';
+type Area = 'Path' | 'Section' | 'Journal' | 'Settings';
 
 /** The chart table around every screen behind the door: name and water, areas, the log, and what was just done. */
 export function Frame({
@@ -57,6 +57,7 @@ export function Frame({
     useHotkeys('shift+slash', () => setKeysOpen(true), { preventDefault: true });
     useHotkeys('g>j', go('journal'));
     useHotkeys('g>p', go('path'));
+    useHotkeys('g>e', go('section'));
     useHotkeys('g>s', () => router.visit('/settings'));
 
     return (
@@ -284,6 +285,7 @@ function Areas({ area, systemId }: { area: Area; systemId: number | undefined })
             ? []
             : ([
                   ['Path', `/systems/${systemId}/path`],
+                  ['Section', `/systems/${systemId}/section`],
                   ['Journal', `/systems/${systemId}/journal`],
               ] as [Area, string][])),
         ['Settings', '/settings'],

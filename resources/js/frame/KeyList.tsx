@@ -8,6 +8,7 @@ const KEYS = [
     ['/', 'find in the journal'],
     ['G then J', 'go to Journal'],
     ['G then P', 'go to Path'],
+    ['G then E', 'go to Section'],
     ['G then S', 'go to Settings'],
     ['[ and ]', 'earlier or later change on the tide sheet'],
     ['T', 'tide sheet or table'],

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Sump;
+
+use Ithys\Flow\UnderGap;
+use Ithys\Flow\Weir;
+
+/** One baffle across the sump, measured from the wall at the inlet and from the floor, inside. */
+final readonly class Baffle
+{
+    public function __construct(
+        public string $id,
+        public BaffleKind $kind,
+        /** Face towards the inlet, from the inner face of the inlet wall, mm. */
+        public float $atMm,
+        public float $thicknessMm,
+        /** Top edge over the floor, mm. */
+        public float $topMm,
+        /** Clear height under it, mm; 0 for one that stands on the floor. */
+        public float $gapMm = 0.0,
+        /** Open share of the top edge, 1 without teeth. */
+        public float $openShare = 1.0,
+    ) {
+    }
+
+    public function endMm(): float
+    {
+        return $this->atMm + $this->thicknessMm;
+    }
+
+    /** Water over the top and under the gap between two levels over the floor, L/h. */
+    public function flow(float $levelBeforeMm, float $levelAfterMm, float $widthMm): float
+    {
+        $over = (new Weir($this->topMm, $widthMm * $this->openShare))->flow($levelBeforeMm - $this->topMm, $levelAfterMm - $this->topMm);
+        $under = $this->gapMm > 0.0 ? (new UnderGap($this->gapMm, $widthMm))->flow($levelBeforeMm - max($levelAfterMm, $this->gapMm / 2)) : 0.0;
+
+        return $over + $under;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id, 'kind' => $this->kind->value, 'atMm' => $this->atMm, 'thicknessMm' => $this->thicknessMm, 'topMm' => $this->topMm,
+            ...($this->kind === BaffleKind::Under ? ['gapMm' => $this->gapMm] : []),
+            ...($this->kind === BaffleKind::Comb ? ['openShare' => $this->openShare] : []),
+        ];
+    }
+}

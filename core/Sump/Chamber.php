@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Sump;
+
+/** The space between two baffles, or a baffle and a wall. */
+final readonly class Chamber
+{
+    public function __construct(public int $index, public float $fromMm, public float $toMm, public float $widthMm)
+    {
+    }
+
+    public function lengthMm(): float
+    {
+        return $this->toMm - $this->fromMm;
+    }
+
+    /** Litres for each millimetre of water. */
+    public function litresPerMm(): float
+    {
+        return $this->lengthMm() * $this->widthMm / 1e6;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Sump;
+
+use Ithys\Flow\ReturnLoop;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Water\Seawater;
+use Ithys\Water\Tank;
+
+/** A sump as its keeper designs it, in base units, and what it comes to under a tank. */
+final readonly class SumpDesign
+{
+    public const FORMAT = 'ithys-section';
+
+    public const SCHEMA = 1;
+
+    /** Figures of the sump itself, as they are called in documents. */
+    public const FIGURES = ['lengthMm', 'widthMm', 'heightMm', 'wallMm', 'returnLevelMm', 'pumpMinimumMm', 'fallMm', 'boxLitres', 'evaporationLitresADay', 'reservoirLitres', 'cabinetMm'];
+
+    /**
+     * @param  array<string, ?float>  $figures  by {@see SumpDesign::FIGURES}
+     * @param  list<Baffle>  $baffles
+     * @param  list<Placed>  $placed
+     */
+    public function __construct(public array $figures, public bool $toTheLeft, public array $baffles, public array $placed, public Plumbing $plumbing)
+    {
+    }
+
+    /** A sump to start from: skimmer chamber, bubble trap, return. */
+    public static function start(): self
+    {
+        return new self([
+            'lengthMm' => 760.0, 'widthMm' => 350.0, 'heightMm' => 380.0, 'wallMm' => 6.0, 'returnLevelMm' => 180.0, 'pumpMinimumMm' => 60.0,
+            'fallMm' => 20.0, 'boxLitres' => 2.0, 'evaporationLitresADay' => null, 'reservoirLitres' => null, 'cabinetMm' => null,
+        ], false, [
+            new Baffle('weir', BaffleKind::Weir, 420, 6, 230),
+            new Baffle('under', BaffleKind::Under, 460, 6, 320, 35),
+            new Baffle('last', BaffleKind::Weir, 500, 6, 215),
+        ], [], new Plumbing);
+    }
+
+    public function figure(string $key): float
+    {
+        return $this->figures[$key] ?? 0.0;
+    }
+
+    public function section(Tank $tank): Section
+    {
+        return new Section(
+            $this->figure('lengthMm'), $this->figure('widthMm'), $this->figure('heightMm'), $this->figure('wallMm'), $this->baffles,
+            $this->figure('returnLevelMm'), $this->figure('pumpMinimumMm'),
+            new DrainDown($tank->display->surfaceSquareMm(), $this->figure('fallMm'), $this->figure('boxLitres'), $this->plumbing->litres()),
+            $this->figures['evaporationLitresADay'] ?? null, $this->figures['reservoirLitres'] ?? null, $this->figures['cabinetMm'] ?? null, $this->toTheLeft, $this->placed,
+        );
+    }
+
+    public function returnLoop(Tank $tank): ?ReturnLoop
+    {
+        return $this->plumbing->returnLoop(Seawater::kinematicViscosity($tank->salinity, $tank->celsius));
+    }
+
+    /** Flow through the sump: what the return really gives, or while that is not known what the tank is said to have, L/h. */
+    public function litresPerHour(Tank $tank): float
+    {
+        return $this->returnLoop($tank)->litresPerHour ?? $tank->filterLitresPerHour ?? 0.0;
+    }
+
+    public function review(Tank $tank, UnitSystem $units): SumpReview
+    {
+        $room = $tank->display->unfilledLitres();
+
+        return SumpReview::of($this->section($tank), $this->litresPerHour($tank), $room > 0.0 ? $room : null, $units);
+    }
+
+    /** @return array<string, mixed> the document, schema {@see SumpDesign::SCHEMA} */
+    public function toArray(): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'schema' => self::SCHEMA,
+            ...$this->figures,
+            'toTheLeft' => $this->toTheLeft,
+            'baffles' => array_map(static fn (Baffle $baffle): array => $baffle->toArray(), $this->baffles),
+            'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $this->placed),
+            'plumbing' => array_filter(get_object_vars($this->plumbing), static fn (mixed $value): bool => $value !== null && $value !== []),
+        ];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Sump;
+
+use Ithys\Flow\Bisection;
+
+/** How high the water stands in every chamber in one state. */
+final readonly class WaterLines
+{
+    /** @param  non-empty-list<float>  $levelsMm  over the floor, by chamber from inlet to return */
+    private function __construct(public array $levelsMm, public float $litres)
+    {
+    }
+
+    /**
+     * While the return runs: from the chamber of the return upstream, each baffle backs the water up until it lets the flow by.
+     *
+     * @param  float  $litresPerHour  flow through the sump
+     */
+    public static function running(Section $section, float $litresPerHour): self
+    {
+        $levels = [$section->returnLevelMm];
+        foreach (array_reverse($section->baffles) as $baffle) {
+            $after = $levels[0];
+            array_unshift($levels, $litresPerHour <= 0.0
+                ? max($after, $baffle->gapMm > 0.0 ? $after : $baffle->topMm)
+                : Bisection::root(static fn (float $level): float => $baffle->flow($level, $after, $section->widthMm) - $litresPerHour, $after, $after + 10_000.0));
+        }
+
+        return self::at($section, $levels);
+    }
+
+    /** After a power cut: what stood over the baffles runs on, what was above comes down, and all of it finds its level. */
+    public static function powerCut(Section $section, float $litresPerHour): self
+    {
+        $pools = Pools::of($section, self::running($section, $litresPerHour)->levelsMm);
+        $pools->pour($section->drainDown->litres());
+
+        return self::at($section, $pools->levelsMm());
+    }
+
+    /** With the return chamber pumped down to where the pump sucks air and nothing coming after. */
+    public static function returnEmptied(Section $section, float $litresPerHour): self
+    {
+        $levels = self::running($section, $litresPerHour)->levelsMm;
+        $last = count($levels) - 1;
+        $levels[$last] = min($levels[$last], $section->pumpMinimumMm);
+        // Before a weir the water stays up to its crest; under a gap it follows what is behind.
+        for ($i = $last - 1; $i >= 0; $i--) {
+            $baffle = $section->baffles[$i];
+            $levels[$i] = min($levels[$i], $baffle->gapMm > 0.0 ? $levels[$i + 1] : $baffle->topMm);
+        }
+
+        return self::at($section, $levels);
+    }
+
+    /** The state at rest of a sump that holds so much, all of it poured in at the inlet. */
+    public static function filled(Section $section, float $litres): self
+    {
+        $pools = Pools::of($section, array_fill(0, count($section->baffles) + 1, 0.0));
+        $pools->pour($litres);
+
+        return self::at($section, $pools->levelsMm());
+    }
+
+    public function highestMm(): float
+    {
+        return max($this->levelsMm);
+    }
+
+    /** @param  non-empty-array<int, float>  $levels */
+    private static function at(Section $section, array $levels): self
+    {
+        $litres = 0.0;
+        foreach ($section->chambers() as $i => $chamber) {
+            $litres += $chamber->litresPerMm() * $levels[$i];
+        }
+
+        return new self(array_values($levels), $litres);
+    }
+}

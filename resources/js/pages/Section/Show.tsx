@@ -1,0 +1,408 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { router, usePage } from '@inertiajs/react';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Frame } from '../../frame/Frame';
+import { type Finding, type SystemFrame, useShared } from '../../lib/page';
+import { useDraft } from '../../lib/useDraft';
+import { useHistory } from '../../lib/useHistory';
+import { Button } from '../../parts/Button';
+import { ChoiceField } from '../../parts/ChoiceField';
+import { FindingList } from '../../parts/FindingList';
+import { Pin } from '../../parts/Pin';
+import { Elevation, Plan } from '../../section/Elevation';
+import { Figures } from '../../section/Figures';
+import { BaffleFields, Group, PlacedFields, PlumbingFields, SumpFields } from '../../section/Parts';
+import {
+    type Choices,
+    type SectionAnswer,
+    type SectionView,
+    type StateName,
+    type TypedBaffle,
+    type TypedPlaced,
+    type TypedSection,
+} from '../../section/types';
+
+interface Props {
+    frame: SystemFrame;
+    saved: boolean;
+    version: number;
+    typed: TypedSection;
+    view: SectionView;
+    choices: Choices;
+    sizes: { label: string; lengthMm: number; widthMm: number; heightMm: number }[];
+}
+
+const STATES: [StateName, string][] = [
+    ['running', 'Running'],
+    ['powerCut', 'Power cut'],
+    ['emptied', 'Return emptied'],
+];
+
+export default function Show(props: Props) {
+    // The same in other units starts its own page.
+    return <Design key={props.choices.length.unit} {...props} />;
+}
+
+function Design({ frame, saved, version, typed, view: savedView, choices, sizes }: Props) {
+    const units = useShared().keeper?.units ?? 'metric';
+    const {
+        now: section,
+        dirty,
+        change,
+        amend,
+        undo,
+        canUndo,
+        restart,
+    } = useHistory(`ithys-section-${frame.id}-${version}-${units}`, typed);
+    const { errors } = usePage().props;
+    const [view, setView] = useState(savedView);
+    const [state, setState] = useState<StateName>('running');
+    const [picked, setPicked] = useState<string | null>(null);
+    const [saving, setSaving] = useState(false);
+    const answer = useDraft<SectionAnswer>(`/systems/${frame.id}/section/preview`, dirty ? { section } : null, 25);
+    const latest = dirty ? (answer?.ok === true ? answer.result.view : null) : savedView;
+    if (latest !== null && latest !== view) {
+        setView(latest);
+    }
+    const problems: Record<string, string> = dirty
+        ? answer?.ok === true
+            ? answer.result.problems
+            : (answer?.errors ?? {})
+        : {};
+    const all: Record<string, string> = { ...problems, ...(errors as Record<string, string>) };
+    const stale = Object.keys(problems).length > 0;
+    const { factor } = choices.length;
+    const text = (mm: number) => String(Math.round((mm / factor) * 10_000) / 10_000);
+
+    const pins = new Map<Finding, number>();
+    for (const finding of view.findings) {
+        if (finding.severity === 'fault' || finding.severity === 'caution') {
+            pins.set(finding, pins.size + 1);
+        }
+    }
+    const setBaffle = (id: string, changed: Partial<TypedBaffle>) =>
+        change({ ...section, baffles: section.baffles.map((one) => (one.id === id ? { ...one, ...changed } : one)) });
+    const setPlaced = (id: string, changed: Partial<TypedPlaced>) =>
+        change({ ...section, placed: section.placed.map((one) => (one.id === id ? { ...one, ...changed } : one)) });
+    const move = (id: string, alongMm: number, upMm: number, dragging: boolean) => {
+        const drawn = view.baffles.find((one) => one.id === id);
+        const baffle = section.baffles.find((one) => one.id === id);
+        if (drawn === undefined || baffle === undefined) {
+            return;
+        }
+        // What is typed counts, since the drawing may be a step behind.
+        const at = Number(baffle.atMm) * factor;
+        const top = Number(baffle.topMm) * factor;
+        const next = {
+            ...section,
+            baffles: section.baffles.map((one) =>
+                one.id === id
+                    ? {
+                          ...one,
+                          atMm: text((Number.isFinite(at) ? at : drawn.atMm) + alongMm),
+                          topMm: text((Number.isFinite(top) ? top : drawn.topMm) + upMm),
+                      }
+                    : one,
+            ),
+        };
+        // A drag is one step of the undo: its start is kept, each move amends it.
+        if (dragging) {
+            amend(next);
+        } else {
+            change(next);
+        }
+    };
+    const mark = (stem: string) => {
+        const taken = new Set([...section.baffles, ...section.placed].map((one) => one.id));
+        for (let n = 1; ; n++) {
+            if (!taken.has(`${stem}-${n}`)) {
+                return `${stem}-${n}`;
+            }
+        }
+    };
+    /** Room behind the last baffle, where a new one can stand. */
+    const behind = () =>
+        (view.chambers.at(-1)?.fromMm ?? 0) + Math.min(80, (view.lengthMm - (view.chambers.at(-1)?.fromMm ?? 0)) / 3);
+    const baffle = (kind: string, id: string, at: number, top: number): TypedBaffle => ({
+        id,
+        kind,
+        atMm: text(at),
+        thicknessMm: text(6),
+        topMm: text(top),
+        gapMm: text(30),
+        openShare: '0.5',
+    });
+    const addBaffle = (kind: string) => {
+        const id = mark(kind);
+        change({
+            ...section,
+            baffles: [...section.baffles, baffle(kind, id, behind(), view.heightMm * (kind === 'under' ? 0.85 : 0.6))],
+        });
+        setPicked(id);
+    };
+    const addTrap = () => {
+        const at = behind();
+        const id = mark('trap');
+        change({
+            ...section,
+            baffles: [
+                ...section.baffles,
+                baffle('weir', `${id}-a`, at, view.heightMm * 0.6),
+                baffle('under', `${id}-b`, at + 36, view.heightMm * 0.85),
+                baffle('weir', `${id}-c`, at + 72, view.heightMm * 0.56),
+            ],
+        });
+    };
+    const addPlaced = (
+        kind: string,
+        name: string,
+        size: [number, number, number],
+        depth: [number, number | null],
+        chamber: number,
+    ) =>
+        change({
+            ...section,
+            placed: [
+                ...section.placed,
+                {
+                    id: mark(kind),
+                    kind,
+                    name,
+                    chamber,
+                    lengthMm: text(size[0]),
+                    widthMm: text(size[1]),
+                    heightMm: text(size[2]),
+                    standMm: '0',
+                    depthLowMm: text(depth[0]),
+                    ...(depth[1] === null ? {} : { depthHighMm: text(depth[1]) }),
+                },
+            ],
+        });
+    const save = () => {
+        setSaving(true);
+        router.put(
+            `/systems/${frame.id}/section`,
+            { section: section as never, version },
+            {
+                preserveScroll: true,
+                preserveState: true,
+                onSuccess: (page) => restart(page.props.typed as TypedSection),
+                onFinish: () => setSaving(false),
+            },
+        );
+    };
+    useHotkeys('mod+s', () => dirty && !stale && save(), { preventDefault: true, enableOnFormTags: true });
+    useHotkeys('mod+z', undo, { preventDefault: true });
+    const grave = view.findings.filter((finding) => pins.has(finding));
+    const rest = view.findings.filter((finding) => !pins.has(finding));
+
+    return (
+        <Frame
+            title="Section"
+            area="Section"
+            frame={frame}
+            aside={
+                <>
+                    <chakra.h2 fontSize="lg">Findings</chakra.h2>
+                    <Box
+                        fontSize="sm"
+                        color={stale ? 'caution' : 'quiet'}
+                        fontWeight={stale ? '600' : '400'}
+                        aria-live="polite"
+                        mb="2"
+                    >
+                        {stale
+                            ? 'Of the sump before the last change; a figure cannot be read yet.'
+                            : grave.length === 0
+                              ? 'nothing to mend'
+                              : `${grave.length} to look at`}
+                    </Box>
+                    <FindingList
+                        findings={grave}
+                        mark={(finding) => <Pin number={pins.get(finding) ?? 0} severity={finding.severity} />}
+                    />
+                    {rest.length > 0 && (
+                        <chakra.details mt="3">
+                            <chakra.summary cursor="pointer" fontWeight="600" fontSize="sm" mb="2">
+                                {rest.length} that {rest.length === 1 ? 'is' : 'are'} right or only worth knowing
+                            </chakra.summary>
+                            <FindingList findings={rest} />
+                        </chakra.details>
+                    )}
+                    <Figures view={view} length={choices.length} />
+                    <chakra.p mt="3" fontSize="xs" color="quiet">
+                        Our figures are a check, not a certificate. The tank maker or a glazier decides on glass. A full
+                        sump is not lifted.
+                    </chakra.p>
+                </>
+            }
+        >
+            <chakra.h1 srOnly>The sump of {frame.name}, to scale</chakra.h1>
+            <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
+                <Box role="group" aria-label="State of the water" display="inline-flex">
+                    {STATES.map(([name, label]) => (
+                        <Button
+                            key={name}
+                            aria-pressed={state === name}
+                            look={state === name ? 'solid' : 'line'}
+                            borderRadius="0"
+                            ml="-1px"
+                            onClick={() => setState(name)}
+                        >
+                            {label}
+                        </Button>
+                    ))}
+                </Box>
+                <Box flex="1" />
+                <Button look="solid" onClick={save} disabled={saving || stale || (!dirty && saved)}>
+                    Save
+                </Button>
+                <Button onClick={undo} disabled={!canUndo}>
+                    Undo
+                </Button>
+                {dirty && (
+                    <Button look="plain" onClick={() => restart(typed)}>
+                        Back to what is saved
+                    </Button>
+                )}
+                <Box fontSize="sm" color={dirty || !saved ? 'caution' : 'quiet'} role="status">
+                    {dirty ? 'changed, not saved' : saved ? 'saved' : 'a sump to start from, not saved'}
+                </Box>
+            </Box>
+            {all.section !== undefined && (
+                <Box color="fault" fontSize="sm" fontWeight="600" role="alert">
+                    {all.section}
+                </Box>
+            )}
+            <Elevation
+                view={view}
+                state={state}
+                length={choices.length}
+                toTheLeft={section.toTheLeft}
+                pins={pins}
+                picked={picked}
+                onPick={setPicked}
+                onMove={move}
+            />
+            <Box fontSize="sm" color="quiet" mb="2">
+                Drag a baffle, or pick it and use the arrow keys: along and up by 1 mm, with Shift 10 mm. Water seen
+                from the front, flow to the {section.toTheLeft ? 'left' : 'right'}.
+            </Box>
+            <Box display="flex" flexWrap="wrap" gap="2">
+                {choices.kinds.map(([kind, label, says]) => (
+                    <Button key={kind} title={says} onClick={() => addBaffle(kind)}>
+                        Add {label.toLowerCase()}
+                    </Button>
+                ))}
+                <Button onClick={addTrap}>Add bubble trap</Button>
+            </Box>
+            <Group legend="Baffles, from inlet to return">
+                {section.baffles.map((one) => (
+                    <BaffleFields
+                        key={one.id}
+                        baffle={one}
+                        picked={picked === one.id}
+                        choices={choices}
+                        problems={all}
+                        onPick={() => setPicked(one.id)}
+                        onChange={(changed) => setBaffle(one.id, changed)}
+                        onRemove={() =>
+                            change({ ...section, baffles: section.baffles.filter((other) => other.id !== one.id) })
+                        }
+                    />
+                ))}
+            </Group>
+            <Group legend="Sump">
+                <Box display="flex" flexWrap="wrap" gap="3" mb="3" alignItems="end">
+                    <ChoiceField
+                        label="Take a common size"
+                        value=""
+                        options={[['', 'choose'], ...sizes.map((size, i) => [String(i), size.label] as const)]}
+                        onPick={(i) => {
+                            const size = sizes[Number(i)];
+                            if (i !== '' && size !== undefined) {
+                                change({
+                                    ...section,
+                                    lengthMm: text(size.lengthMm),
+                                    widthMm: text(size.widthMm),
+                                    heightMm: text(size.heightMm),
+                                });
+                            }
+                        }}
+                    />
+                    <chakra.label
+                        display="inline-flex"
+                        alignItems="center"
+                        gap="2"
+                        fontSize="sm"
+                        minH={{ base: '44px', md: '36px' }}
+                    >
+                        <input
+                            type="checkbox"
+                            checked={section.toTheLeft}
+                            onChange={(event) => change({ ...section, toTheLeft: event.target.checked })}
+                        />
+                        Water runs to the left
+                    </chakra.label>
+                    <Button
+                        disabled={dirty || !saved}
+                        title={dirty || !saved ? 'Save first' : undefined}
+                        onClick={() =>
+                            router.post(`/systems/${frame.id}/section/use-volume`, {}, { preserveScroll: true })
+                        }
+                    >
+                        Count its running water in the working volume
+                    </Button>
+                </Box>
+                <SumpFields
+                    section={section}
+                    choices={choices}
+                    problems={all}
+                    onChange={(changed) => change({ ...section, ...changed })}
+                />
+            </Group>
+            <Group legend="What stands in it">
+                {section.placed.map((one) => (
+                    <PlacedFields
+                        key={one.id}
+                        placed={one}
+                        chambers={view.chambers.length}
+                        choices={choices}
+                        problems={all}
+                        onChange={(changed) => setPlaced(one.id, changed)}
+                        onRemove={() =>
+                            change({ ...section, placed: section.placed.filter((other) => other.id !== one.id) })
+                        }
+                    />
+                ))}
+                <Box display="flex" flexWrap="wrap" gap="2" mt="2">
+                    <Button onClick={() => addPlaced('skimmer', 'Skimmer', [200, 180, 450], [200, 240], 0)}>
+                        Add skimmer
+                    </Button>
+                    <Button
+                        onClick={() =>
+                            addPlaced('heater', 'Heater', [250, 30, 30], [30, null], view.chambers.length - 1)
+                        }
+                    >
+                        Add heater
+                    </Button>
+                    <Button onClick={() => addPlaced('other', 'Device', [100, 100, 200], [0, null], 0)}>
+                        Add another device
+                    </Button>
+                </Box>
+            </Group>
+            <Group legend="Pump and pipes">
+                <PlumbingFields
+                    plumbing={section.plumbing}
+                    choices={choices}
+                    problems={all}
+                    onChange={(changed) => change({ ...section, plumbing: { ...section.plumbing, ...changed } })}
+                />
+            </Group>
+            <Group legend="From above">
+                <Plan view={view} toTheLeft={section.toTheLeft} />
+            </Group>
+        </Frame>
+    );
+}
