@@ -95,11 +95,14 @@ final readonly class Fits
         }
         $weir = $this->holdingBaffle($device->chamber);
         $off = $depth < $low ? $low - $depth : $high - $depth;
-        $fix = $depth > $high ? sprintf('Put it on a stand of %s', $this->mm($device->standMm - $off)) : ($device->standMm > 0.0 ? sprintf('Lower its stand by %s', $this->mm(min($off, $device->standMm))) : 'It stands on the floor already');
+        $fixes = array_filter([
+            $depth > $high ? sprintf('put it on a stand of %s', $this->mm($device->standMm - $off)) : ($device->standMm > 0.0 ? sprintf('lower its stand by %s', $this->mm(min($off, $device->standMm))) : null),
+            $weir === null ? null : sprintf('set the baffle that holds its water to %s', $this->mm($weir->topMm + $off)),
+        ]);
 
         return [Finding::of(Severity::Caution, 'depth-off', $depth < $low ? "{$device->name} stands too shallow" : "{$device->name} stands too deep", sprintf('%s of water; its maker asks for %s.', $this->mm($depth), $range))
             ->at($device->id)
-            ->because('Too shallow it does not foam, too deep it floods its cup.', $fix.($weir === null ? '.' : sprintf(', or set the baffle that holds its water to %s.', $this->mm($weir->topMm + $off))))];
+            ->because('Too shallow it does not foam, too deep it floods its cup.', $fixes === [] ? 'Run the return chamber at another level.' : ucfirst(implode(', or ', $fixes)).'.')];
     }
 
     /** The next weir downstream, which decides the level in a chamber. */

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+use Ithys\Finding;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Severity;
+use Ithys\Sump\Baffle;
+use Ithys\Sump\BaffleKind;
+use Ithys\Sump\DrainDown;
+use Ithys\Sump\Placed;
+use Ithys\Sump\Section;
+use Ithys\Sump\SumpReview;
+
+/** @param  array<string, mixed>  $with */
+function sumpOf(array $with = []): Section
+{
+    $w = ['baffles' => [new Baffle('weir', BaffleKind::Weir, 400, 6, 250)], 'placed' => [], 'level' => 180, 'minimum' => 60, 'drain' => 10.0, 'evaporation' => null, 'reservoir' => null, 'cabinet' => null, 'height' => 400, ...$with];
+
+    return new Section(900, 400, $w['height'], 6, $w['baffles'], $w['level'], $w['minimum'], new DrainDown(0, 0, $w['drain'], 0), $w['evaporation'], $w['reservoir'], $w['cabinet'], false, $w['placed']);
+}
+
+/** @return array<string, Finding> by code */
+function sumpFindings(Section $section, float $flow = 2000, ?float $room = 20.0, UnitSystem $units = UnitSystem::Metric): array
+{
+    $findings = [];
+    foreach (SumpReview::of($section, $flow, $room, $units)->findings as $finding) {
+        $findings[$finding->code] = $finding;
+    }
+
+    return $findings;
+}
+
+it('tells whether a power cut fits, and how closely', function (float $litres, string $code, Severity $severity): void {
+    expect(sumpFindings(sumpOf(['drain' => $litres]))[$code]->severity ?? null)->toBe($severity);
+})->with([
+    'easily' => [10.0, 'power-cut-fits', Severity::Good],
+    'just' => [66.0, 'power-cut-close', Severity::Caution],
+    'not' => [75.0, 'power-cut-flood', Severity::Fault],
+]);
+
+it('says how many litres of a power cut are left over, and how much margin there is', function (): void {
+    $review = SumpReview::of(sumpOf(['drain' => 75.0]), 2000, 20.0);
+    expect($review->marginLitres)->toAgreeWith(sumpOf()->rimLitres() - $review->powerCut->litres, 1e-9)
+        ->and($review->marginLitres)->toBeLessThan(0.0)
+        ->and($review->marginMm)->toBeLessThan(0.0)
+        ->and(sumpFindings(sumpOf(['drain' => 75.0]))['power-cut-flood']->sentence)->toContain('75 L come down');
+});
+
+it('reckons what a blocked drain pushes up against the room in the display', function (?float $room, string $code): void {
+    // 494 x 400 mm from 180 to 60 mm, and what stands over the weir, are near 25 L.
+    expect(sumpFindings(sumpOf(), room: $room))->toHaveKey($code);
+})->with([[30.0, 'blocked-drain-fits'], [20.0, 'blocked-drain-flood'], [null, 'blocked-drain-unknown'], [0.0, 'blocked-drain-unknown']]);
+
+it('counts the days until the return gulps air, and those of the reservoir', function (): void {
+    $review = SumpReview::of(sumpOf(['evaporation' => 3.0, 'reservoir' => 24.0]), 2000, 20.0);
+    expect($review->daysToGulp)->toAgreeWith(494 * 400 * 120 / 1e6 / 3, 1e-9)
+        ->and($review->reservoirDays)->toAgreeWith(8.0)
+        ->and(SumpReview::of(sumpOf(), 2000, 20.0)->daysToGulp)->toBeNull();
+});
+
+it('finds a heater dry in the one state that dries it (common practice: half an inch of cover emptied)', function (int $chamber, float $stand, float $line, string $code, ?string $words): void {
+    $findings = sumpFindings(sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', $chamber, 200, 30, 30, $stand, $line)]]));
+    expect($findings)->toHaveKey($code);
+    $words === null ?: expect($findings[$code]->sentence)->toContain($words);
+})->with([
+    'behind the baffle' => [0, 150.0, 30.0, 'heater-covered', null],
+    'in the return, low' => [1, 10.0, 30.0, 'heater-covered', 'with the return emptied, 20 mm'],
+    'in the return, high' => [1, 60.0, 30.0, 'heater-dry', 'With the return emptied the water is at 60 mm; its line is at 90 mm.'],
+    'hardly covered' => [1, 20.0, 30.0, 'heater-dry', 'line is at 50 mm'],
+]);
+
+// Common practice: the heater's line half an inch under the baffle's top gives three quarters to an inch of cover running and stays covered.
+it('covers a heater set half an inch under the baffle', function (): void {
+    $section = sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', 0, 200, 30, 30, 0, 250 - 12.7)]]);
+    $review = SumpReview::of($section, 2000, 20.0);
+    $cover = $review->running->levelsMm[0] - (250 - 12.7);
+    expect($cover / 25.4)->toBeGreaterThan(0.75)->toBeLessThan(1.05)
+        ->and($review->emptied->levelsMm[0] - (250 - 12.7))->toAgreeWith(12.7, 1e-9)
+        ->and(sumpFindings($section))->toHaveKey('heater-covered');
+});
+
+it('holds the skimmer to its maker\'s depth, and says which stand or baffle would meet it', function (float $low, float $high, float $stand, string $code, string $words): void {
+    // 257 mm of water in the first chamber.
+    $findings = sumpFindings(sumpOf(['placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 200, 200, 380, $stand, $low, $high)]]));
+    expect($findings)->toHaveKey($code);
+    expect($findings[$code]->sentence.$findings[$code]->fix)->toContain($words);
+})->with([
+    'in range' => [230.0, 270.0, 0.0, 'depth-fits', 'maker asks for 230 mm to 270 mm'],
+    'too deep' => [180.0, 220.0, 0.0, 'depth-off', 'Put it on a stand of 37 mm'],
+    'too deep, by the baffle' => [180.0, 220.0, 0.0, 'depth-off', 'set the baffle that holds its water to 213 mm'],
+    'too shallow on a stand' => [250.0, 280.0, 50.0, 'depth-off', 'Lower its stand by 43 mm'],
+    'too shallow on the floor' => [280.0, 300.0, 0.0, 'depth-off', 'Set the baffle that holds its water to 273 mm.'],
+]);
+
+it('leaves room for hands, and for lifting out', function (array $size, ?float $cabinet, array $codes): void {
+    $findings = sumpFindings(sumpOf(['placed' => [new Placed('d', 'other', 'Box', 0, ...$size)], 'cabinet' => $cabinet]));
+    expect(array_values(array_intersect(['does-not-fit', 'no-hand-room', 'too-high', 'no-chamber'], array_keys($findings))))->toBe($codes);
+})->with([
+    'easily' => [[200.0, 200.0, 300.0], 700.0, []],
+    'turned round' => [[395.0, 300.0, 300.0], 700.0, ['no-hand-room']],
+    'only just' => [[390.0, 390.0, 300.0], 700.0, ['no-hand-room']],
+    'not at all' => [[450.0, 410.0, 300.0], 700.0, ['does-not-fit']],
+    'too high' => [[200.0, 200.0, 500.0], 450.0, ['too-high']],
+]);
+
+it('says when the chamber of a device is gone', function (): void {
+    expect(sumpFindings(sumpOf(['placed' => [new Placed('d', 'other', 'Box', 7, 10, 10, 10)]])))->toHaveKey('no-chamber');
+});
+
+it('warns of a gap that carries bubbles or backs up', function (float $gap, float $flow, array $codes): void {
+    $findings = sumpFindings(sumpOf(['baffles' => [new Baffle('u', BaffleKind::Under, 400, 6, 390, $gap)]]), $flow);
+    expect(array_values(array_intersect(['bubbles-under', 'gap-fits', 'gap-narrow'], array_keys($findings))))->toBe($codes);
+})->with([
+    'wide and slow' => [40.0, 2000.0, ['gap-fits']],
+    'fast' => [12.0, 2000.0, ['bubbles-under']],
+    'a slit' => [4.0, 2000.0, ['bubbles-under', 'gap-narrow']],
+    'no flow' => [4.0, 0.0, []],
+]);
+
+it('says how high the water stands over a weir, and that it is approximate below 30 mm', function (): void {
+    expect(sumpFindings(sumpOf())['weir-head']->title)->toContain('7.5 mm')
+        ->and(sumpFindings(sumpOf())['weir-head']->sentence)->toContain('Approximate')
+        ->and(sumpFindings(sumpOf(), 30_000)['weir-head']->sentence)->toBe('By the weir formula.')
+        ->and(sumpFindings(sumpOf(['level' => 300]))['weir-drowned']->sentence)->toContain('50 mm over its top');
+});
+
+it('overflows while running only where it must', function (): void {
+    expect(sumpFindings(sumpOf(['baffles' => [new Baffle('w', BaffleKind::Weir, 400, 6, 395)]])))->toHaveKey('running-over')
+        ->and(sumpFindings(sumpOf()))->not->toHaveKey('running-over');
+});
+
+it('finds baffles that cannot stand as they are drawn', function (array $baffles, array $with, string $code, string $at): void {
+    $findings = sumpFindings(sumpOf(['baffles' => $baffles, ...$with]));
+    expect($findings)->toHaveKey($code)->and($findings[$code]->at ?? '')->toBe($at);
+})->with([
+    'outside' => [[new Baffle('a', BaffleKind::Weir, 898, 6, 200)], [], 'baffle-outside', 'a'],
+    'before the wall' => [[new Baffle('a', BaffleKind::Weir, -3, 6, 200)], [], 'baffle-outside', 'a'],
+    'crossing' => [[new Baffle('a', BaffleKind::Weir, 400, 10, 200), new Baffle('b', BaffleKind::Weir, 405, 6, 200)], [], 'baffles-cross', 'b'],
+    'close' => [[new Baffle('a', BaffleKind::Weir, 400, 6, 200), new Baffle('b', BaffleKind::Weir, 420, 6, 200)], [], 'chamber-narrow', 'a'],
+    'over the rim' => [[new Baffle('a', BaffleKind::Under, 400, 6, 420, 30)], [], 'baffle-high', 'a'],
+    'no way out' => [[new Baffle('a', BaffleKind::Weir, 400, 6, 400)], [], 'no-way-out', 'a'],
+    'nothing left of it' => [[new Baffle('a', BaffleKind::Under, 400, 6, 100, 120)], [], 'gap-over-top', 'a'],
+    'too much water' => [[], ['level' => 420], 'level-over-rim', ''],
+    'a pump in air' => [[], ['level' => 50], 'pump-dry', ''],
+]);
+
+it('says nothing of a sump that is right', function (): void {
+    $section = sumpOf(['baffles' => [new Baffle('a', BaffleKind::Weir, 400, 6, 230), new Baffle('b', BaffleKind::Under, 440, 6, 320, 40), new Baffle('c', BaffleKind::Weir, 480, 6, 215)], 'placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 200, 200, 400, 0, 220, 250), new Placed('h', 'heater', 'Heater', 0, 150, 30, 30, 150, 20)], 'cabinet' => 600.0]);
+    $grave = array_filter(sumpFindings($section, room: 40.0), fn (Finding $finding): bool => in_array($finding->severity, [Severity::Fault, Severity::Caution], true));
+    expect(array_keys($grave))->toBe([]);
+});
+
+it('speaks in inches to the sixteenth where US units are chosen', function (): void {
+    $section = sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', 1, 200, 30, 30, 60, 30)]]);
+    foreach (SumpReview::of($section, 2000, 20.0, UnitSystem::Us)->findings as $finding) {
+        expect($finding->title.$finding->sentence)->not->toMatch('~\d (mm|L)\b(?! and more)~', $finding->code);
+    }
+    expect(sumpFindings($section, units: UnitSystem::Us)['heater-dry']->sentence)->toContain('2 3/8 in');
+});

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+use Database\Seeders\DemoSection;
+use Ithys\Quantity\ShopLength;
+use Ithys\Quantity\Unit;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Sump\CommonSize;
+use Ithys\Sump\InvalidSection;
+use Ithys\Sump\SumpDesign;
+use Ithys\Sump\TypedSection;
+use Ithys\Water\Display;
+use Ithys\Water\Tank;
+use Ithys\Water\TurnoverSchool;
+
+function sumpTank(): Tank
+{
+    return new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
+}
+
+/** @param  array<string, mixed>  $with @return array<string, mixed> */
+function typedSection(array $with = []): array
+{
+    return [
+        'lengthMm' => '760', 'widthMm' => '350', 'heightMm' => '380', 'wallMm' => '6', 'returnLevelMm' => '180', 'pumpMinimumMm' => '60',
+        'baffles' => [['id' => 'w', 'kind' => 'weir', 'atMm' => '420', 'thicknessMm' => '6', 'topMm' => '230']], 'placed' => [], 'plumbing' => [], ...$with,
+    ];
+}
+
+/** @return array<string, string> */
+function sectionProblems(array $typed, UnitSystem $units = UnitSystem::Metric): array
+{
+    try {
+        TypedSection::read($typed, $units);
+    } catch (InvalidSection $invalid) {
+        return $invalid->problems;
+    }
+
+    return [];
+}
+
+it('comes back from its document the same', function (SumpDesign $design): void {
+    $again = TypedSection::fromDocument(json_decode((string) json_encode($design->toArray()), true));
+    expect($again)->toEqual($design)->and($again->toArray())->toEqual($design->toArray());
+})->with([fn () => SumpDesign::start(), fn () => TypedSection::fromDocument(DemoSection::document())]);
+
+it('reads a bare figure in mm, or in inches where US units are chosen', function (): void {
+    expect(TypedSection::read(typedSection(), UnitSystem::Metric)->figure('lengthMm'))->toBe(760.0)
+        ->and(TypedSection::read(typedSection(['lengthMm' => '30 1/4', 'widthMm' => '12', 'heightMm' => '15', 'wallMm' => '1/4', 'returnLevelMm' => '7', 'pumpMinimumMm' => '2 1/2', 'baffles' => []]), UnitSystem::Us)->figure('lengthMm'))->toAgreeWith(768.35)
+        ->and(TypedSection::read(typedSection(['lengthMm' => '76 cm', 'wallMm' => '1/4 in']), UnitSystem::Metric)->figure('wallMm'))->toAgreeWith(6.35);
+});
+
+it('says at each place what cannot be read', function (): void {
+    $problems = sectionProblems(typedSection([
+        'lengthMm' => '0', 'widthMm' => '50 m', 'heightMm' => '', 'wallMm' => 'thick',
+        'baffles' => [['id' => 'u', 'kind' => 'under', 'atMm' => '100', 'thicknessMm' => '6', 'topMm' => '', 'gapMm' => '0'], ['id' => 'x', 'kind' => 'magic', 'atMm' => '1', 'thicknessMm' => '1', 'topMm' => '9']],
+        'placed' => [['id' => 'p', 'kind' => 'heater', 'name' => 'H', 'lengthMm' => '-3', 'widthMm' => '1', 'heightMm' => '1']],
+        'plumbing' => ['boreMm' => '2', 'fittings' => ['elbow-90' => '1.5']],
+    ]));
+    expect(array_keys($problems))->toEqualCanonicalizing(['lengthMm', 'widthMm', 'heightMm', 'wallMm', 'baffle.u.topMm', 'baffle.u.gapMm', 'baffle.x', 'placed.p.lengthMm', 'plumbing.boreMm', 'plumbing.fittings.elbow-90'])
+        ->and($problems['lengthMm'])->toContain('between 100 mm and 5,000 mm')
+        ->and($problems['widthMm'])->toContain('“50 m”')
+        ->and($problems['heightMm'])->toBe('The inner height is needed.')
+        ->and($problems['baffle.u.gapMm'])->toContain('between 1 mm');
+});
+
+it('refuses more parts than a sump can have, and a document of another kind', function (): void {
+    $many = array_map(fn (int $i): array => ['id' => "w{$i}", 'kind' => 'weir', 'atMm' => (string) $i, 'thicknessMm' => '6', 'topMm' => '100'], range(1, 41));
+    expect(sectionProblems(typedSection(['baffles' => $many])))->toHaveKey('section')
+        ->and(fn () => TypedSection::fromDocument(['format' => 'other']))->toThrow(InvalidSection::class);
+});
+
+it('runs by its return loop, or while that is not known by the flow of the tank', function (): void {
+    $plain = TypedSection::read(typedSection(), UnitSystem::Metric);
+    expect($plain->litresPerHour(sumpTank()))->toBe(1800.0)->and($plain->returnLoop(sumpTank()))->toBeNull();
+    $driven = TypedSection::read(typedSection(['plumbing' => ['pumpLitresPerHour' => '3000', 'pumpHeadMetres' => '2.4', 'liftMm' => '1200', 'boreMm' => '25', 'fittings' => ['elbow-90' => '3', 'outlet' => '1']]]), UnitSystem::Metric);
+    expect($driven->litresPerHour(sumpTank()))->toAgreeWith((float) $driven->returnLoop(sumpTank())?->litresPerHour)
+        ->and($driven->litresPerHour(sumpTank()))->toBeLessThan(2122.0)
+        ->and($driven->plumbing->fittings)->toBe(['elbow-90' => 3, 'outlet' => 1]);
+});
+
+it('reckons the drain as a full siphon, and counts the water in the pipes', function (): void {
+    $design = TypedSection::read(typedSection(['plumbing' => ['drainBoreMm' => '32', 'drainFallMm' => '900', 'boreMm' => '25', 'liftMm' => '1200']]), UnitSystem::Metric);
+    expect($design->plumbing->drainLitresPerHour(9.4e-7))->toBeGreaterThan(4000.0)->toBeLessThan(12_000.0)
+        ->and($design->plumbing->litres())->toAgreeWith(M_PI * (32 ** 2 * 900 + 25 ** 2 * 1200) / 4 / 1e6, 1e-9)
+        ->and($design->section(sumpTank())->drainDown->pipeLitres)->toAgreeWith($design->plumbing->litres());
+});
+
+it('takes the surface of the display for what comes down', function (): void {
+    $section = TypedSection::read(typedSection(['fallMm' => '20', 'boxLitres' => '3']), UnitSystem::Metric)->section(sumpTank());
+    expect($section->drainDown->litres())->toAgreeWith(1000 * 500 * 20 / 1e6 + 3.0);
+});
+
+it('offers common sizes in neutral terms, all of which can be read', function (): void {
+    foreach (CommonSize::all() as $size) {
+        $typed = typedSection(['lengthMm' => (string) $size['lengthMm'], 'widthMm' => (string) $size['widthMm'], 'heightMm' => (string) $size['heightMm'], 'baffles' => []]);
+        expect(TypedSection::read($typed, UnitSystem::Metric)->figure('heightMm'))->toBe($size['heightMm'])->and($size['label'])->toMatch('~^\d+ x \d+ x \d+ (cm|in)~');
+    }
+});
+
+it('writes lengths as a workshop reads them', function (float $mm, string $metric, string $us): void {
+    expect(ShopLength::format($mm, UnitSystem::Metric))->toBe($metric)->and(ShopLength::format($mm, UnitSystem::Us))->toBe($us);
+})->with([
+    [228.6, '229 mm', '9 in'],
+    [234.95, '235 mm', '9 1/4 in'],
+    [6.35, '6.4 mm', '1/4 in'],
+    [1.6, '1.6 mm', '1/16 in'],
+    [0.2, '0.2 mm', '0 in'],
+    [19.05, '19 mm', '3/4 in'],
+    [-12.7, '-13 mm', '-1/2 in'],
+    [1219.2, '1,219 mm', '48 in'],
+    [25.0, '25 mm', '1 in'],
+]);
+
+// Law: a length goes through either unit and comes back to 0.01 mm.
+it('comes back through inches to a hundredth of a millimetre', function (): void {
+    for ($mm = 1.0; $mm < 3000; $mm *= 1.37) {
+        $inches = number_format($mm / Unit::Inch->factor(), 4, '.', '');
+        expect(abs((float) $inches * Unit::Inch->factor() - $mm))->toBeLessThan(0.01);
+    }
+});

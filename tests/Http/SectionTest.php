@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\System;
+use App\Models\User;
+use Ithys\Sump\SumpDesign;
+use Ithys\Water\Display;
+use Ithys\Water\Tank;
+use Ithys\Water\TurnoverSchool;
+
+beforeEach(function (): void {
+    $this->actingAs($this->keeper = User::factory()->create());
+    $this->system = System::factory()->ownedBy($this->keeper)->create();
+    $this->system->revisions()->update(['document' => (new Tank(Display::box(1000, 500, 500, 30), 40, 5, 0, 0, 35, 25, 1800, TurnoverSchool::Moderate))->toArray()]);
+    $this->at = "/systems/{$this->system->id}/section";
+    $this->typed = fn (): array => json_decode((string) json_encode($this->get($this->at)->viewData('page')['props']['typed']), true);
+});
+
+it('starts from a sump, not saved yet', function (): void {
+    $this->get($this->at)->assertInertia(fn ($page) => $page->component('Section/Show')
+        ->where('saved', false)->where('version', 0)
+        ->where('typed.lengthMm', '760')
+        ->where('choices.length.unit', 'mm')
+        ->has('view.chambers', 4)
+        ->has('view.states.running.levels', 4)
+        ->where('view.flow.litresPerHour', 1800)
+        ->where('view.flow.isReckoned', false));
+});
+
+it('shows it in inches where US units are chosen', function (): void {
+    $this->put('/settings/units', ['units' => 'us']);
+    $this->get($this->at)->assertInertia(fn ($page) => $page->where('typed.lengthMm', '29.9213')->where('choices.length.unit', 'in'));
+    $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0])->assertSessionHasNoErrors();
+    expect($this->system->refresh()->section?->design()->figure('lengthMm'))->toAgreeWith(760.0, 1e-5);
+});
+
+it('answers an edit without saving it', function (): void {
+    $typed = ($this->typed)();
+    $typed['baffles'][0]['topMm'] = '300';
+    $answer = $this->postJson("{$this->at}/preview", ['section' => $typed])->assertOk();
+    expect($answer->json('view.states.running.levels.0'))->toBeGreaterThan(300.0)
+        ->and($answer->json('problems'))->toBe([])
+        ->and($this->system->refresh()->section)->toBeNull();
+});
+
+it('answers what cannot be read, and saves nothing of it', function (string $key, string $text, string $words): void {
+    $typed = [...($this->typed)(), $key => $text];
+    expect($this->postJson("{$this->at}/preview", ['section' => $typed])->json("problems.{$key}"))->toContain($words);
+    $this->put($this->at, ['section' => $typed, 'version' => 0])->assertSessionHasErrors($key);
+    expect($this->system->refresh()->section)->toBeNull();
+})->with([['lengthMm', '0', 'between 100 mm'], ['lengthMm', '50 m', 'between 100 mm'], ['heightMm', 'tall', 'not a number'], ['boxLitres', '2 gal', 'imperial']]);
+
+it('saves, and does not let two windows overwrite each other', function (): void {
+    $typed = ($this->typed)();
+    $this->put($this->at, ['section' => $typed, 'version' => 0])->assertSessionHasNoErrors();
+    expect($this->system->refresh()->section?->design())->toEqual(SumpDesign::start());
+    $this->put($this->at, ['section' => $typed, 'version' => 0])->assertSessionHasErrors('section');
+    $this->put($this->at, ['section' => [...$typed, 'widthMm' => '300'], 'version' => 1])->assertSessionHasNoErrors();
+    $this->put($this->at, ['section' => [...$typed, 'widthMm' => '280'], 'version' => 1])->assertSessionHasErrors('section');
+    expect($this->system->refresh()->section?->design()->figure('widthMm'))->toBe(300.0);
+});
+
+it('keeps a draft with findings, however grave', function (): void {
+    $typed = ($this->typed)();
+    $typed['baffles'][0]['atMm'] = '755';
+    $typed['baffles'][0]['topMm'] = '500';
+    $this->put($this->at, ['section' => $typed, 'version' => 0])->assertSessionHasNoErrors();
+    $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.findings.0.severity', 'fault'));
+});
+
+it('counts the running water of the sump in the working volume', function (): void {
+    $this->post("{$this->at}/use-volume")->assertNotFound();
+    $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0]);
+    $running = $this->get($this->at)->viewData('page')['props']['view']->states['running']['litres'];
+    $this->post("{$this->at}/use-volume")->assertRedirect();
+    $volume = System::query()->findOrFail($this->system->id)->tankAt(now())->workingVolume();
+    expect($volume->litres)->toAgreeWith(1000 * 500 * 470 / 1e6 + 5 + round($running, 2), 1e-9);
+});
+
+it('turns a design into a form that reads back as the same', function (): void {
+    $document = Database\Seeders\DemoSection::document();
+    $this->system->section()->create(['document' => $document]);
+    $this->put($this->at, ['section' => ($this->typed)(), 'version' => 1])->assertSessionHasNoErrors();
+    expect($this->system->refresh()->section?->document)->toEqual(json_decode((string) json_encode($document), true));
+});
