@@ -50,9 +50,4 @@ final class InvalidPath extends DomainException
     {
         return self::places(["line.{$line->id}.{$end}" => "“{$line->title()}” is joined to an item that is not on the path. Choose another."]);
     }
-
-    public static function tooLarge(string $what): self
-    {
-        return self::places(['path' => $what]);
-    }
 }

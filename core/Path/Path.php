@@ -47,7 +47,7 @@ final readonly class Path
             throw InvalidPath::unreadable('A path has one main line, from the display and back to it.');
         }
         if (count($lines) > self::MOST_LINES) {
-            throw InvalidPath::tooLarge(sprintf('A path can have %d lines; this one has %d.', self::MOST_LINES, count($lines)));
+            throw InvalidPath::unreadable(sprintf('A path can have %d lines; this one has %d.', self::MOST_LINES, count($lines)));
         }
         $path = new self($name, $style, $litresPerHour, $now, $planned, array_filter($without, static fn (string $why): bool => $why !== ''),
             [$main[0], ...array_values(array_filter($lines, static fn (Line $line): bool => ! $line->isMain()))], $removed);
@@ -153,7 +153,7 @@ final readonly class Path
             $seen[$item->id] = true;
         }
         if (count($seen) > self::MOST_ITEMS) {
-            throw InvalidPath::tooLarge(sprintf('A path can have %d items; this one has %d.', self::MOST_ITEMS, count($seen)));
+            throw InvalidPath::unreadable(sprintf('A path can have %d items; this one has %d.', self::MOST_ITEMS, count($seen)));
         }
         foreach ($this->itemsOf(Kind::ReturnPump) as $pump) {
             if (++$returns > 1) {

@@ -29,10 +29,4 @@ enum Style: string
     {
         return $this === self::Sump || $this === self::RearChamber;
     }
-
-    /** Whether one motor and one vessel make the filter, sold with a range of tank sizes on the box. */
-    public function isSoldAsOne(): bool
-    {
-        return $this === self::HangOn || $this === self::Canister || $this === self::Internal;
-    }
 }

@@ -13,6 +13,7 @@ const SCREENS = [
     'path' => '/systems/1/path',
     'path, an item open' => '/systems/1/path?draft=2&item=roller',
     'path, beginning' => '/systems/1/path?new=1',
+    'section' => '/systems/1/section',
     'water' => '/systems/1/path/water',
     'styles' => '/systems/1/path/styles',
     'parts list' => '/systems/1/path/d1/parts',

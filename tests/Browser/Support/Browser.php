@@ -128,6 +128,8 @@ final class Browser
                 'Escape' => WebDriverKeys::ESCAPE,
                 'ArrowUp' => WebDriverKeys::ARROW_UP,
                 'ArrowDown' => WebDriverKeys::ARROW_DOWN,
+                'ArrowLeft' => WebDriverKeys::ARROW_LEFT,
+                'ArrowRight' => WebDriverKeys::ARROW_RIGHT,
                 'Ctrl+S' => [WebDriverKeys::CONTROL, 's', WebDriverKeys::CONTROL],
                 'Ctrl+Z' => [WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL],
                 default => $key,

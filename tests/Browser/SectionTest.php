@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\AppServer;
+use Tests\Browser\Support\Browser;
+
+// A keeper designs a sump in the real interface, by keys and with the mouse, and sees the water in its three states.
+
+beforeEach(function (): void {
+    $this->server = AppServer::withDemo();
+    $this->browser = new Browser($this->server->url);
+    $this->browser->signIn();
+});
+
+afterEach(function (): void {
+    $this->browser->quit();
+    $this->server->stop();
+});
+
+/** @return list<string> what the drawing says of each baffle, from the inlet */
+function baffles(Browser $browser): array
+{
+    return $browser->script("return [...document.querySelectorAll('[data-baffle]')].map((baffle) => baffle.getAttribute('aria-label'))");
+}
+
+it('designs a sump by keys: nudges, types, switches states, and clears a flood', function (): void {
+    $browser = $this->browser;
+    $browser->visit('/systems/1/section')->waitFor('Heater would stand dry');
+    expect(baffles($browser)[0])->toBe('Weir baffle at 330, top 205 mm');
+
+    // A baffle is picked by Tab and nudged by 1 and by 10 mm, along and up.
+    $browser->tabTo('Weir baffle at 330, top 205 mm')->keys('ArrowRight');
+    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 331, top 205 mm']");
+    $browser->keys('ArrowUp', 'ArrowUp');
+    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 331, top 207 mm']");
+    expect($browser->script('return document.activeElement.getAttribute("data-baffle")'))->toBe('inlet');
+    $browser->keys('Ctrl+Z');
+    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 331, top 206 mm']");
+
+    // The heater goes behind a baffle that keeps its water.
+    $browser->choose('Stands in', 'chamber 1');
+    $browser->script("[...document.querySelectorAll('select')].at(-1)?.scrollIntoView()");
+
+    // Too much coming down floods; less does not.
+    $browser->type('Display falls in a power cut', '90')->waitFor('A power cut floods')->waitFor('run over the rim');
+    $browser->type('Display falls in a power cut', '15')->waitUntilGone('A power cut floods');
+    $browser->type('Display falls in a power cut', 'a little')->waitFor('“a little” is not a number')->waitFor('Of the sump before the last change');
+    $browser->type('Display falls in a power cut', '1/2 in')->waitUntilGone('is not a number');
+
+    // The three states.
+    $browser->press('Return emptied');
+    expect($browser->script("return document.querySelector('[aria-pressed=true]').innerText"))->toBe('Return emptied');
+    $browser->press('Power cut')->press('Running');
+
+    $browser->keys('Ctrl+S')->waitFor('The sump is saved.')
+        ->press('Count its running water in the working volume')
+        ->waitFor('The working volume now counts');
+    expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
+});
+
+it('moves a baffle with the mouse, and adds a bubble trap', function (): void {
+    $browser = $this->browser;
+    $browser->visit('/systems/1/section')->waitFor('actual return flow');
+    $before = baffles($browser);
+    $browser->drag("//*[@data-baffle='comb']", "//*[@data-baffle='under']");
+    $moved = array_values(array_diff(baffles($browser), $before));
+    expect($moved)->toHaveCount(1)->and($moved[0])->toMatch('~^Comb-topped baffle at 5[2-7]\d, top 195 mm$~');
+    $browser->waitFor('changed, not saved')->press('Undo')->waitUntilGone('changed, not saved');
+    expect(baffles($browser))->toBe($before);
+    $browser->press('Add bubble trap')->element("//*[@data-baffle='trap-1-c']");
+    expect(count(baffles($browser)))->toBe(count($before) + 3);
+
+    // What is not saved waits in this window.
+    $browser->visit('/systems/1/journal')->waitFor('nitrate ppm')->visit('/systems/1/section')->waitFor('changed, not saved')->element("//*[@data-baffle='trap-1-c']");
+    expect(count(baffles($browser)))->toBe(count($before) + 3);
+    $browser->press('Back to what is saved')->waitUntilGone('changed, not saved');
+    expect($browser->consoleProblems())->toBe([]);
+});
+
+it('starts a sump from a common size, in inches where they are chosen', function (): void {
+    $browser = $this->browser;
+    $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('US gal');
+    $browser->visit('/systems/1/section')->waitFor('actual return flow')
+        ->choose('Take a common size', '20 x 10 x 12 in')
+        ->waitFor('changed, not saved');
+    expect($browser->script("return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Inner length').parentElement.querySelector('input').value"))->toBe('19.5276');
+    $browser->waitFor('Baffle outside the tank');
+    expect($browser->consoleProblems())->toBe([]);
+});
