@@ -248,6 +248,24 @@ final class Assumptions
             'From memory; heat, fans and open tops double it.');
     }
 
+    public static function glassStrength(): Assumption
+    {
+        return new Assumption('glass-strength', 'Bending strength of annealed float glass', 19.3, 'MPa', AssumptionKind::Estimate,
+            'From memory, as hobby tables have it; edges, scratches and age lower it.');
+    }
+
+    public static function acrylicStrength(): Assumption
+    {
+        return new Assumption('acrylic-strength', 'Bending stress acrylic bears for years', 13.8, 'MPa', AssumptionKind::Estimate,
+            'From memory; acrylic creeps, so that its short-time strength counts for little.');
+    }
+
+    public static function panelSafety(): Assumption
+    {
+        return new Assumption('panel-safety', 'Safety factor wanted of a panel', 3.8, '', AssumptionKind::Estimate,
+            'From memory, as hobby tables have it; makers use their own.');
+    }
+
     private static function turnover(string $key, string $label, float $perHour): Assumption
     {
         return new Assumption('turnover-'.$key, $label, $perHour, 'volumes/h', AssumptionKind::Practice, 'Common practice; schools differ.');

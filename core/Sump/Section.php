@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
+use Ithys\Panel\Material;
+
 /** A sump from inlet to return, by its inner size, its baffles and what stands in it. */
 final readonly class Section
 {
@@ -32,6 +34,9 @@ final readonly class Section
         /** Whether the water runs to the left on the drawing. */
         public bool $toTheLeft = false,
         public array $placed = [],
+        public Material $material = Material::Glass,
+        /** Whether a brace or rim holds the top edges of the walls. */
+        public bool $braced = false,
     ) {
         usort($baffles, static fn (Baffle $a, Baffle $b): int => $a->atMm <=> $b->atMm);
         $this->baffles = $baffles;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Sump;
 
 use Ithys\Flow\ReturnLoop;
+use Ithys\Panel\Material;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Seawater;
 use Ithys\Water\Tank;
@@ -24,7 +25,7 @@ final readonly class SumpDesign
      * @param  list<Baffle>  $baffles
      * @param  list<Placed>  $placed
      */
-    public function __construct(public array $figures, public bool $toTheLeft, public array $baffles, public array $placed, public Plumbing $plumbing)
+    public function __construct(public array $figures, public bool $toTheLeft, public array $baffles, public array $placed, public Plumbing $plumbing, public Material $material = Material::Glass, public bool $braced = false)
     {
     }
 
@@ -52,7 +53,7 @@ final readonly class SumpDesign
             $this->figure('lengthMm'), $this->figure('widthMm'), $this->figure('heightMm'), $this->figure('wallMm'), $this->baffles,
             $this->figure('returnLevelMm'), $this->figure('pumpMinimumMm'),
             new DrainDown($tank->display->surfaceSquareMm(), $this->figure('fallMm'), $this->figure('boxLitres'), $this->plumbing->litres()),
-            $this->figures['evaporationLitresADay'] ?? null, $this->figures['reservoirLitres'] ?? null, $this->figures['cabinetMm'] ?? null, $this->toTheLeft, $this->placed,
+            $this->figures['evaporationLitresADay'] ?? null, $this->figures['reservoirLitres'] ?? null, $this->figures['cabinetMm'] ?? null, $this->toTheLeft, $this->placed, $this->material, $this->braced,
         );
     }
 
@@ -82,6 +83,8 @@ final readonly class SumpDesign
             'schema' => self::SCHEMA,
             ...$this->figures,
             'toTheLeft' => $this->toTheLeft,
+            'material' => $this->material->value,
+            'braced' => $this->braced,
             'baffles' => array_map(static fn (Baffle $baffle): array => $baffle->toArray(), $this->baffles),
             'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $this->placed),
             'plumbing' => array_filter(get_object_vars($this->plumbing), static fn (mixed $value): bool => $value !== null && $value !== []),

@@ -55,6 +55,7 @@ final readonly class SumpReview
             ...self::floods($section, $running, $cut, $margin, $givesUp, $displayRoomLitres, $units),
             ...self::baffles($section, $running, $litresPerHour, $units),
             ...(new Fits($section, $running, $cut, $emptied, $units))->findings(),
+            ...Panels::findings($section, $units),
         ];
         $order = [Severity::Fault, Severity::Caution, Severity::Remark, Severity::Good];
         usort($findings, static fn (Finding $a, Finding $b): int => array_search($a->severity, $order, true) <=> array_search($b->severity, $order, true));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Sump;
 
 use Ithys\Flow\Fitting;
+use Ithys\Panel\Material;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\FigureReader;
 use Ithys\Quantity\Unit;
@@ -114,7 +115,8 @@ final class TypedSection
             $this->figures->note('section', sprintf('A sump can have %d baffles and devices; this one has %d.', self::MOST_PARTS, count($baffles) + count($placed)));
         }
 
-        return new SumpDesign($figures, ($typed['toTheLeft'] ?? false) === true, array_map($this->baffle(...), $baffles), array_map($this->placed(...), $placed), $this->plumbing(self::list($typed, 'plumbing')));
+        return new SumpDesign($figures, ($typed['toTheLeft'] ?? false) === true, array_map($this->baffle(...), $baffles), array_map($this->placed(...), $placed), $this->plumbing(self::list($typed, 'plumbing')),
+            Material::tryFrom(self::text($typed, 'material')) ?? Material::Glass, ($typed['braced'] ?? false) === true);
     }
 
     /** @param  array<mixed>  $typed */

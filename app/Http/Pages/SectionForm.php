@@ -24,6 +24,8 @@ final class SectionForm
         return [
             ...$typed,
             'toTheLeft' => $design->toTheLeft,
+            'material' => $design->material->value,
+            'braced' => $design->braced,
             'baffles' => array_map(static fn (array $baffle): array => self::texts($baffle, $units), $document['baffles']),
             'placed' => array_map(static fn (array $placed): array => self::texts($placed, $units), $document['placed']),
             'plumbing' => [

@@ -16,6 +16,8 @@ export interface TypedSection {
     reservoirLitres: string;
     cabinetMm: string;
     toTheLeft: boolean;
+    material: string;
+    braced: boolean;
     baffles: TypedBaffle[];
     placed: TypedPlaced[];
     plumbing: TypedPlumbing;

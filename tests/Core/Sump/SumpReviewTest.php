@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Ithys\Finding;
+use Ithys\Panel\Material;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 use Ithys\Sump\Baffle;
@@ -15,9 +16,9 @@ use Ithys\Sump\SumpReview;
 /** @param  array<string, mixed>  $with */
 function sumpOf(array $with = []): Section
 {
-    $w = ['baffles' => [new Baffle('weir', BaffleKind::Weir, 400, 6, 250)], 'placed' => [], 'level' => 180, 'minimum' => 60, 'drain' => 10.0, 'evaporation' => null, 'reservoir' => null, 'cabinet' => null, 'height' => 400, ...$with];
+    $w = ['baffles' => [new Baffle('weir', BaffleKind::Weir, 400, 6, 250)], 'placed' => [], 'level' => 180, 'minimum' => 60, 'drain' => 10.0, 'evaporation' => null, 'reservoir' => null, 'cabinet' => null, 'height' => 400, 'wall' => 10, 'material' => Material::Glass, 'braced' => false, ...$with];
 
-    return new Section(900, 400, $w['height'], 6, $w['baffles'], $w['level'], $w['minimum'], new DrainDown(0, 0, $w['drain'], 0), $w['evaporation'], $w['reservoir'], $w['cabinet'], false, $w['placed']);
+    return new Section(900, 400, $w['height'], $w['wall'], $w['baffles'], $w['level'], $w['minimum'], new DrainDown(0, 0, $w['drain'], 0), $w['evaporation'], $w['reservoir'], $w['cabinet'], false, $w['placed'], $w['material'], $w['braced']);
 }
 
 /** @return array<string, Finding> by code */
@@ -157,4 +158,43 @@ it('speaks in inches to the sixteenth where US units are chosen', function (): v
         expect($finding->title.$finding->sentence)->not->toMatch('~\d (mm|L)\b(?! and more)~', $finding->code);
     }
     expect(sumpFindings($section, units: UnitSystem::Us)['heater-dry']->sentence)->toContain('2 3/8 in');
+});
+
+it('checks the walls by the support they really have, and says that it is no certificate', function (float $wall, bool $braced, Material $material, Severity $severity): void {
+    $finding = sumpFindings(sumpOf(['wall' => $wall, 'braced' => $braced, 'material' => $material]))['panel-wall'];
+    expect($finding->severity)->toBe($severity)
+        ->and($finding->sentence)->toContain($braced ? 'held on all four edges' : 'free at the top')
+        ->and($finding->reason)->toContain('A check, not a certificate');
+})->with([
+    'glass, thick' => [10, false, Material::Glass, Severity::Good],
+    'glass, thin' => [6, false, Material::Glass, Severity::Caution],
+    'glass, much too thin' => [3, false, Material::Glass, Severity::Fault],
+    'glass, thin but braced' => [8, true, Material::Glass, Severity::Good],
+    'acrylic, thin' => [8, false, Material::Acrylic, Severity::Caution],
+    'acrylic, thick' => [12, false, Material::Acrylic, Severity::Good],
+]);
+
+it('checks each baffle with water on one side only', function (): void {
+    $thin = sumpFindings(sumpOf(['baffles' => [new Baffle('thin', BaffleKind::Weir, 400, 2, 250), new Baffle('hung', BaffleKind::Under, 600, 2, 390, 30)]]));
+    expect($thin['panel-baffle']->at ?? null)->toBe('thin')
+        ->and(sumpFindings(sumpOf()))->not->toHaveKey('panel-baffle');
+});
+
+// What the findings say agrees with what the levels are, whatever the sump.
+it('never contradicts its own water lines', function (): void {
+    foreach (range(0, 60) as $seed) {
+        $top = 80 + ($seed * 37) % 300;
+        $section = sumpOf(['baffles' => [new Baffle('a', BaffleKind::Weir, 150 + ($seed * 13) % 200, 6, $top), new Baffle('u', BaffleKind::Under, 420, 6, 380, 10 + $seed % 50), new Baffle('b', BaffleKind::Weir, 500 + $seed, 6, 60 + ($seed * 53) % 320)], 'level' => 70 + ($seed * 29) % 250, 'drain' => ($seed * 7) % 80]);
+        $review = SumpReview::of($section, 300 + 90 * $seed, 20.0);
+        $codes = array_map(fn (Finding $finding): string => $finding->code, $review->findings);
+        expect(in_array('power-cut-flood', $codes, true))->toBe($review->powerCut->highestMm() > 400)
+            ->and(in_array('running-over', $codes, true))->toBe($review->running->highestMm() > 400)
+            ->and(in_array('blocked-drain-flood', $codes, true))->toBe($review->givesUpLitres > 20.0)
+            ->and($review->marginMm)->toAgreeWith(400 - $review->powerCut->highestMm(), 1e-9)
+            ->and($review->givesUpLitres)->toBeGreaterThanOrEqual(0.0);
+        $order = array_map(fn (Finding $finding): int => array_search($finding->severity, [Severity::Fault, Severity::Caution, Severity::Remark, Severity::Good], true), $review->findings);
+        $sorted = $order;
+        sort($sorted);
+        expect($order)->toBe($sorted);
+    }
 });

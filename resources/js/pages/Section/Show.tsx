@@ -8,11 +8,9 @@ import { useDraft } from '../../lib/useDraft';
 import { useHistory } from '../../lib/useHistory';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
-import { FindingList } from '../../parts/FindingList';
-import { Pin } from '../../parts/Pin';
 import { Elevation, Plan } from '../../section/Elevation';
-import { Figures } from '../../section/Figures';
 import { BaffleFields, Group, PlacedFields, PlumbingFields, SumpFields } from '../../section/Parts';
+import { Reading } from '../../section/Reading';
 import {
     type Choices,
     type SectionAnswer,
@@ -194,49 +192,13 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
     };
     useHotkeys('mod+s', () => dirty && !stale && save(), { preventDefault: true, enableOnFormTags: true });
     useHotkeys('mod+z', undo, { preventDefault: true });
-    const grave = view.findings.filter((finding) => pins.has(finding));
-    const rest = view.findings.filter((finding) => !pins.has(finding));
 
     return (
         <Frame
             title="Section"
             area="Section"
             frame={frame}
-            aside={
-                <>
-                    <chakra.h2 fontSize="lg">Findings</chakra.h2>
-                    <Box
-                        fontSize="sm"
-                        color={stale ? 'caution' : 'quiet'}
-                        fontWeight={stale ? '600' : '400'}
-                        aria-live="polite"
-                        mb="2"
-                    >
-                        {stale
-                            ? 'Of the sump before the last change; a figure cannot be read yet.'
-                            : grave.length === 0
-                              ? 'nothing to mend'
-                              : `${grave.length} to look at`}
-                    </Box>
-                    <FindingList
-                        findings={grave}
-                        mark={(finding) => <Pin number={pins.get(finding) ?? 0} severity={finding.severity} />}
-                    />
-                    {rest.length > 0 && (
-                        <chakra.details mt="3">
-                            <chakra.summary cursor="pointer" fontWeight="600" fontSize="sm" mb="2">
-                                {rest.length} that {rest.length === 1 ? 'is' : 'are'} right or only worth knowing
-                            </chakra.summary>
-                            <FindingList findings={rest} />
-                        </chakra.details>
-                    )}
-                    <Figures view={view} length={choices.length} />
-                    <chakra.p mt="3" fontSize="xs" color="quiet">
-                        Our figures are a check, not a certificate. The tank maker or a glazier decides on glass. A full
-                        sump is not lifted.
-                    </chakra.p>
-                </>
-            }
+            aside={<Reading view={view} pins={pins} stale={stale} length={choices.length} />}
         >
             <chakra.h1 srOnly>The sump of {frame.name}, to scale</chakra.h1>
             <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
@@ -344,6 +306,29 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                             onChange={(event) => change({ ...section, toTheLeft: event.target.checked })}
                         />
                         Water runs to the left
+                    </chakra.label>
+                    <ChoiceField
+                        label="Made of"
+                        value={section.material}
+                        options={[
+                            ['glass', 'glass'],
+                            ['acrylic', 'acrylic'],
+                        ]}
+                        onPick={(material) => change({ ...section, material })}
+                    />
+                    <chakra.label
+                        display="inline-flex"
+                        alignItems="center"
+                        gap="2"
+                        fontSize="sm"
+                        minH={{ base: '44px', md: '36px' }}
+                    >
+                        <input
+                            type="checkbox"
+                            checked={section.braced}
+                            onChange={(event) => change({ ...section, braced: event.target.checked })}
+                        />
+                        Braced or rimmed at the top
                     </chakra.label>
                     <Button
                         disabled={dirty || !saved}

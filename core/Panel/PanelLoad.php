@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Panel;
+
+use Ithys\Assumption\Assumptions;
+use Ithys\Flow\Weir;
+
+/** A panel with water to its top on one side: pressure, force, stress and deflection by plate theory. A check, not a certificate. */
+final readonly class PanelLoad
+{
+    private function __construct(
+        /** Pressure at the bottom, Pa. */
+        public float $pressure,
+        /** Force on the whole panel, N. */
+        public float $force,
+        /** Greatest bending stress, MPa. */
+        public float $stress,
+        /** Greatest deflection, mm. */
+        public float $deflectionMm,
+        /** Strength over stress. */
+        public float $safety,
+        /** Whether it bends further than half its thickness, where small-deflection theory ends. */
+        public bool $beyondTheory,
+    ) {
+    }
+
+    /** @param  float  $density  of the water, kg/m³ */
+    public static function of(float $lengthMm, float $heightMm, float $thicknessMm, Material $material, Support $support, float $density = 1025.0): self
+    {
+        $height = $heightMm / 1000;
+        $thickness = $thicknessMm / 1000;
+        $pressure = $density * Weir::GRAVITY * $height;
+        $plate = Plate::solve($lengthMm / $heightMm, $support, $material->poisson());
+        $stiffness = $material->elasticity() * $thickness ** 3 / 12 / (1 - $material->poisson() ** 2);
+        $stress = $plate->stress * $pressure * $height ** 2 / $thickness ** 2 / 1e6;
+        $deflection = $plate->deflection * $pressure * $height ** 4 / $stiffness * 1000;
+
+        return new self($pressure, $pressure * $height / 2 * $lengthMm / 1000, $stress, $deflection, $material->strength()->value / $stress, $deflection > $thicknessMm / 2);
+    }
+
+    public function isSafe(): bool
+    {
+        return $this->safety >= Assumptions::panelSafety()->value;
+    }
+}

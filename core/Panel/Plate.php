@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Panel;
+
+/**
+ * A thin rectangular plate under water that stands to its top edge: pressure from nothing at the top to q0 at the bottom.
+ *
+ * Lévy's single series (Timoshenko and Woinowsky-Krieger, Theory of Plates and Shells): the two upright edges and the bottom simply
+ * supported, the top simply supported or free. Small deflections.
+ */
+final readonly class Plate
+{
+    private const TERMS = 18;
+
+    private const POINTS = 80;
+
+    private function __construct(
+        /** Greatest deflection as w D / (q0 H^4). */
+        public float $deflection,
+        /** Greatest bending moment as 6 M / (q0 H^2), along or across. */
+        public float $stress,
+    ) {
+    }
+
+    /** @param  float  $lengthOverHeight  length of the plate along the water, over its height */
+    public static function solve(float $lengthOverHeight, Support $support, float $poisson): self
+    {
+        // Height, load and stiffness are one; y runs down from the top edge.
+        $terms = [];
+        for ($m = 1; $m < 2 * self::TERMS; $m += 2) {
+            $alpha = $m * M_PI / $lengthOverHeight;
+            $load = 4 / ($m * M_PI) / $alpha ** 4;
+            $terms[] = [$alpha, $load, self::coefficients($alpha, $load, $support, $poisson), $m % 4 === 1 ? 1.0 : -1.0];
+        }
+        $deflection = 0.0;
+        $moment = 0.0;
+        for ($i = 0; $i <= self::POINTS; $i++) {
+            $y = $i / self::POINTS;
+            $w = $along = $across = 0.0;
+            foreach ($terms as [$alpha, $load, $c, $sign]) {
+                $shape = self::basis($alpha, $y);
+                $value = $load * $y;
+                $curvature = 0.0;
+                foreach ($c as $k => $coefficient) {
+                    $value += $coefficient * $shape[0][$k];
+                    $curvature += $coefficient * $shape[2][$k];
+                }
+                $w += $sign * $value;
+                // Both in units of alpha², the second derivative along being -alpha² w.
+                $along += $sign * $alpha ** 2 * ($value - $poisson * $curvature);
+                $across += $sign * $alpha ** 2 * ($poisson * $value - $curvature);
+            }
+            $deflection = max($deflection, abs($w));
+            $moment = max($moment, abs($along), abs($across));
+        }
+
+        return new self($deflection, 6 * $moment);
+    }
+
+    /**
+     * The four functions that solve the plate between its edges, with their derivatives in units of alpha: two that fade from the top,
+     * two from the bottom, so that nothing grows beyond measure.
+     *
+     * @return array{array{float, float, float, float}, array{float, float, float, float}, array{float, float, float, float}, array{float, float, float, float}}
+     */
+    private static function basis(float $alpha, float $y): array
+    {
+        $u = $alpha * $y;
+        $v = $alpha * (1 - $y);
+        $a = exp(-$u);
+        $b = exp(-$v);
+
+        return [
+            [$a, $u * $a, $b, $v * $b],
+            [-$a, (1 - $u) * $a, $b, -(1 - $v) * $b],
+            [$a, ($u - 2) * $a, $b, ($v - 2) * $b],
+            [-$a, (3 - $u) * $a, $b, -(3 - $v) * $b],
+        ];
+    }
+
+    /** @return list<float> */
+    private static function coefficients(float $alpha, float $load, Support $support, float $poisson): array
+    {
+        $top = self::basis($alpha, 0.0);
+        $foot = self::basis($alpha, 1.0);
+        $rows = $support === Support::FourEdges
+            ? [[...$top[0], 0.0], [...$top[2], 0.0]]
+            : [
+                [...self::combine($top[2], $top[0], -$poisson), 0.0],
+                [...self::combine($top[3], $top[1], -(2 - $poisson)), (2 - $poisson) * $load / $alpha],
+            ];
+        array_push($rows, [...$foot[0], -$load], [...$foot[2], 0.0]);
+
+        return self::eliminate($rows);
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $one
+     * @param  array{float, float, float, float}  $other
+     * @return list<float>
+     */
+    private static function combine(array $one, array $other, float $factor): array
+    {
+        return array_map(static fn (float $a, float $b): float => $a + $factor * $b, $one, $other);
+    }
+
+    /**
+     * Gauss with the largest pivot.
+     *
+     * @param  list<list<float>>  $rows  four rows of four coefficients and the right side
+     * @return list<float>
+     */
+    private static function eliminate(array $rows): array
+    {
+        $n = count($rows);
+        for ($i = 0; $i < $n; $i++) {
+            $pivot = $i;
+            for ($j = $i + 1; $j < $n; $j++) {
+                $pivot = abs($rows[$j][$i]) > abs($rows[$pivot][$i]) ? $j : $pivot;
+            }
+            [$rows[$i], $rows[$pivot]] = [$rows[$pivot], $rows[$i]];
+            for ($j = 0; $j < $n; $j++) {
+                $factor = $j === $i ? 0.0 : $rows[$j][$i] / $rows[$i][$i];
+                $rows[$j] = array_map(static fn (float $a, float $b): float => $a - $factor * $b, $rows[$j], $rows[$i]);
+            }
+        }
+
+        return array_map(static fn (int $i): float => $rows[$i][$n] / $rows[$i][$i], range(0, $n - 1));
+    }
+}
