@@ -6,6 +6,7 @@ use Ithys\Flow\Weir;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\Pools;
 use Ithys\Sump\Section;
 use Ithys\Sump\WaterLines;
 use Random\Engine\Mt19937;
@@ -170,4 +171,37 @@ it('orders its baffles from inlet to return', function (): void {
     $section = section([weir(500, 200, 'late'), weir(100, 200, 'early')]);
     expect(array_map(fn (Baffle $baffle): string => $baffle->id, $section->baffles))->toBe(['early', 'late'])
         ->and(array_map(fn ($chamber): float => $chamber->lengthMm(), $section->chambers()))->toBe([100.0, 394.0, 394.0]);
+});
+
+// Law: while running, every baffle lets exactly the flow by, over and under together.
+it('lets the whole flow by at every baffle', function (float $flow): void {
+    for ($seed = 0; $seed < 150; $seed++) {
+        $section = randomSection($seed);
+        $levels = WaterLines::running($section, $flow)->levelsMm;
+        foreach ($section->baffles as $i => $baffle) {
+            expect($baffle->flow($levels[$i], $levels[$i + 1], $section->widthMm))->toAgreeWith($flow, 1e-6);
+        }
+    }
+})->with([300.0, 1500.0, 6000.0]);
+
+it('never stands lower before a baffle than behind it while running', function (): void {
+    for ($seed = 0; $seed < 200; $seed++) {
+        $levels = WaterLines::running(randomSection($seed), 2000)->levelsMm;
+        $sorted = $levels;
+        rsort($sorted);
+        expect($levels)->toBe($sorted, "seed {$seed}");
+    }
+});
+
+it('pours the same water in one go or in many', function (): void {
+    for ($seed = 0; $seed < 60; $seed++) {
+        $section = randomSection($seed);
+        $pools = Pools::of($section, WaterLines::running($section, 1500)->levelsMm);
+        $pools->pour(24.0);
+        $many = Pools::of($section, WaterLines::running($section, 1500)->levelsMm);
+        for ($n = 0; $n < 12; $n++) {
+            $many->pour(2.0);
+        }
+        expect($many->levelsMm())->toEqualWithDelta($pools->levelsMm(), 1e-6);
+    }
 });

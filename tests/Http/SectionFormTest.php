@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Pages\SectionForm;
+use App\Http\Pages\SectionView;
+use Ithys\Panel\Material;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Sump\Baffle;
+use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Placed;
+use Ithys\Sump\Plumbing;
+use Ithys\Sump\SumpDesign;
+use Ithys\Sump\TypedSection;
+use Ithys\Water\Display;
+use Ithys\Water\Tank;
+use Ithys\Water\TurnoverSchool;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+function randomDesign(int $seed): SumpDesign
+{
+    $random = new Randomizer(new Mt19937($seed));
+    $mm = fn (int $least, int $most): float => $random->getInt($least * 10, $most * 10) / 10;
+    $baffles = [];
+    for ($i = 0; $i < $random->getInt(0, 6); $i++) {
+        $kind = BaffleKind::cases()[$random->getInt(0, 3)];
+        $baffles[] = new Baffle("b{$i}", $kind, $mm(0, 900), $mm(3, 12), $mm(60, 380), $kind === BaffleKind::Under ? $mm(5, 60) : 0.0, $kind === BaffleKind::Comb ? $random->getInt(10, 100) / 100 : 1.0);
+    }
+    $placed = [];
+    for ($i = 0; $i < $random->getInt(0, 3); $i++) {
+        $placed[] = new Placed("p{$i}", ['skimmer', 'heater', 'other'][$random->getInt(0, 2)], "Device {$i}", $random->getInt(0, 3), $mm(20, 300), $mm(20, 300), $mm(20, 500), $mm(0, 100), $mm(0, 200), $random->getInt(0, 1) === 0 ? null : $mm(200, 300));
+    }
+    $plumbing = $random->getInt(0, 1) === 0 ? new Plumbing : new Plumbing($mm(800, 6000), $random->getInt(10, 60) / 10, 25.0, $mm(500, 2000), $mm(16, 40), $mm(500, 4000), ['elbow-90' => $random->getInt(1, 6)], $mm(25, 50), $mm(500, 2000), $mm(400, 1500));
+
+    return new SumpDesign([
+        'lengthMm' => $mm(300, 1500), 'widthMm' => $mm(150, 600), 'heightMm' => $mm(250, 500), 'wallMm' => $mm(4, 15), 'returnLevelMm' => $mm(100, 240), 'pumpMinimumMm' => $mm(20, 90),
+        'fallMm' => $mm(0, 60), 'boxLitres' => $mm(0, 20), 'evaporationLitresADay' => $random->getInt(0, 1) === 0 ? null : $mm(1, 8), 'reservoirLitres' => null, 'cabinetMm' => $random->getInt(0, 1) === 0 ? null : $mm(400, 900),
+    ], $random->getInt(0, 1) === 1, $baffles, $placed, $plumbing, Material::cases()[$random->getInt(0, 1)], $random->getInt(0, 1) === 1);
+}
+
+it('turns any sump into a form that reads back as the same sump, in either unit system', function (UnitSystem $units): void {
+    for ($seed = 0; $seed < 60; $seed++) {
+        $design = randomDesign($seed);
+        $again = TypedSection::read(json_decode((string) json_encode(SectionForm::of($design, $units)), true), $units);
+        foreach ($design->figures as $key => $figure) {
+            $figure === null ? expect($again->figures[$key])->toBeNull() : expect(abs((float) $again->figures[$key] - $figure))->toBeLessThan(0.01, "seed {$seed}: {$key}");
+        }
+        foreach ($design->baffles as $i => $baffle) {
+            expect([$again->baffles[$i]->id, $again->baffles[$i]->kind])->toBe([$baffle->id, $baffle->kind])
+                ->and(abs($again->baffles[$i]->atMm - $baffle->atMm))->toBeLessThan(0.01)
+                ->and(abs($again->baffles[$i]->gapMm - $baffle->gapMm))->toBeLessThan(0.01);
+        }
+        expect($again->plumbing->fittings)->toBe($design->plumbing->fittings)
+            ->and([$again->toTheLeft, $again->material, $again->braced])->toBe([$design->toTheLeft, $design->material, $design->braced])
+            ->and(count($again->placed))->toBe(count($design->placed));
+    }
+})->with(UnitSystem::cases());
+
+it('comes back from its document the same, whatever it is', function (): void {
+    for ($seed = 0; $seed < 60; $seed++) {
+        $design = randomDesign($seed);
+        expect(TypedSection::fromDocument(json_decode((string) json_encode($design->toArray()), true)))->toEqual($design, "seed {$seed}");
+    }
+});
+
+it('is drawn without falling over: a level for every chamber in every state, and figures that are numbers', function (): void {
+    $tank = new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
+    for ($seed = 0; $seed < 60; $seed++) {
+        $view = SectionView::of(randomDesign($seed), $tank, UnitSystem::Metric);
+        foreach ($view['states'] as $state) {
+            expect($state['levels'])->toHaveCount(count($view['chambers']));
+            foreach ($state['levels'] as $level) {
+                expect(is_finite($level) && $level >= 0.0)->toBeTrue("seed {$seed}");
+            }
+        }
+        expect(json_encode($view))->toBeString();
+    }
+});
