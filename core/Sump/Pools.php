@@ -71,9 +71,12 @@ final class Pools
             if ($side === INF || $over <= 1e-9) {
                 continue;
             }
-            $j = $pool['right'] <= $pool['left'] ? $i + 1 : $i - 1;
+            $onward = $pool['right'] <= $pool['left'];
+            $j = $onward ? $i + 1 : $i - 1;
             $room = ($side - $this->level($this->pools[$j])) * $this->pools[$j]['area'];
-            if ($room > $over) {
+            // A neighbour whose far side is lower runs over there before it rises to this one: the water only passes through.
+            $passes = $this->pools[$j][$onward ? 'right' : 'left'] < $side;
+            if ($room > $over || $passes) {
                 $this->pools[$i]['litres'] -= $over;
                 $this->pools[$j]['litres'] += $over;
             } else {
