@@ -53,6 +53,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/path/preview', [PathController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('path.preview');
             Route::post('/path/styles/preview', [StyleController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('styles.preview');
             Route::get('/section', [SectionController::class, 'show'])->name('section.show');
+            Route::get('/section/cuts.{format}', [SectionController::class, 'cuts'])->whereIn('format', ['svg', 'dxf'])->name('section.cuts');
             Route::post('/section/preview', [SectionController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('section.preview');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');

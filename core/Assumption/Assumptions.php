@@ -266,6 +266,24 @@ final class Assumptions
             'From memory, as hobby tables have it; makers use their own.');
     }
 
+    public static function siliconeGap(): Assumption
+    {
+        return new Assumption('silicone-gap', 'Gap for silicone at each side of a baffle', 1.5, 'mm', AssumptionKind::Estimate,
+            'From memory; 1 to 2 mm let the silicone in and still hold the sheet.');
+    }
+
+    public static function cornerRelief(): Assumption
+    {
+        return new Assumption('corner-relief', 'Corner cut off where the tank has its own bead of silicone', 8.0, 'mm', AssumptionKind::Estimate,
+            'From memory; measure the bead of your tank.');
+    }
+
+    public static function combSlot(): Assumption
+    {
+        return new Assumption('comb-slot', 'Width of a slot in a comb', 6.0, 'mm', AssumptionKind::Estimate,
+            'From memory: narrow enough for snails, wide enough not to clog.');
+    }
+
     private static function turnover(string $key, string $label, float $perHour): Assumption
     {
         return new Assumption('turnover-'.$key, $label, $perHour, 'volumes/h', AssumptionKind::Practice, 'Common practice; schools differ.');

@@ -40,13 +40,10 @@ final readonly class Plate
             $y = $i / self::POINTS;
             $w = $along = $across = 0.0;
             foreach ($terms as [$alpha, $load, $c, $sign]) {
-                $shape = self::basis($alpha, $y);
-                $value = $load * $y;
-                $curvature = 0.0;
-                foreach ($c as $k => $coefficient) {
-                    $value += $coefficient * $shape[0][$k];
-                    $curvature += $coefficient * $shape[2][$k];
-                }
+                [$u, $v] = [$alpha * $y, $alpha * (1 - $y)];
+                [$fromTop, $fromFoot] = [exp(-$u), exp(-$v)];
+                $value = $load * $y + ($c[0] + $c[1] * $u) * $fromTop + ($c[2] + $c[3] * $v) * $fromFoot;
+                $curvature = ($c[0] + $c[1] * ($u - 2)) * $fromTop + ($c[2] + $c[3] * ($v - 2)) * $fromFoot;
                 $w += $sign * $value;
                 // Both in units of alpha², the second derivative along being -alpha² w.
                 $along += $sign * $alpha ** 2 * ($value - $poisson * $curvature);
@@ -80,7 +77,7 @@ final readonly class Plate
         ];
     }
 
-    /** @return list<float> */
+    /** @return array{float, float, float, float} */
     private static function coefficients(float $alpha, float $load, Support $support, float $poisson): array
     {
         $top = self::basis($alpha, 0.0);
@@ -110,7 +107,7 @@ final readonly class Plate
      * Gauss with the largest pivot.
      *
      * @param  list<list<float>>  $rows  four rows of four coefficients and the right side
-     * @return list<float>
+     * @return array{float, float, float, float}
      */
     private static function eliminate(array $rows): array
     {
@@ -127,6 +124,8 @@ final readonly class Plate
             }
         }
 
-        return array_map(static fn (int $i): float => $rows[$i][$n] / $rows[$i][$i], range(0, $n - 1));
+        $root = static fn (int $i): float => $rows[$i][$n] / $rows[$i][$i];
+
+        return [$root(0), $root(1), $root(2), $root(3)];
     }
 }

@@ -37,6 +37,10 @@ it('times the review of thirty items, and the answer to an edit', function (): v
     expect(bench('bench:review --runs=1'))->toMatch('~review and sizing of 30 items in the core: median [\d.]+ ms~')->toMatch('~an edit answered median [\d.]+ ms~');
 });
 
+it('times the sump of eight chambers, and the answer to an edit', function (): void {
+    expect(bench('bench:section --runs=1'))->toMatch('~water lines and findings of 8 chambers in the core: median [\d.]+ ms~')->toMatch('~an edit answered median [\d.]+ ms~');
+});
+
 it('measures a median and a 95th percentile', function (): void {
     $calls = 0;
     $times = Stopwatch::milliseconds(20, function () use (&$calls): void {

@@ -12,7 +12,7 @@ it('shows a stranger nothing: every system route answers 404', function (): void
     $routes = collect(Route::getRoutes()->getRoutes())->filter(fn ($route): bool => str_starts_with($route->uri(), 'systems/{system}'));
     expect($routes->count())->toBeGreaterThan(12);
     foreach ($routes as $route) {
-        $path = strtr($route->uri(), ['{system}' => $system->id, '{entry}' => 1, '{batch}' => 'x', '{upload}' => 'x', '{draft}' => 1, '{revision}' => 1, '{mark}' => 'd1']);
+        $path = strtr($route->uri(), ['{system}' => $system->id, '{entry}' => 1, '{batch}' => 'x', '{upload}' => 'x', '{draft}' => 1, '{revision}' => 1, '{mark}' => 'd1', '{format}' => 'svg']);
         $this->actingAs($stranger)->call($route->methods()[0], $path)->assertNotFound();
         expect(collect($route->gatherMiddleware())->first(fn ($name): bool => is_string($name) && str_starts_with($name, 'can:')))->not->toBeNull("{$path} has no policy");
     }

@@ -84,3 +84,12 @@ it('turns a design into a form that reads back as the same', function (): void {
     $this->put($this->at, ['section' => ($this->typed)(), 'version' => 1])->assertSessionHasNoErrors();
     expect($this->system->refresh()->section?->document)->toEqual(json_decode((string) json_encode($document), true));
 });
+
+it('hands out the cut sheet of the saved sump as SVG and DXF', function (): void {
+    $this->get("{$this->at}/cuts.dxf")->assertNotFound();
+    $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0]);
+    $this->get("{$this->at}/cuts.dxf")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf')->assertHeader('Content-Disposition', 'attachment; filename="test-tank-cuts.dxf"');
+    expect($this->get("{$this->at}/cuts.svg")->assertOk()->getContent())->toContain('1. Weir baffle');
+    $this->get("{$this->at}/cuts.pdf")->assertNotFound();
+    $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.cuts.0.widthMm', 347)->where('view.cuts.0.outsideMm', 426));
+});

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\LocalServer;
-use App\Console\ScratchDatabase;
+use App\Console\EditTiming;
 use App\Console\Stopwatch;
 use App\Http\Pages\PathForm;
 use Illuminate\Console\Command;
@@ -38,24 +37,7 @@ final class BenchReview extends Command
         });
         $this->line(sprintf('review and sizing of %d items in the core: median %.2f ms, p95 %.2f ms, %d findings', count($path->items()), $core->median, $core->p95, count(Review::of(new Situation($path, $tank))->findings)));
 
-        $scratch = ScratchDatabase::make();
-        $server = LocalServer::on($scratch->path);
-        try {
-            $client = $server->signedIn($scratch->keeper->email, ScratchDatabase::PASSWORD);
-            $draft = ['path' => PathForm::of($path, UnitSystem::Metric)];
-            $url = "/systems/{$scratch->system->id}/path/preview";
-            $bare = Stopwatch::milliseconds($runs, static function () use ($client): void {
-                $client->get('/up')->throw();
-            });
-            $edit = Stopwatch::milliseconds($runs, static function () use ($client, $url, $draft): void {
-                $client->asJson()->acceptJson()->post($url, $draft)->throw();
-            });
-            $this->line(sprintf('by HTTP from PHP\'s own server: a bare route (/up) median %.1f ms, p95 %.1f ms; an edit answered median %.1f ms, p95 %.1f ms, %.1f times the bare route',
-                $bare->median, $bare->p95, $edit->median, $edit->p95, $edit->median / $bare->median));
-        } finally {
-            $server->stop();
-            $scratch->drop();
-        }
+        $this->line(EditTiming::of('path/preview', ['path' => PathForm::of($path, UnitSystem::Metric)], $runs));
 
         return self::SUCCESS;
     }

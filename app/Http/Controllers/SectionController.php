@@ -13,10 +13,15 @@ use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Ithys\Drawing\CutDxf;
+use Ithys\Drawing\CutSvg;
 use Ithys\Sump\CommonSize;
+use Ithys\Sump\CutSheet;
 use Ithys\Sump\InvalidSection;
 use Ithys\Sump\SumpDesign;
 
@@ -62,6 +67,18 @@ final class SectionController extends Controller
         }
 
         return redirect()->route('section.show', $system)->with('flash', ['message' => 'The sump is saved.']);
+    }
+
+    /** The cut sheet of the saved sump, for a workshop. */
+    public function cuts(Request $request, System $system, string $format): HttpResponse
+    {
+        $design = $system->section?->design() ?? abort(404);
+        $sheet = CutSheet::of($design->section($system->tankAt(now())));
+        $units = $this->keeper($request)->units;
+        [$content, $type] = $format === 'dxf' ? [CutDxf::write($sheet, $units), 'image/vnd.dxf'] : [CutSvg::write($sheet, $units), 'image/svg+xml'];
+        $name = Str::slug($system->name) ?: 'sump';
+
+        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}-cuts.{$format}\""]);
     }
 
     /** Takes the running water of the sump into the tank's description, so that doses meet it. */

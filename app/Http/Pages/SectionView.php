@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Flow\Fitting;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Chamber;
+use Ithys\Sump\CutPanel;
+use Ithys\Sump\CutSheet;
 use Ithys\Sump\Placed;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\TypedSection;
@@ -40,6 +43,7 @@ final class SectionView
             'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $section->placed),
             'states' => ['running' => $lines($review->running), 'powerCut' => $lines($review->powerCut), 'emptied' => $lines($review->emptied)],
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $review->findings),
+            'cuts' => array_map(static fn (CutPanel $panel): array => $panel->toArray(), CutSheet::of($section)->panels),
             'water' => [
                 'rimLitres' => $section->rimLitres(),
                 'drainDownLitres' => $section->drainDown->litres(),
@@ -68,6 +72,7 @@ final class SectionView
         return [
             'length' => ['unit' => TypedSection::lengthUnit($units)->value, 'factor' => TypedSection::lengthUnit($units)->factor()],
             'kinds' => array_map(static fn (BaffleKind $kind): array => [$kind->value, $kind->label(), $kind->says()], BaffleKind::cases()),
+            'siliconeGap' => Assumptions::siliconeGap()->toArray(),
             'fittings' => array_map(static fn (Fitting $fitting): array => [$fitting->value, $fitting->label()], Fitting::cases()),
         ];
     }

@@ -1,4 +1,4 @@
-import { type Finding } from '../lib/page';
+import { type Basis, type Finding } from '../lib/page';
 
 export type StateName = 'running' | 'powerCut' | 'emptied';
 
@@ -94,6 +94,16 @@ export interface SectionView {
     placed: DrawnPlaced[];
     states: Record<StateName, { levels: number[]; litres: number }>;
     findings: Finding[];
+    cuts: {
+        id: string;
+        label: string;
+        widthMm: number;
+        heightMm: number;
+        thicknessMm: number;
+        note: string;
+        insideMm: number;
+        outsideMm: number;
+    }[];
     water: {
         rimLitres: number;
         drainDownLitres: number;
@@ -124,5 +134,6 @@ export interface Choices {
     /** What a bare length means, and how many mm it is. */
     length: { unit: string; factor: number };
     kinds: [string, string, string][];
+    siliconeGap: Basis;
     fittings: [string, string][];
 }

@@ -9,6 +9,7 @@ import { useHistory } from '../../lib/useHistory';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { Elevation, Plan } from '../../section/Elevation';
+import { Cuts } from '../../section/Cuts';
 import { BaffleFields, Group, PlacedFields, PlumbingFields, SumpFields } from '../../section/Parts';
 import { Reading } from '../../section/Reading';
 import {
@@ -384,6 +385,9 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                     problems={all}
                     onChange={(changed) => change({ ...section, plumbing: { ...section.plumbing, ...changed } })}
                 />
+            </Group>
+            <Group legend="Cut sheet">
+                <Cuts systemId={frame.id} cuts={view.cuts} choices={choices} ready={saved && !dirty} />
             </Group>
             <Group legend="From above">
                 <Plan view={view} toTheLeft={section.toTheLeft} />

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\EditTiming;
+use App\Console\Stopwatch;
+use App\Http\Pages\SectionForm;
+use Illuminate\Console\Command;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Sump\Baffle;
+use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Placed;
+use Ithys\Sump\Plumbing;
+use Ithys\Sump\SumpDesign;
+use Ithys\Water\Display;
+use Ithys\Water\Tank;
+use Ithys\Water\TurnoverSchool;
+
+/** Times a sump of eight chambers with all its findings in the core, and the answer to an edit through the whole application. */
+final class BenchSection extends Command
+{
+    protected $signature = 'bench:section {--runs=100}';
+
+    protected $description = 'Time a sump of eight chambers, in the core and through the application';
+
+    public function handle(): int
+    {
+        $runs = (int) $this->option('runs');
+        $design = $this->design();
+        $tank = new Tank(Display::box(1200, 500, 500, 30), 60, 8, 20, 30, 35, 25, 2400, TurnoverSchool::Moderate);
+        $core = Stopwatch::milliseconds($runs, static function () use ($design, $tank): void {
+            $design->review($tank, UnitSystem::Metric);
+        });
+        $this->line(sprintf('water lines and findings of %d chambers in the core: median %.1f ms, p95 %.1f ms', count($design->section($tank)->chambers()), $core->median, $core->p95));
+        $this->line(EditTiming::of('section/preview', ['section' => SectionForm::of($design, UnitSystem::Metric)], $runs));
+
+        return self::SUCCESS;
+    }
+
+    private function design(): SumpDesign
+    {
+        $baffles = [];
+        foreach ([150, 300, 450, 600, 640, 680, 900] as $i => $at) {
+            $baffles[] = new Baffle("b{$i}", $i === 4 ? BaffleKind::Under : BaffleKind::Weir, $at, 6, $i === 4 ? 320.0 : 260.0 - 8 * $i, $i === 4 ? 35.0 : 0.0);
+        }
+
+        return new SumpDesign([...SumpDesign::start()->figures, 'lengthMm' => 1100.0, 'evaporationLitresADay' => 3.0], false, $baffles,
+            [new Placed('s', 'skimmer', 'Skimmer', 1, 120, 120, 400, 0, 200, 240), new Placed('h', 'heater', 'Heater', 7, 150, 30, 30, 40, 20)],
+            new Plumbing(3000, 3.0, 28, 1300, 25, 2000, ['elbow-90' => 3, 'outlet' => 1], 32, 1300, 900));
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use Ithys\Drawing\CutDxf;
+use Ithys\Drawing\CutLayout;
+use Ithys\Drawing\CutSvg;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Sump\Baffle;
+use Ithys\Sump\BaffleKind;
+use Ithys\Sump\CutSheet;
+use Ithys\Sump\DrainDown;
+use Ithys\Sump\Section;
+use Symfony\Component\Process\Process;
+
+function cutSection(float $wall = 6.35): Section
+{
+    return new Section(800, 320, 360, $wall, [
+        new Baffle('w', BaffleKind::Weir, 228.6, 6, 205), new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: 0.5), new Baffle('u', BaffleKind::Under, 560, 6, 290, 40), new Baffle('g', BaffleKind::Gate, 600, 10, 180),
+    ], 165, 70, new DrainDown(0, 0, 0, 0));
+}
+
+/** Area inside a closed outline, by the shoelace formula, mm². */
+function outlineArea(array $outline): float
+{
+    $sum = 0.0;
+    foreach ($outline as $i => [$x, $y]) {
+        [$nextX, $nextY] = $outline[($i + 1) % count($outline)];
+        $sum += $x * $nextY - $nextX * $y;
+    }
+
+    return $sum / 2;
+}
+
+it('cuts each baffle to the inner width less the silicone, and to its own height', function (): void {
+    [$weir, $comb, $under, $gate] = CutSheet::of(cutSection())->panels;
+    expect($weir->widthMm)->toBe(317.0)->and($weir->heightMm)->toBe(205.0)->and($under->heightMm)->toBe(250.0)->and($gate->thicknessMm)->toBe(10.0)
+        ->and(outlineArea($under->outline))->toAgreeWith(317.0 * 250.0, 1e-9)
+        // Two corners of 8 x 8 mm off.
+        ->and(outlineArea($weir->outline))->toAgreeWith(317.0 * 205.0 - 64.0, 1e-9)
+        ->and($comb->label)->toBe('2. Comb-topped baffle');
+});
+
+// Common practice: 9 in inside to inside is 9 1/4 in from the outside with a wall of a quarter inch.
+it('says where to set it, inside and from the outside as a check', function (): void {
+    $weir = CutSheet::of(cutSection())->panels[0];
+    expect($weir->insideMm / 25.4)->toAgreeWith(9.0, 1e-9)->and($weir->outsideMm / 25.4)->toAgreeWith(9.25, 1e-9);
+});
+
+it('cuts a comb that is open by its share, slots within the sheet', function (float $share): void {
+    $section = new Section(800, 320, 360, 6, [new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: $share)], 165, 70, new DrainDown(0, 0, 0, 0));
+    $panel = CutSheet::of($section)->panels[0];
+    $open = (317.0 * 195.0 - 64.0 - outlineArea($panel->outline)) / 25.0 / 317.0;
+    expect($open)->toAgreeWith($share, 0.06);
+    foreach ($panel->outline as [$x, $y]) {
+        expect($x)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(317.0)->and($y)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(195.0);
+    }
+})->with([0.3, 0.5, 0.7]);
+
+it('lays the sheets out without one on another', function (): void {
+    $placed = CutLayout::of(CutSheet::of(cutSection()))->placed;
+    foreach ($placed as $i => $a) {
+        foreach (array_slice($placed, $i + 1) as $b) {
+            $apart = $b['x'] >= $a['x'] + $a['panel']->widthMm || $a['x'] >= $b['x'] + $b['panel']->widthMm || $b['y'] >= $a['y'] + $a['panel']->heightMm || $a['y'] >= $b['y'] + $b['panel']->heightMm;
+            expect($apart)->toBeTrue();
+        }
+    }
+    expect($placed)->toHaveCount(4);
+});
+
+it('writes DXF that a strict reader opens without an error, outlines closed and in mm', function (UnitSystem $units): void {
+    $file = tempnam(sys_get_temp_dir(), 'ithys').'.dxf';
+    file_put_contents($file, CutDxf::write(CutSheet::of(cutSection()), $units));
+    $audit = new Process(['/usr/bin/python3', '-c', <<<'PY'
+        import sys, json, ezdxf
+        doc = ezdxf.readfile(sys.argv[1])
+        audit = doc.audit()
+        lines = doc.modelspace().query('POLYLINE[layer=="CUT"]')
+        box = [[min(v.dxf.location.x for v in l.vertices), max(v.dxf.location.x for v in l.vertices), min(v.dxf.location.y for v in l.vertices), max(v.dxf.location.y for v in l.vertices)] for l in lines]
+        print(json.dumps({'errors': len(audit.errors), 'version': doc.dxfversion, 'closed': [l.is_closed for l in lines], 'sizes': [[b[1]-b[0], b[3]-b[2]] for b in box], 'texts': [t.dxf.text for t in doc.modelspace().query('TEXT[layer=="TEXT"]')]}))
+        PY, $file]);
+    $audit->mustRun();
+    $found = json_decode($audit->getOutput(), true);
+    unlink($file);
+    expect($found['errors'])->toBe(0)->and($found['version'])->toBe('AC1009')->and($found['closed'])->toBe([true, true, true, true])
+        ->and($found['sizes'])->toEqualWithDelta([[317, 205], [317, 195], [317, 250], [317, 180]], 1e-3)
+        ->and($found['texts'])->toContain('1. Weir baffle', $units === UnitSystem::Metric ? '317 mm x 205 mm x 6 mm' : '12 1/2 in x 8 1/16 in x 1/4 in');
+})->with(UnitSystem::cases());
+
+it('writes SVG in true millimetres with a closed outline for every sheet', function (): void {
+    $svg = new DOMDocument;
+    expect($svg->loadXML(CutSvg::write(CutSheet::of(cutSection()), UnitSystem::Metric)))->toBeTrue();
+    $root = $svg->documentElement;
+    $size = fn (string $of): string => (string) $root?->getAttribute($of);
+    expect($root?->namespaceURI)->toBe('http://www.w3.org/2000/svg')
+        ->and($size('viewBox'))->toBe('0 0 '.rtrim($size('width'), 'm').' '.rtrim($size('height'), 'm'))
+        ->and($svg->getElementsByTagName('polygon')->length)->toBe(4)
+        ->and($svg->textContent)->toContain('229 mm inside, 235 mm from outside');
+});
+
+it('writes an empty sheet for a sump without baffles', function (): void {
+    $none = CutSheet::of(new Section(800, 320, 360, 6, [], 165, 70, new DrainDown(0, 0, 0, 0)));
+    expect($none->panels)->toBe([])->and(CutDxf::write($none, UnitSystem::Metric))->toContain('EOF')
+        ->and((new DOMDocument)->loadXML(CutSvg::write($none, UnitSystem::Metric)))->toBeTrue();
+});
