@@ -51,7 +51,7 @@ it('builds a sump path by keys alone', function (): void {
     // A figure that cannot be read is pointed at and kept; put right, the finding goes.
     $browser->tabTo('Heater')->keys('Enter')->tabTo('Water over its minimum line, return emptied')->keys('deep')
         ->waitFor('“deep” is not a number')
-        ->waitFor('Of the path before the last change');
+        ->waitFor('Of the state before the last change');
     $browser->type('Water over its minimum line, return emptied', '1/2 in')->waitUntilGone('Heater cover not known');
 
     // Saved with Ctrl+S, put in force, and on the water line of every screen.

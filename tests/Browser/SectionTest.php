@@ -45,7 +45,7 @@ it('designs a sump by keys: nudges, types, switches states, and clears a flood',
     // Too much coming down floods; less does not.
     $browser->type('Display falls in a power cut', '90')->waitFor('A power cut floods')->waitFor('run over the rim');
     $browser->type('Display falls in a power cut', '15')->waitUntilGone('A power cut floods');
-    $browser->type('Display falls in a power cut', 'a little')->waitFor('“a little” is not a number')->waitFor('Of the sump before the last change');
+    $browser->type('Display falls in a power cut', 'a little')->waitFor('“a little” is not a number')->waitFor('Of the state before the last change');
     $browser->type('Display falls in a power cut', '1/2 in')->waitUntilGone('is not a number');
 
     // The three states.

@@ -4,7 +4,7 @@ import { type SyntheticEvent, useState } from 'react';
 import { useUnits } from '../lib/figures';
 import { Button } from '../parts/Button';
 import { ChoiceField } from '../parts/ChoiceField';
-import { TextField } from '../parts/TextField';
+import { Choice, TextField } from '../parts/TextField';
 import { type Catalogue, type PathChoice, type TypedPath } from './types';
 
 interface Props {
@@ -49,7 +49,7 @@ export function DraftBar(props: Props) {
     return (
         <Box borderBottomWidth="1px" pb="3" mb="3">
             <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
-                {drafts.length > 1 && <ChoiceFieldPlain drafts={drafts} draftId={draftId} base={base} />}
+                {drafts.length > 1 && <DraftChoice drafts={drafts} draftId={draftId} base={base} />}
                 <Button look="solid" onClick={onSave} disabled={!dirty || saving || Object.keys(problems).length > 0}>
                     Save
                 </Button>
@@ -170,28 +170,21 @@ export function DraftBar(props: Props) {
     );
 }
 
-function ChoiceFieldPlain({ drafts, draftId, base }: { drafts: PathChoice[]; draftId: number; base: string }) {
+/** Leads to another draft. */
+function DraftChoice({ drafts, draftId, base }: { drafts: PathChoice[]; draftId: number; base: string }) {
     return (
-        <chakra.select
+        <Choice
             aria-label="Show draft"
             value={draftId}
-            onChange={(event) => router.visit(`${base}/path?draft=${event.target.value}`)}
-            minH={{ base: '44px', md: '36px' }}
             maxWidth="220px"
-            px="2"
-            bg="raised"
-            color="ink"
-            borderWidth="1px"
-            borderColor="edge"
-            borderRadius="3px"
-            fontSize="sm"
+            onChange={(event) => router.visit(`${base}/path?draft=${event.target.value}`)}
         >
             {drafts.map((draft) => (
                 <option key={draft.id} value={draft.id}>
                     {draft.name}
                 </option>
             ))}
-        </chakra.select>
+        </Choice>
     );
 }
 

@@ -1,6 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../parts/Button';
+import { CheckField } from '../parts/CheckField';
 import { ChoiceField } from '../parts/ChoiceField';
+import { FieldGrid } from '../parts/FieldGroup';
 import { TextField } from '../parts/TextField';
 import { type Catalogue, type TypedItem } from './types';
 
@@ -58,7 +60,7 @@ export function ItemEditor({ item, catalogue, problems, lines, line, onChange, o
                     {own}
                 </Box>
             )}
-            <Fields>
+            <FieldGrid columns={3}>
                 {text('name', 'Name', kind.label)}
                 {text('tag', 'Tag, in your own word', 'mechanical')}
                 {kind.choices.map((key) => (
@@ -71,33 +73,22 @@ export function ItemEditor({ item, catalogue, problems, lines, line, onChange, o
                     />
                 ))}
                 {kind.figures.map(figure)}
-            </Fields>
+            </FieldGrid>
             {kind.holdsMedia && (
                 <MediaFields item={item} catalogue={catalogue} problems={problems} onChange={onChange} />
             )}
             <Box display="flex" flexWrap="wrap" columnGap="5" rowGap="1">
                 {kind.flags.map((flag) => (
-                    <chakra.label
+                    <CheckField
                         key={flag}
-                        display="inline-flex"
-                        alignItems="center"
-                        gap="2"
-                        fontSize="sm"
-                        minH={{ base: '44px', md: '28px' }}
-                    >
-                        <input
-                            type="checkbox"
-                            checked={item.flags.includes(flag)}
-                            onChange={(event) =>
-                                onChange({
-                                    flags: event.target.checked
-                                        ? [...item.flags, flag]
-                                        : item.flags.filter((one) => one !== flag),
-                                })
-                            }
-                        />
-                        {catalogue.flags[flag]}
-                    </chakra.label>
+                        label={catalogue.flags[flag] ?? flag}
+                        checked={item.flags.includes(flag)}
+                        onCheck={(checked) =>
+                            onChange({
+                                flags: checked ? [...item.flags, flag] : item.flags.filter((one) => one !== flag),
+                            })
+                        }
+                    />
                 ))}
             </Box>
             <chakra.details open={kind.roomAndPower.some((key) => `item.${item.id}.${key}` in problems) || undefined}>
@@ -112,32 +103,19 @@ export function ItemEditor({ item, catalogue, problems, lines, line, onChange, o
                     Power, sockets and footprint {given > 0 && `(${given} given)`}
                 </chakra.summary>
                 <Box pt="1">
-                    <Fields>{kind.roomAndPower.map(figure)}</Fields>
+                    <FieldGrid columns={3}>{kind.roomAndPower.map(figure)}</FieldGrid>
                 </Box>
             </chakra.details>
-            <Fields>
+            <FieldGrid columns={3}>
                 {text('note', 'Note')}
                 {text('keptBecause', 'Kept because')}
                 {lines.length === 0 && text('keptWhere', 'Kept where')}
                 {lines.length > 1 && <ChoiceField label="On line" value={line} options={lines} onPick={onLine} />}
-            </Fields>
+            </FieldGrid>
             <Box display="flex" flexWrap="wrap" gap="2">
                 {onTakeOut !== null && <Button onClick={onTakeOut}>Take out, keep the part</Button>}
                 <Button onClick={onRemove}>Remove</Button>
             </Box>
-        </Box>
-    );
-}
-
-function Fields({ children }: { children: React.ReactNode }) {
-    return (
-        <Box
-            display="grid"
-            gridTemplateColumns={{ base: '1fr', sm: '1fr 1fr', lg: 'repeat(3, 1fr)' }}
-            gap="3"
-            alignItems="start"
-        >
-            {children}
         </Box>
     );
 }

@@ -6,9 +6,10 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../frame/Frame';
 import { useDates } from '../lib/dates';
 import { useUnits } from '../lib/figures';
-import { type Finding, type SystemFrame } from '../lib/page';
+import { type SystemFrame } from '../lib/page';
 import { Button } from '../parts/Button';
 import { Glyph } from '../parts/Glyph';
+import { pinsOf } from '../parts/pins';
 import { BranchHead } from './BranchHead';
 import { DraftBar } from './DraftBar';
 import { dropPlace } from './dropPlace';
@@ -53,12 +54,7 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
     };
     const all = { ...problems, ...errors } as Record<string, string>;
     const stale = Object.keys(problems).length > 0;
-    const pins = new Map<Finding, number>();
-    for (const finding of review.findings) {
-        if (finding.severity === 'fault' || finding.severity === 'caution') {
-            pins.set(finding, pins.size + 1);
-        }
-    }
+    const pins = pinsOf(review.findings);
 
     // A stop of the water line leads to its item, also while this page is open.
     const [led, setLed] = useState(asked);

@@ -1,31 +1,12 @@
-import { Box, chakra } from '@chakra-ui/react';
-import { type ReactNode } from 'react';
+import { Box } from '@chakra-ui/react';
 import { useUnits } from '../lib/figures';
 import { Button } from '../parts/Button';
 import { ChoiceField } from '../parts/ChoiceField';
+import { FieldGrid } from '../parts/FieldGroup';
 import { TextField } from '../parts/TextField';
 import { type Choices, type TypedBaffle, type TypedPlaced, type TypedPlumbing, type TypedSection } from './types';
 
 type Problems = Record<string, string>;
-
-export function Group({ legend, children }: { legend: string; children: ReactNode }) {
-    return (
-        <chakra.fieldset borderTopWidth="1px" pt="3" mt="5">
-            <chakra.legend fontFamily="heading" fontWeight="650" fontSize="md" pr="3">
-                {legend}
-            </chakra.legend>
-            {children}
-        </chakra.fieldset>
-    );
-}
-
-export function Fields({ children }: { children: ReactNode }) {
-    return (
-        <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', lg: 'repeat(5, 1fr)' }} gap="3" alignItems="start">
-            {children}
-        </Box>
-    );
-}
 
 /** A line of figures that belong to one part; each place of a problem is its prefix and the key. */
 function field(
@@ -67,7 +48,7 @@ export function SumpFields({
     const one = (key: keyof TypedSection, label: string, suffix: string) =>
         field(section, key, label, suffix, key, problems, (text) => onChange({ [key]: text }));
     return (
-        <Fields>
+        <FieldGrid columns={5}>
             {one('lengthMm', 'Inner length', mm)}
             {one('widthMm', 'Inner width', mm)}
             {one('heightMm', 'Inner height', mm)}
@@ -79,7 +60,7 @@ export function SumpFields({
             {one('boxLitres', 'Overflow box drains', unit('volume'))}
             {one('evaporationLitresADay', 'Evaporation a day', unit('volume'))}
             {one('reservoirLitres', 'Top-off reservoir', unit('volume'))}
-        </Fields>
+        </FieldGrid>
     );
 }
 
@@ -217,7 +198,7 @@ export function PlumbingFields({
         field(plumbing, key, label, suffix, `plumbing.${key}`, problems, (text) => onChange({ [key]: text }));
     return (
         <>
-            <Fields>
+            <FieldGrid columns={5}>
                 {one('pumpLitresPerHour', 'Pump, most flow', unit('flow'))}
                 {one('pumpHeadMetres', 'Pump, most height', 'm')}
                 {one('pumpWatts', 'Pump, power', 'W')}
@@ -227,18 +208,18 @@ export function PlumbingFields({
                 {one('drainBoreMm', 'Drain, bore', mm)}
                 {one('drainFallMm', 'Drain, fall', mm)}
                 {one('drainLengthMm', 'Drain, length', mm)}
-            </Fields>
+            </FieldGrid>
             <Box mt="3">
                 <Box fontSize="sm" fontWeight="600" mb="1">
                     Fittings of the return pipe, how many of each
                 </Box>
-                <Fields>
+                <FieldGrid columns={5}>
                     {choices.fittings.map(([key, label]) =>
                         field(plumbing.fittings, key, label, undefined, `plumbing.fittings.${key}`, problems, (text) =>
                             onChange({ fittings: { ...plumbing.fittings, [key]: text } }),
                         ),
                     )}
-                </Fields>
+                </FieldGrid>
             </Box>
         </>
     );

@@ -1,7 +1,6 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { chakra } from '@chakra-ui/react';
 import { type Finding } from '../lib/page';
-import { FindingList } from '../parts/FindingList';
-import { Pin } from '../parts/Pin';
+import { PinnedFindings } from '../parts/PinnedFindings';
 import { Figures } from './Figures';
 import { type Choices, type SectionView } from './types';
 
@@ -17,36 +16,10 @@ export function Reading({
     stale: boolean;
     length: Choices['length'];
 }) {
-    const grave = view.findings.filter((finding) => pins.has(finding));
-    const rest = view.findings.filter((finding) => !pins.has(finding));
     return (
         <>
             <chakra.h2 fontSize="lg">Findings</chakra.h2>
-            <Box
-                fontSize="sm"
-                color={stale ? 'caution' : 'quiet'}
-                fontWeight={stale ? '600' : '400'}
-                aria-live="polite"
-                mb="2"
-            >
-                {stale
-                    ? 'Of the sump before the last change; a figure cannot be read yet.'
-                    : grave.length === 0
-                      ? 'nothing to mend'
-                      : `${grave.length} to look at`}
-            </Box>
-            <FindingList
-                findings={grave}
-                mark={(finding) => <Pin number={pins.get(finding) ?? 0} severity={finding.severity} />}
-            />
-            {rest.length > 0 && (
-                <chakra.details mt="3">
-                    <chakra.summary cursor="pointer" fontWeight="600" fontSize="sm" mb="2">
-                        {rest.length} that {rest.length === 1 ? 'is' : 'are'} right or only worth knowing
-                    </chakra.summary>
-                    <FindingList findings={rest} />
-                </chakra.details>
-            )}
+            <PinnedFindings findings={view.findings} pins={pins} stale={stale} />
             <Figures view={view} length={length} />
             <chakra.p mt="3" fontSize="xs" color="quiet">
                 Our figures are a check, not a certificate. The tank maker or a glazier decides on glass. A full sump is

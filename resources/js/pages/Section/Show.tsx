@@ -3,14 +3,17 @@ import { router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../../frame/Frame';
-import { type Finding, type SystemFrame, useShared } from '../../lib/page';
+import { type SystemFrame, useShared } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
 import { useHistory } from '../../lib/useHistory';
 import { Button } from '../../parts/Button';
+import { CheckField } from '../../parts/CheckField';
 import { ChoiceField } from '../../parts/ChoiceField';
+import { FieldGroup } from '../../parts/FieldGroup';
+import { pinsOf } from '../../parts/pins';
 import { Elevation, Plan } from '../../section/Elevation';
 import { Cuts } from '../../section/Cuts';
-import { BaffleFields, Group, PlacedFields, PlumbingFields, SumpFields } from '../../section/Parts';
+import { BaffleFields, PlacedFields, PlumbingFields, SumpFields } from '../../section/Parts';
 import { Reading } from '../../section/Reading';
 import {
     type Choices,
@@ -74,12 +77,7 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
     const { factor } = choices.length;
     const text = (mm: number) => String(Math.round((mm / factor) * 10_000) / 10_000);
 
-    const pins = new Map<Finding, number>();
-    for (const finding of view.findings) {
-        if (finding.severity === 'fault' || finding.severity === 'caution') {
-            pins.set(finding, pins.size + 1);
-        }
-    }
+    const pins = pinsOf(view.findings);
     const setBaffle = (id: string, changed: Partial<TypedBaffle>) =>
         change({ ...section, baffles: section.baffles.map((one) => (one.id === id ? { ...one, ...changed } : one)) });
     const setPlaced = (id: string, changed: Partial<TypedPlaced>) =>
@@ -260,138 +258,122 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                 ))}
                 <Button onClick={addTrap}>Add bubble trap</Button>
             </Box>
-            <Group legend="Baffles, from inlet to return">
-                {section.baffles.map((one) => (
-                    <BaffleFields
-                        key={one.id}
-                        baffle={one}
-                        picked={picked === one.id}
-                        choices={choices}
-                        problems={all}
-                        onPick={() => setPicked(one.id)}
-                        onChange={(changed) => setBaffle(one.id, changed)}
-                        onRemove={() =>
-                            change({ ...section, baffles: section.baffles.filter((other) => other.id !== one.id) })
-                        }
-                    />
-                ))}
-            </Group>
-            <Group legend="Sump">
-                <Box display="flex" flexWrap="wrap" gap="3" mb="3" alignItems="end">
-                    <ChoiceField
-                        label="Take a common size"
-                        value=""
-                        options={[['', 'choose'], ...sizes.map((size, i) => [String(i), size.label] as const)]}
-                        onPick={(i) => {
-                            const size = sizes[Number(i)];
-                            if (i !== '' && size !== undefined) {
-                                change({
-                                    ...section,
-                                    lengthMm: text(size.lengthMm),
-                                    widthMm: text(size.widthMm),
-                                    heightMm: text(size.heightMm),
-                                });
+            <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="6" mt="5">
+                <FieldGroup legend="Baffles, from inlet to return">
+                    {section.baffles.map((one) => (
+                        <BaffleFields
+                            key={one.id}
+                            baffle={one}
+                            picked={picked === one.id}
+                            choices={choices}
+                            problems={all}
+                            onPick={() => setPicked(one.id)}
+                            onChange={(changed) => setBaffle(one.id, changed)}
+                            onRemove={() =>
+                                change({ ...section, baffles: section.baffles.filter((other) => other.id !== one.id) })
                             }
-                        }}
-                    />
-                    <chakra.label
-                        display="inline-flex"
-                        alignItems="center"
-                        gap="2"
-                        fontSize="sm"
-                        minH={{ base: '44px', md: '36px' }}
-                    >
-                        <input
-                            type="checkbox"
+                        />
+                    ))}
+                </FieldGroup>
+                <FieldGroup legend="Sump">
+                    <Box display="flex" flexWrap="wrap" gap="3" mb="3" alignItems="end">
+                        <ChoiceField
+                            label="Take a common size"
+                            value=""
+                            options={[['', 'choose'], ...sizes.map((size, i) => [String(i), size.label] as const)]}
+                            onPick={(i) => {
+                                const size = sizes[Number(i)];
+                                if (i !== '' && size !== undefined) {
+                                    change({
+                                        ...section,
+                                        lengthMm: text(size.lengthMm),
+                                        widthMm: text(size.widthMm),
+                                        heightMm: text(size.heightMm),
+                                    });
+                                }
+                            }}
+                        />
+                        <CheckField
+                            label="Water runs to the left"
                             checked={section.toTheLeft}
-                            onChange={(event) => change({ ...section, toTheLeft: event.target.checked })}
+                            onCheck={(toTheLeft) => change({ ...section, toTheLeft })}
                         />
-                        Water runs to the left
-                    </chakra.label>
-                    <ChoiceField
-                        label="Made of"
-                        value={section.material}
-                        options={[
-                            ['glass', 'glass'],
-                            ['acrylic', 'acrylic'],
-                        ]}
-                        onPick={(material) => change({ ...section, material })}
-                    />
-                    <chakra.label
-                        display="inline-flex"
-                        alignItems="center"
-                        gap="2"
-                        fontSize="sm"
-                        minH={{ base: '44px', md: '36px' }}
-                    >
-                        <input
-                            type="checkbox"
+                        <ChoiceField
+                            label="Made of"
+                            value={section.material}
+                            options={[
+                                ['glass', 'glass'],
+                                ['acrylic', 'acrylic'],
+                            ]}
+                            onPick={(material) => change({ ...section, material })}
+                        />
+                        <CheckField
+                            label="Braced or rimmed at the top"
                             checked={section.braced}
-                            onChange={(event) => change({ ...section, braced: event.target.checked })}
+                            onCheck={(braced) => change({ ...section, braced })}
                         />
-                        Braced or rimmed at the top
-                    </chakra.label>
-                    <Button
-                        disabled={dirty || !saved}
-                        title={dirty || !saved ? 'Save first' : undefined}
-                        onClick={() =>
-                            router.post(`/systems/${frame.id}/section/use-volume`, {}, { preserveScroll: true })
-                        }
-                    >
-                        Count its running water in the working volume
-                    </Button>
-                </Box>
-                <SumpFields
-                    section={section}
-                    choices={choices}
-                    problems={all}
-                    onChange={(changed) => change({ ...section, ...changed })}
-                />
-            </Group>
-            <Group legend="What stands in it">
-                {section.placed.map((one) => (
-                    <PlacedFields
-                        key={one.id}
-                        placed={one}
-                        chambers={view.chambers.length}
+                        <Button
+                            disabled={dirty || !saved}
+                            title={dirty || !saved ? 'Save first' : undefined}
+                            onClick={() =>
+                                router.post(`/systems/${frame.id}/section/use-volume`, {}, { preserveScroll: true })
+                            }
+                        >
+                            Count its running water in the working volume
+                        </Button>
+                    </Box>
+                    <SumpFields
+                        section={section}
                         choices={choices}
                         problems={all}
-                        onChange={(changed) => setPlaced(one.id, changed)}
-                        onRemove={() =>
-                            change({ ...section, placed: section.placed.filter((other) => other.id !== one.id) })
-                        }
+                        onChange={(changed) => change({ ...section, ...changed })}
                     />
-                ))}
-                <Box display="flex" flexWrap="wrap" gap="2" mt="2">
-                    <Button onClick={() => addPlaced('skimmer', 'Skimmer', [200, 180, 450], [200, 240], 0)}>
-                        Add skimmer
-                    </Button>
-                    <Button
-                        onClick={() =>
-                            addPlaced('heater', 'Heater', [250, 30, 30], [30, null], view.chambers.length - 1)
-                        }
-                    >
-                        Add heater
-                    </Button>
-                    <Button onClick={() => addPlaced('other', 'Device', [100, 100, 200], [0, null], 0)}>
-                        Add another device
-                    </Button>
-                </Box>
-            </Group>
-            <Group legend="Pump and pipes">
-                <PlumbingFields
-                    plumbing={section.plumbing}
-                    choices={choices}
-                    problems={all}
-                    onChange={(changed) => change({ ...section, plumbing: { ...section.plumbing, ...changed } })}
-                />
-            </Group>
-            <Group legend="Cut sheet">
-                <Cuts systemId={frame.id} cuts={view.cuts} choices={choices} ready={saved && !dirty} />
-            </Group>
-            <Group legend="From above">
-                <Plan view={view} toTheLeft={section.toTheLeft} />
-            </Group>
+                </FieldGroup>
+                <FieldGroup legend="What stands in it">
+                    {section.placed.map((one) => (
+                        <PlacedFields
+                            key={one.id}
+                            placed={one}
+                            chambers={view.chambers.length}
+                            choices={choices}
+                            problems={all}
+                            onChange={(changed) => setPlaced(one.id, changed)}
+                            onRemove={() =>
+                                change({ ...section, placed: section.placed.filter((other) => other.id !== one.id) })
+                            }
+                        />
+                    ))}
+                    <Box display="flex" flexWrap="wrap" gap="2" mt="2">
+                        <Button onClick={() => addPlaced('skimmer', 'Skimmer', [200, 180, 450], [200, 240], 0)}>
+                            Add skimmer
+                        </Button>
+                        <Button
+                            onClick={() =>
+                                addPlaced('heater', 'Heater', [250, 30, 30], [30, null], view.chambers.length - 1)
+                            }
+                        >
+                            Add heater
+                        </Button>
+                        <Button onClick={() => addPlaced('other', 'Device', [100, 100, 200], [0, null], 0)}>
+                            Add another device
+                        </Button>
+                    </Box>
+                </FieldGroup>
+                <FieldGroup legend="Pump and pipes">
+                    <PlumbingFields
+                        plumbing={section.plumbing}
+                        choices={choices}
+                        problems={all}
+                        onChange={(changed) => change({ ...section, plumbing: { ...section.plumbing, ...changed } })}
+                    />
+                </FieldGroup>
+                <FieldGroup legend="Cut sheet">
+                    <Cuts systemId={frame.id} cuts={view.cuts} choices={choices} ready={saved && !dirty} />
+                </FieldGroup>
+                <FieldGroup legend="From above">
+                    <Plan view={view} toTheLeft={section.toTheLeft} />
+                </FieldGroup>
+            </Box>
         </Frame>
     );
 }
