@@ -19,7 +19,7 @@ enum Stock: string
         return match ($this) {
             self::Light => 'light, few small fish',
             self::Medium => 'medium, fed daily',
-            self::Heavy => 'heavy, many or large fish',
+            self::Heavy => 'heavy, large fish',
         };
     }
 

@@ -72,7 +72,8 @@ final readonly class SumpDesign
     {
         $room = $tank->display->unfilledLitres();
 
-        return SumpReview::of($this->section($tank), $this->litresPerHour($tank), $room > 0.0 ? $room : null, $units);
+        return SumpReview::of($this->section($tank), $this->litresPerHour($tank), $room > 0.0 ? $room : null, $units,
+            $this->plumbing->drainLitresPerHour(Seawater::kinematicViscosity($tank->salinity, $tank->celsius)));
     }
 
     /** @return array<string, mixed> the document, schema {@see SumpDesign::SCHEMA} */

@@ -37,8 +37,11 @@ final readonly class SumpReview
     ) {
     }
 
-    /** @param  ?float  $displayRoomLitres  litres between the water line of the display and its rim; null while not known */
-    public static function of(Section $section, float $litresPerHour, ?float $displayRoomLitres, UnitSystem $units = UnitSystem::Metric): self
+    /**
+     * @param  ?float  $displayRoomLitres  litres between the water line of the display and its rim; null while not known
+     * @param  ?float  $drainLitresPerHour  what the drain carries as a full siphon; null while not known
+     */
+    public static function of(Section $section, float $litresPerHour, ?float $displayRoomLitres, UnitSystem $units = UnitSystem::Metric, ?float $drainLitresPerHour = null): self
     {
         $geometry = Geometry::findings($section, $units);
         $running = WaterLines::running($section, $litresPerHour);
@@ -53,6 +56,7 @@ final readonly class SumpReview
         $findings = [
             ...$geometry,
             ...self::floods($section, $running, $cut, $margin, $givesUp, $displayRoomLitres, $units),
+            ...self::drain($litresPerHour, $drainLitresPerHour, $units),
             ...self::baffles($section, $running, $litresPerHour, $units),
             ...(new Fits($section, $running, $cut, $emptied, $units))->findings(),
             ...Panels::findings($section, $units),
@@ -91,6 +95,21 @@ final readonly class SumpReview
         };
 
         return $findings;
+    }
+
+    /** @return list<Finding> */
+    private static function drain(float $litresPerHour, ?float $drainLitresPerHour, UnitSystem $units): array
+    {
+        if ($drainLitresPerHour === null) {
+            return [];
+        }
+        $figures = sprintf('Running full it carries %s; the return gives %s.', $units->format($drainLitresPerHour, Dimension::Flow, 0), $units->format($litresPerHour, Dimension::Flow, 0));
+
+        return [$drainLitresPerHour < $litresPerHour
+            ? Finding::of(Severity::Fault, 'drain-small', 'The drain cannot carry the return', $figures)
+                ->because('The display fills until it runs over or into its emergency drain.', 'Take a wider pipe or fewer elbows, throttle the return, or add a second drain.')
+            : Finding::of(Severity::Good, 'drain-fits', 'The drain carries the return', $figures)
+                ->because('Throttled by a gate valve to just match the pump it runs full and silent. An emergency drain has to carry all of it alone.')];
     }
 
     /** @return list<Finding> */

@@ -4,7 +4,7 @@ import { type ReactNode } from 'react';
 /** Fields that belong together, under one legend. */
 export function FieldGroup({ legend, children }: { legend: string; children: ReactNode }) {
     return (
-        <chakra.fieldset borderTopWidth="1px" pt="3">
+        <chakra.fieldset borderTopWidth="1px" pt="3" minW="0">
             <chakra.legend fontFamily="heading" fontWeight="650" fontSize="md" pr="3">
                 {legend}
             </chakra.legend>
@@ -18,7 +18,7 @@ export function FieldGrid({ columns, children }: { columns: number; children: Re
     return (
         <Box
             display="grid"
-            gridTemplateColumns={{ base: '1fr', sm: '1fr 1fr', lg: `repeat(${columns}, 1fr)` }}
+            gridTemplateColumns={{ base: 'minmax(0, 1fr)', sm: '1fr 1fr', lg: `repeat(${columns}, 1fr)` }}
             gap="3"
             alignItems="start"
         >

@@ -19,7 +19,7 @@ export function Cuts({
     const mm = (value: number) => figure(value / length.factor, length.factor === 1 ? 1 : 3);
     return (
         <>
-            <Box overflowX="auto">
+            <Box overflowX="auto" tabIndex={0} role="region" aria-label="Cut sheet">
                 <chakra.table width="100%" fontSize="sm" minW="560px">
                     <chakra.caption srOnly>Sheets to cut, in {length.unit}</chakra.caption>
                     <thead>

@@ -41,6 +41,11 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
     /** The level in a chamber as far as the drawing goes. */
     const shown = (i: number) => Math.min(Math.max(0, levels[i] ?? 0), view.heightMm);
 
+    // The word on the power cut stands beside the sump where there is room, so that no baffle runs through it.
+    const right = LEFT + view.lengthMm * scale;
+    const beside = WIDTH - right > 140;
+    const left = cut > view.heightMm ? 'over the rim' : `${mm(view.heightMm - cut)} to the rim`;
+
     const key = (event: KeyboardEvent, baffle: DrawnBaffle) => {
         const step = event.shiftKey ? 10 : 1;
         const along = toTheLeft ? -step : step;
@@ -227,13 +232,18 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                             />
                         )}
                         <Text
-                            x={LEFT + view.lengthMm * scale - 6}
-                            y={y(Math.min(cut, view.heightMm)) - 6}
-                            anchor="end"
+                            x={beside ? right + 14 : right - 6}
+                            y={y(Math.min(cut, view.heightMm)) + (beside ? -3 : -6)}
+                            anchor={beside ? 'start' : 'end'}
                             fault
                         >
-                            {`power cut ${mm(cut)}, ${cut > view.heightMm ? 'over the rim' : `${mm(view.heightMm - cut)} to the rim`}`}
+                            {beside ? `power cut ${mm(cut)}` : `power cut ${mm(cut)}, ${left}`}
                         </Text>
+                        {beside && (
+                            <Text x={right + 14} y={y(Math.min(cut, view.heightMm)) + 12} anchor="start" fault>
+                                {left}
+                            </Text>
+                        )}
                     </>
                 )}
                 <Stroke
