@@ -35,6 +35,19 @@ final readonly class Finding
         return new self($severity, $code, $title, $sentence, $basis);
     }
 
+    /**
+     * The same findings, the gravest first and else in their order.
+     *
+     * @param  list<self>  $findings
+     * @return list<self>
+     */
+    public static function gravestFirst(array $findings): array
+    {
+        usort($findings, static fn (self $a, self $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return $findings;
+    }
+
     public function at(?string $at): self
     {
         return new self($this->severity, $this->code, $this->title, $this->sentence, $this->basis, $at, $this->reason, $this->school, $this->fix);

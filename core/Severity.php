@@ -11,4 +11,21 @@ enum Severity: string
     case Good = 'good';
     case Caution = 'caution';
     case Fault = 'fault';
+
+    /** Whether it asks for something to be done. */
+    public function isGrave(): bool
+    {
+        return $this === self::Caution || $this === self::Fault;
+    }
+
+    /** Its place in a list, the gravest first. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Fault => 0,
+            self::Caution => 1,
+            self::Remark => 2,
+            self::Good => 3,
+        };
+    }
 }

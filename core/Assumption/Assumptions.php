@@ -284,6 +284,18 @@ final class Assumptions
             'From memory: narrow enough for snails, wide enough not to clog.');
     }
 
+    public static function rimMargin(): Assumption
+    {
+        return new Assumption('rim-margin', 'Room wanted under the rim after a power cut', 15.0, 'mm', AssumptionKind::Estimate,
+            'From memory: a wave, a slow check valve or a little too much top-up.');
+    }
+
+    public static function workingRoom(): Assumption
+    {
+        return new Assumption('working-room', 'Room for a hand around a device', 20.0, 'mm', AssumptionKind::Estimate,
+            'From memory; it has to come out to be cleaned.');
+    }
+
     private static function turnover(string $key, string $label, float $perHour): Assumption
     {
         return new Assumption('turnover-'.$key, $label, $perHour, 'volumes/h', AssumptionKind::Practice, 'Common practice; schools differ.');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Drawing;
 
-use Ithys\Quantity\ShopLength;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\CutSheet;
 
@@ -38,7 +37,7 @@ final class CutDxf
                 $this->add(0, 'VERTEX', 8, 'CUT', 10, self::number($x + $px), 20, self::number($y + $py), 30, '0.0');
             }
             $this->add(0, 'SEQEND', 8, 'CUT');
-            foreach ([$panel->label, sprintf('%s x %s x %s', ShopLength::format($panel->widthMm, $units), ShopLength::format($panel->heightMm, $units), ShopLength::format($panel->thicknessMm, $units))] as $line => $words) {
+            foreach ([$panel->label, $panel->size($units)] as $line => $words) {
                 $this->add(0, 'TEXT', 8, 'TEXT', 10, self::number($x + 12), 20, self::number($y + $panel->heightMm / 2 - $line * self::TEXT_HEIGHT * 1.6), 30, '0.0', 40, self::number(self::TEXT_HEIGHT), 1, self::ascii($words));
             }
         }

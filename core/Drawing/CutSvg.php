@@ -21,7 +21,7 @@ final class CutSvg
         foreach ($layout->placed as ['panel' => $panel, 'x' => $x, 'y' => $y]) {
             $points = array_map(static fn (array $point): string => sprintf('%.3f,%.3f', $margin + $x + $point[0], $height - $margin - $y - $point[1]), $panel->outline);
             $cuts[] = sprintf('<polygon points="%s"/>', implode(' ', $points));
-            $lines = [$panel->label, sprintf('%s x %s x %s', ShopLength::format($panel->widthMm, $units), ShopLength::format($panel->heightMm, $units), ShopLength::format($panel->thicknessMm, $units)),
+            $lines = [$panel->label, $panel->size($units),
                 sprintf('%s inside, %s from outside', ShopLength::format($panel->insideMm, $units), ShopLength::format($panel->outsideMm, $units))];
             foreach ($lines as $i => $line) {
                 $words[] = sprintf('<text x="%.1f" y="%.1f">%s</text>', $margin + $x + 12, $height - $margin - $y - $panel->heightMm / 2 + 12 * $i, htmlspecialchars($line, ENT_XML1 | ENT_QUOTES, 'UTF-8'));

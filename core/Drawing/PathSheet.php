@@ -9,7 +9,6 @@ use Ithys\Path\Item;
 use Ithys\Path\Line;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\Situation;
-use Ithys\Severity;
 
 /**
  * A path as an SVG 1.1 sheet for printing: A4 width in mm, the water running down the left, each stage with its flow and findings.
@@ -53,7 +52,7 @@ final class PathSheet
         $start = $this->y;
         $this->text(self::LEFT + 8, $this->y + 1.2, 'Display', 4, bold: true);
         $this->y += self::ROW;
-        $this->line($this->here->path->main(), self::LEFT);
+        $this->line($this->here->path->main());
         $this->text(self::LEFT + 8, $this->y + 1.2, 'back to the display', 4);
         array_unshift($this->marks, sprintf('<path d="M%.1f %.1fV%.1f" fill="none" stroke="%s" stroke-width="0.9"/>', self::LEFT, $start, $this->y, self::WATER));
         $this->y += self::ROW * 1.4;
@@ -61,7 +60,7 @@ final class PathSheet
             $this->text(self::LEFT - 8, $this->y, $branch->title().', '.$this->ends($branch), 3.8, bold: true);
             $this->y += self::ROW * 0.8;
             $top = $this->y;
-            $this->line($branch, self::LEFT);
+            $this->line($branch);
             $branch->items === [] ?: array_unshift($this->marks, sprintf('<path d="M%.1f %.1fV%.1f" fill="none" stroke="%s" stroke-width="0.6" stroke-dasharray="2 1"/>', self::LEFT, $top - 4, $this->y - self::ROW + 4, self::WATER));
             $this->y += self::ROW * 0.4;
         }
@@ -72,16 +71,17 @@ final class PathSheet
             self::WIDTH, $height, self::FONT, self::INK, self::escape($this->here->path->name)).implode("\n", $this->marks)."\n</svg>\n";
     }
 
-    private function line(Line $line, float $x): void
+    private function line(Line $line): void
     {
         foreach ($line->items as $item) {
-            $this->item($item, $x);
+            $this->item($item);
             $this->y += self::ROW;
         }
     }
 
-    private function item(Item $item, float $x): void
+    private function item(Item $item): void
     {
+        $x = self::LEFT;
         $this->marks[] = sprintf('<rect x="%.1f" y="%.1f" width="6" height="8" rx="0.8" fill="#F4F2EA" stroke="%s" stroke-width="0.5"/>', $x - 3, $this->y - 4, self::WATER);
         $count = $item->count() > 1 ? " ×{$item->count()}" : '';
         $this->text($x + 8, $this->y, $item->title().$count, 4, bold: true);
@@ -128,7 +128,7 @@ final class PathSheet
     /** @return list<Finding> */
     private function graveFindings(): array
     {
-        return array_values(array_filter($this->review->findings, static fn (Finding $finding): bool => in_array($finding->severity, [Severity::Fault, Severity::Caution], true)));
+        return array_values(array_filter($this->review->findings, static fn (Finding $finding): bool => $finding->severity->isGrave()));
     }
 
     private function text(float $x, float $y, string $text, float $size, bool $bold = false): void

@@ -20,12 +20,6 @@ final readonly class UnderGap
             : Assumptions::orificeCoefficient()->value * $this->areaSquareMetres() * sqrt(2 * Weir::GRAVITY * $differenceMm / 1000) * 3.6e6;
     }
 
-    /** Difference in level that drives a flow through, mm. */
-    public function difference(float $litresPerHour): float
-    {
-        return ($litresPerHour / 3.6e6 / Assumptions::orificeCoefficient()->value / $this->areaSquareMetres()) ** 2 / (2 * Weir::GRAVITY) * 1000;
-    }
-
     /** Speed of the water through the gap, m/s. */
     public function speed(float $litresPerHour): float
     {

@@ -104,12 +104,6 @@ final readonly class Item
         return $this->media !== [] || $this->kind === Kind::Biological || $this->kind === Kind::Zeolite;
     }
 
-    /** Whether it catches what an item before it sheds or lets go. */
-    public function catches(): bool
-    {
-        return $this->kind->isMechanical();
-    }
-
     /** How fine it catches: 1 coarse, 2 medium, 3 fine; null for what catches no solids or takes coarse and fine in turn. */
     public function fineness(): ?int
     {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
+use Ithys\Quantity\ShopLength;
+use Ithys\Quantity\UnitSystem;
+
 /** One sheet to be cut: its outline in mm from its lower left corner, and where it goes. */
 final readonly class CutPanel
 {
@@ -21,6 +24,12 @@ final readonly class CutPanel
         /** The same from the outer face of that wall, as a check on the tape, mm. */
         public float $outsideMm,
     ) {
+    }
+
+    /** Width, height and thickness as a workshop reads them. */
+    public function size(UnitSystem $units): string
+    {
+        return implode(' x ', array_map(static fn (float $mm): string => ShopLength::format($mm, $units), [$this->widthMm, $this->heightMm, $this->thicknessMm]));
     }
 
     /** @return array<string, mixed> */

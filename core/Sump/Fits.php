@@ -13,9 +13,6 @@ use Ithys\Severity;
 /** Whether what stands in the chambers fits there and has its water in every state. */
 final readonly class Fits
 {
-    /** Room for a hand around a device, mm. */
-    private const WORKING_ROOM = 20.0;
-
     public function __construct(private Section $section, private WaterLines $running, private WaterLines $powerCut, private WaterLines $emptied, private UnitSystem $units)
     {
     }
@@ -41,17 +38,18 @@ final readonly class Fits
     /** @return list<Finding> */
     private function footprint(Placed $device, Chamber $chamber): array
     {
+        $hand = Assumptions::workingRoom();
         $turned = min($device->lengthMm, $device->widthMm);
         $along = max($device->lengthMm, $device->widthMm);
         $fits = ($along <= $chamber->lengthMm() && $turned <= $chamber->widthMm) || ($turned <= $chamber->lengthMm() && $along <= $chamber->widthMm);
-        $easily = ($along + self::WORKING_ROOM <= $chamber->lengthMm() && $turned + self::WORKING_ROOM <= $chamber->widthMm) || ($turned + self::WORKING_ROOM <= $chamber->lengthMm() && $along + self::WORKING_ROOM <= $chamber->widthMm);
+        $easily = ($along + $hand->value <= $chamber->lengthMm() && $turned + $hand->value <= $chamber->widthMm) || ($turned + $hand->value <= $chamber->lengthMm() && $along + $hand->value <= $chamber->widthMm);
         $findings = [];
         if (! $fits) {
             $findings[] = Finding::of(Severity::Fault, 'does-not-fit', "{$device->name} does not fit", sprintf('It is %s by %s; its chamber is %s by %s.', $this->mm($device->lengthMm), $this->mm($device->widthMm), $this->mm($chamber->lengthMm()), $this->mm($chamber->widthMm)))
                 ->at($device->id)->because('Once it is siliconed in place, too small is a regret.', 'Move a baffle, or take a smaller one.');
         } elseif (! $easily) {
-            $findings[] = Finding::of(Severity::Caution, 'no-hand-room', "{$device->name} fits, but no hand beside it", sprintf('It is %s by %s in a chamber of %s by %s.', $this->mm($device->lengthMm), $this->mm($device->widthMm), $this->mm($chamber->lengthMm()), $this->mm($chamber->widthMm)))
-                ->at($device->id)->because('It has to come out to be cleaned.', sprintf('Leave %s around it.', $this->mm(self::WORKING_ROOM)));
+            $findings[] = Finding::of(Severity::Caution, 'no-hand-room', "{$device->name} fits, but no hand beside it", sprintf('It is %s by %s in a chamber of %s by %s.', $this->mm($device->lengthMm), $this->mm($device->widthMm), $this->mm($chamber->lengthMm()), $this->mm($chamber->widthMm)), $hand)
+                ->at($device->id)->because('It has to come out to be cleaned.', sprintf('Leave %s around it.', $this->mm($hand->value)));
         }
         if ($this->section->cabinetMm !== null && $device->standMm + $device->heightMm > $this->section->cabinetMm) {
             $findings[] = Finding::of(Severity::Fault, 'too-high', "{$device->name} is too high for the cabinet", sprintf('It reaches to %s; the cabinet to %s.', $this->mm($device->standMm + $device->heightMm), $this->mm($this->section->cabinetMm)))

@@ -54,6 +54,12 @@ final readonly class Plumbing
             : Pipe::with($this->drainBoreMm, $this->drainLengthMm ?? $this->drainFallMm, ['entrance' => 1, 'outlet' => 1, ...$this->drainFittings])->flowAt($this->drainFallMm / 1000, $viscosity);
     }
 
+    /** Energy of the pump in a year, kWh; null while its power is not known. */
+    public function kilowattHoursAYear(): ?float
+    {
+        return $this->pumpWatts === null ? null : $this->pumpWatts * 24 * 365.25 / 1000;
+    }
+
     /** Water in the pipes, L. */
     public function litres(): float
     {

@@ -61,8 +61,7 @@ final readonly class SumpReview
             ...(new Fits($section, $running, $cut, $emptied, $units))->findings(),
             ...Panels::findings($section, $units),
         ];
-        $order = [Severity::Fault, Severity::Caution, Severity::Remark, Severity::Good];
-        usort($findings, static fn (Finding $a, Finding $b): int => array_search($a->severity, $order, true) <=> array_search($b->severity, $order, true));
+        $findings = Finding::gravestFirst($findings);
 
         return new self($running, $cut, $emptied, $findings, $margin, $section->heightMm - $cut->highestMm(), $givesUp, $days,
             $evaporation === null || $evaporation <= 0.0 || $section->reservoirLitres === null ? null : $section->reservoirLitres / $evaporation);
@@ -82,8 +81,8 @@ final readonly class SumpReview
         $findings[] = match (true) {
             $highest > $section->heightMm => Finding::of(Severity::Fault, 'power-cut-flood', 'A power cut floods', sprintf('%s come down and %s do not fit: they run over the rim.', $volume($section->drainDown->litres()), $volume(max(0.0, -$margin) > 0.0 ? -$margin : ($highest - $section->heightMm) * $section->litresPerMm())))
                 ->because('When the pump stops, the display drains to its lowest siphon point, and the pipes and overflow with it.', 'Lower the running water, raise the return outlets or drill siphon breaks, or take a larger sump.'),
-            $section->heightMm - $highest < 15.0 => Finding::of(Severity::Caution, 'power-cut-close', 'A power cut just fits', sprintf('The water then stands %s under the rim, %s to spare.', $length($section->heightMm - $highest), $volume($margin)))
-                ->because('A wave, a slow check valve or a little too much top-up is enough.', 'Leave at least 15 mm.'),
+            $section->heightMm - $highest < Assumptions::rimMargin()->value => Finding::of(Severity::Caution, 'power-cut-close', 'A power cut just fits', sprintf('The water then stands %s under the rim, %s to spare.', $length($section->heightMm - $highest), $volume($margin)), Assumptions::rimMargin())
+                ->because('A wave, a slow check valve or a little too much top-up is enough.', 'Leave at least '.ShopLength::format(Assumptions::rimMargin()->value, $units).'.'),
             default => Finding::of(Severity::Good, 'power-cut-fits', 'A power cut fits', sprintf('%s come down; the water then stands %s under the rim, %s to spare.', $volume($section->drainDown->litres()), $length($section->heightMm - $highest), $volume($margin))),
         };
         $findings[] = match (true) {

@@ -9,8 +9,11 @@ use Ithys\Flow\Bisection;
 /** How high the water stands in every chamber in one state. */
 final readonly class WaterLines
 {
-    /** @param  non-empty-list<float>  $levelsMm  over the floor, by chamber from inlet to return */
-    private function __construct(public array $levelsMm, public float $litres)
+    /**
+     * @param  non-empty-list<float>  $levelsMm  over the floor, by chamber from inlet to return
+     * @param  non-empty-list<float>  $chamberLitres
+     */
+    private function __construct(public array $levelsMm, public array $chamberLitres, public float $litres)
     {
     }
 
@@ -73,11 +76,8 @@ final readonly class WaterLines
     /** @param  non-empty-array<int, float>  $levels */
     private static function at(Section $section, array $levels): self
     {
-        $litres = 0.0;
-        foreach ($section->chambers() as $i => $chamber) {
-            $litres += $chamber->litresPerMm() * $levels[$i];
-        }
+        $litres = array_map(static fn (Chamber $chamber): float => $chamber->litresPerMm() * $levels[$chamber->index], $section->chambers());
 
-        return new self(array_values($levels), $litres);
+        return new self(array_values($levels), $litres, array_sum($litres));
     }
 }

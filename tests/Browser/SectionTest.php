@@ -88,3 +88,14 @@ it('starts a sump from a common size, in inches where they are chosen', function
     $browser->waitFor('Baffle outside the tank');
     expect($browser->consoleProblems())->toBe([]);
 });
+
+it('proposes figures in inches when a weir becomes an under-gap baffle', function (): void {
+    $browser = $this->browser;
+    $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('US gal');
+    $browser->choose('Baffle', 'Under-gap baffle')->waitFor('changed, not saved');
+    expect($browser->script("return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Gap under it').parentElement.querySelector('input').value"))->toBe('1.1811');
+    // A click without a move is no change, and a drag is one step of the undo.
+    $browser->press('Undo')->waitUntilGone('changed, not saved');
+    $browser->element("//*[@data-baffle='comb']")->click();
+    expect($browser->text())->not->toContain('changed, not saved');
+});

@@ -32,3 +32,19 @@ it('says so when the same reading was logged again meanwhile', function (): void
 it('has nothing to restore for an entry that is not in the bin', function (): void {
     $this->post("/systems/{$this->system->id}/bin/{$this->entry->id}/restore")->assertNotFound();
 });
+
+it('shows drafts of the path and paths taken back, each with its way back', function (): void {
+    $at = "/systems/{$this->system->id}";
+    $this->post("{$at}/drafts", ['style' => 'sump']);
+    $draft = $this->system->drafts()->sole();
+    $this->post("{$at}/drafts/{$draft->id}/in-force", ['since' => '2026-03-01']);
+    $this->post("{$at}/path-revisions/{$this->system->pathRevisions()->sole()->id}/take-back");
+    $this->delete("{$at}/drafts/{$draft->id}");
+    $page = $this->get("{$at}/bin");
+    $page->assertInertia(fn ($page) => $page->where('paths.0.text', 'Draft: Sump')->where('paths.1.text', 'In force: Sump'));
+    foreach ($page->viewData('page')['props']['paths'] as $path) {
+        $this->post($path['restore'])->assertRedirect();
+    }
+    $this->get("{$at}/bin")->assertInertia(fn ($page) => $page->has('paths', 0));
+    expect($this->system->drafts()->count())->toBe(1)->and($this->system->pathRevisions()->count())->toBe(1);
+});

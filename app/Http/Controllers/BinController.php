@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Pages\SystemFrame;
 use App\Models\JournalEntry;
+use App\Models\PathDraft;
+use App\Models\PathRevision;
 use App\Models\System;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -14,7 +16,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 
-/** Deleted journal entries, and the way back. */
+/** Deleted journal entries, drafts and paths taken back, and the way back for each. */
 final class BinController extends Controller
 {
     private const SHOWN = 200;
@@ -26,6 +28,14 @@ final class BinController extends Controller
 
         return Inertia::render('Journal/Bin', [
             'frame' => SystemFrame::of($system),
+            'paths' => [
+                ...$system->drafts()->onlyTrashed()->orderByDesc('deleted_at')->get()->map(static fn (PathDraft $draft): array => [
+                    'text' => "Draft: {$draft->name}", 't' => $draft->updated_at->getTimestamp(), 'restore' => route('drafts.restore', [$system, $draft->id]),
+                ]),
+                ...$system->pathRevisions()->onlyTrashed()->get()->map(static fn (PathRevision $revision): array => [
+                    'text' => "In force: {$revision->document['name']}", 't' => $revision->in_force_from->getTimestamp(), 'restore' => route('path-revisions.restore', [$system, $revision->id]),
+                ]),
+            ],
             'total' => $binned->count(),
             'entries' => $binned->orderByDesc('deleted_at')->orderByDesc('id')->limit(self::SHOWN)->get()->map(fn (JournalEntry $line): array => [
                 'id' => $line->id,

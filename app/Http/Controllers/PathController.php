@@ -92,13 +92,14 @@ final class PathController extends Controller
         $marks = array_column($choices, 'mark');
         $one = $request->string('a')->value() ?: ($marks[0] ?? '');
         $other = $request->string('b')->value() ?: ($marks[1] ?? $one);
-        $side = fn (string $mark): array => ['mark' => $mark, 'name' => $shelf->path($mark)->name, 'review' => $this->review($shelf->path($mark), $system, $keeper)];
+        $paths = $one === '' ? [] : [$shelf->path($one), $shelf->path($other)];
+        $side = fn (string $mark, Path $path): array => ['mark' => $mark, 'name' => $path->name, 'review' => $this->review($path, $system, $keeper)];
 
         return Inertia::render('Path/Compare', [
             'frame' => SystemFrame::of($system),
             'choices' => $choices,
-            'sides' => $one === '' ? [] : [$side($one), $side($other)],
-            'changes' => $one === '' ? [] : PathDiff::between($shelf->path($one), $shelf->path($other), $keeper->units)->changes,
+            'sides' => array_map($side, $paths === [] ? [] : [$one, $other], $paths),
+            'changes' => $paths === [] ? [] : PathDiff::between($paths[0], $paths[1], $keeper->units)->changes,
         ]);
     }
 

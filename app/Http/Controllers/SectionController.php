@@ -20,6 +20,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutSvg;
+use Ithys\Quantity\Dimension;
 use Ithys\Sump\CommonSize;
 use Ithys\Sump\CutSheet;
 use Ithys\Sump\InvalidSection;
@@ -85,10 +86,11 @@ final class SectionController extends Controller
     public function useVolume(Request $request, System $system): RedirectResponse
     {
         $tank = $system->tankAt(now());
-        $litres = ($system->section?->design() ?? abort(404))->review($tank, $this->keeper($request)->units)->running->litres;
+        $units = $this->keeper($request)->units;
+        $litres = ($system->section?->design() ?? abort(404))->review($tank, $units)->running->litres;
         $revision = $system->revisionAt(now());
         $revision->update(['document' => [...$revision->document, 'sumpLitres' => round($litres, 2)]]);
 
-        return redirect()->route('section.show', $system)->with('flash', ['message' => sprintf('The working volume now counts %s L in the sump.', number_format($litres, 1))]);
+        return redirect()->route('section.show', $system)->with('flash', ['message' => "The working volume now counts {$units->format($litres, Dimension::Volume)} in the sump."]);
     }
 }

@@ -40,7 +40,7 @@ final class SectionForm
      * @param  array<string, mixed>  $part
      * @return array<string, mixed>
      */
-    private static function texts(array $part, UnitSystem $units): array
+    public static function texts(array $part, UnitSystem $units): array
     {
         $texts = [];
         foreach ($part as $key => $value) {

@@ -14,6 +14,7 @@ use Ithys\Sump\Chamber;
 use Ithys\Sump\CutPanel;
 use Ithys\Sump\CutSheet;
 use Ithys\Sump\Placed;
+use Ithys\Sump\Proposal;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\TypedSection;
 use Ithys\Sump\WaterLines;
@@ -31,21 +32,25 @@ final class SectionView
         $review = $design->review($tank, $units);
         $flow = $design->litresPerHour($tank);
         $loop = $design->returnLoop($tank);
-        $lines = static fn (WaterLines $lines): array => ['levels' => $lines->levelsMm, 'litres' => $lines->litres];
+        $lines = static fn (WaterLines $lines): array => ['levels' => $lines->levelsMm, 'chamberLitres' => $lines->chamberLitres, 'litres' => $lines->litres];
 
         return [
             'lengthMm' => $section->lengthMm,
             'widthMm' => $section->widthMm,
             'heightMm' => $section->heightMm,
             'wallMm' => $section->wallMm,
-            'chambers' => array_map(static fn (Chamber $chamber): array => ['fromMm' => $chamber->fromMm, 'toMm' => $chamber->toMm, 'litresPerMm' => $chamber->litresPerMm()], $section->chambers()),
+            'chambers' => array_map(static fn (Chamber $chamber): array => ['fromMm' => $chamber->fromMm, 'toMm' => $chamber->toMm], $section->chambers()),
             'baffles' => array_map(static fn (Baffle $baffle): array => ['id' => $baffle->id, 'kind' => $baffle->kind->value, 'label' => $baffle->kind->label(), 'atMm' => $baffle->atMm, 'thicknessMm' => $baffle->thicknessMm, 'topMm' => $baffle->topMm, 'gapMm' => $baffle->gapMm], $section->baffles),
             'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $section->placed),
             'states' => ['running' => $lines($review->running), 'powerCut' => $lines($review->powerCut), 'emptied' => $lines($review->emptied)],
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $review->findings),
+            'proposals' => [
+                'baffles' => array_map(static fn (array $baffles): array => array_map(static fn (Baffle $baffle): array => SectionForm::texts($baffle->toArray(), $units), $baffles), Proposal::baffles($section)),
+                'devices' => array_map(static fn (Placed $device): array => SectionForm::texts($device->toArray(), $units), Proposal::devices($section)),
+            ],
             'cuts' => array_map(static fn (CutPanel $panel): array => $panel->toArray(), CutSheet::of($section)->panels),
             'water' => [
-                'rimLitres' => $section->rimLitres(),
+                'roomLitres' => $section->rimLitres() - $review->running->litres,
                 'drainDownLitres' => $section->drainDown->litres(),
                 'marginLitres' => $review->marginLitres,
                 'marginMm' => $review->marginMm,
@@ -60,7 +65,7 @@ final class SectionView
                 'lossMetres' => $loop?->lossMetres,
                 'speed' => $loop?->speed,
                 'drainLitresPerHour' => $design->plumbing->drainLitresPerHour(Seawater::kinematicViscosity($tank->salinity, $tank->celsius)),
-                'kilowattHoursAYear' => $design->plumbing->pumpWatts === null ? null : $design->plumbing->pumpWatts * 24 * 365.25 / 1000,
+                'kilowattHoursAYear' => $design->plumbing->kilowattHoursAYear(),
                 'turnover' => $flow > 0.0 ? Turnover::judge($flow, $tank->workingVolume()->litres, $tank->school, $units)->finding->toArray() : null,
             ],
         ];

@@ -31,7 +31,6 @@ final class SystemFrame
             'displayLitres' => $volume->displayLitres,
             'flowLitresPerHour' => $tank->filterLitresPerHour,
             'turnoverPerHour' => $volume->turnover->perHour,
-            'turnoverFinding' => $volume->turnover->finding->toArray(),
             'path' => $revision === null ? null : [
                 'revision' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
@@ -62,6 +61,6 @@ final class SystemFrame
 
     private static function wantsAttention(?Severity $severity): ?string
     {
-        return $severity === Severity::Fault || $severity === Severity::Caution ? $severity->value : null;
+        return $severity?->isGrave() === true ? $severity->value : null;
     }
 }

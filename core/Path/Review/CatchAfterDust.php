@@ -14,7 +14,7 @@ final class CatchAfterDust implements Rule
     public function judge(Situation $here): iterable
     {
         foreach ($here->path->items() as $item) {
-            if ($item->isDusty() && Situation::first($here->course->after($item), static fn (Item $next): bool => $next->catches()) === null) {
+            if ($item->isDusty() && Situation::first($here->course->after($item), static fn (Item $next): bool => $next->kind->isMechanical()) === null) {
                 yield Finding::of(Severity::Caution, 'no-catch-after-dust', 'Nothing catches the dust',
                     "After {$item->title()} nothing holds back the dust of carbon and GFO before the water is in the tank again.")
                     ->at($item->id)

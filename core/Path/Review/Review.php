@@ -21,10 +21,8 @@ final readonly class Review
         foreach (self::rules() as $rule) {
             array_push($findings, ...$rule->judge($here));
         }
-        $order = [Severity::Fault, Severity::Caution, Severity::Remark, Severity::Good];
-        usort($findings, static fn (Finding $a, Finding $b): int => array_search($a->severity, $order, true) <=> array_search($b->severity, $order, true));
 
-        return new self($findings);
+        return new self(Finding::gravestFirst($findings));
     }
 
     /** @return list<string> */

@@ -36,7 +36,7 @@ final readonly class Sizing
             self::biological($here),
             self::skimmer($here),
             self::light($here),
-            ...self::media($here),
+            self::media($here),
             self::clearance($here),
         ]));
         $hours = array_sum(array_map(static fn (Item $item): float => $item->kilowattHoursAYear(), $items));
@@ -122,19 +122,16 @@ final readonly class Sizing
             $light, $algae->id);
     }
 
-    /** @return list<?Need> */
-    private static function media(Situation $here): array
+    private static function media(Situation $here): Need
     {
         $carbon = Assumptions::carbonVolume();
         $alumina = Assumptions::aluminaVolume();
         $room = array_sum(array_map(static fn (Item $item): float => $item->kind->holdsMedia() ? $item->count() * ($item->figure(Figure::Capacity) ?? 0.0) : 0.0, $here->path->items()));
         $wanted = $here->workingLitres * ($carbon->value + $alumina->value) / 1000;
 
-        return [
-            new Need('media-volume', 'Room for media', $here->volume($wanted),
-                sprintf('Activated carbon %s and alumina %s for %s.%s', $here->volume($here->workingLitres * $carbon->value / 1000), $here->volume($here->workingLitres * $alumina->value / 1000), $here->volume($here->workingLitres),
-                    $room > 0.0 ? sprintf(' The containers here hold %s.', $here->volume($room)) : ' GFO needs about a third of what alumina does.'), $alumina),
-        ];
+        return new Need('media-volume', 'Room for media', $here->volume($wanted),
+            sprintf('Activated carbon %s and alumina %s for %s.%s', $here->volume($here->workingLitres * $carbon->value / 1000), $here->volume($here->workingLitres * $alumina->value / 1000), $here->volume($here->workingLitres),
+                $room > 0.0 ? sprintf(' The containers here hold %s.', $here->volume($room)) : ''), $alumina);
     }
 
     private static function clearance(Situation $here): Need

@@ -68,7 +68,6 @@ export interface SystemFrame {
     displayLitres: number;
     flowLitresPerHour: number | null;
     turnoverPerHour: number | null;
-    turnoverFinding: Finding;
     /** The path in force; null while none is. */
     path: {
         revision: number;

@@ -11,8 +11,8 @@ interface Props {
     stale: boolean;
     catalogue: Catalogue;
     titleOf: (id: string) => string;
-    /** Why a stage is left out, by stage; null where the reasons cannot be changed. */
-    without: Record<string, string> | null;
+    /** Why a stage is left out, by stage. */
+    without: Record<string, string>;
     onWithout: (stage: string, why: string) => void;
     onPick: (id: string) => void;
 }
@@ -64,7 +64,7 @@ export function ReviewColumn({ review, pins, stale, catalogue, titleOf, without,
                                 <chakra.dt fontWeight="600">{stage.label}</chakra.dt>
                                 <dd>
                                     {items.map(titleOf).join(', ')}
-                                    {items.length === 0 && without !== null && (
+                                    {items.length === 0 && (
                                         <Input
                                             aria-label={`${stage.label}: left out because`}
                                             placeholder="left out because…"
@@ -74,7 +74,6 @@ export function ReviewColumn({ review, pins, stale, catalogue, titleOf, without,
                                             minH={{ base: '44px', md: '28px' }}
                                         />
                                     )}
-                                    {items.length === 0 && without === null && '—'}
                                 </dd>
                             </Box>
                         );

@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { useUnits } from '../lib/figures';
 import { type Finding } from '../lib/page';
 import { SEVERITY } from '../parts/severity';
 import { type Choices, type DrawnBaffle, type SectionView, type StateName } from './types';
@@ -12,8 +13,8 @@ interface Props {
     pins: Map<Finding, number>;
     picked: string | null;
     onPick: (id: string) => void;
-    /** Moves a baffle along by mm, or its top up; a drag moves it without a step of its own for the undo. */
-    onMove: (id: string, alongMm: number, upMm: number, dragging: boolean) => void;
+    /** Moves a baffle along by mm, or its top up; where a drag goes on, without a step of its own for the undo. */
+    onMove: (id: string, alongMm: number, upMm: number, goesOn: boolean) => void;
 }
 
 const LEFT = 64;
@@ -22,8 +23,9 @@ const WIDTH = 900;
 
 /** The sump from the front, to scale, with its water in one state. A baffle is dragged, or picked and nudged by the arrow keys. */
 export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick, onMove }: Props) {
+    const { show } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
-    const [grabbed, setGrabbed] = useState<{ id: string; x: number } | null>(null);
+    const [grabbed, setGrabbed] = useState<{ id: string; x: number; moved: boolean } | null>(null);
     // What stands out over the rim, such as the cup of a skimmer, is shown too.
     const tallest = Math.max(view.heightMm, ...view.placed.map((device) => device.standMm + device.heightMm));
     const scale = Math.min((WIDTH - LEFT - 24) / (view.lengthMm + 2 * view.wallMm), 360 / tallest);
@@ -44,7 +46,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
     // The word on the power cut stands beside the sump where there is room, so that no baffle runs through it.
     const right = LEFT + view.lengthMm * scale;
     const beside = WIDTH - right > 140;
-    const left = cut > view.heightMm ? 'over the rim' : `${mm(view.heightMm - cut)} to the rim`;
+    const left = cut > view.heightMm ? 'over the rim' : `${mm(view.water.marginMm)} to the rim`;
 
     const key = (event: KeyboardEvent, baffle: DrawnBaffle) => {
         const step = event.shiftKey ? 10 : 1;
@@ -70,8 +72,9 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
     const drag = (event: PointerEvent) => {
         const along = grabbed === null ? 0 : Math.round(pointerMm(event) - grabbed.x);
         if (grabbed !== null && along !== 0) {
-            setGrabbed({ ...grabbed, x: grabbed.x + along });
-            onMove(grabbed.id, along, 0, true);
+            // The first move of a drag is a step of the undo; those after it belong to the same step.
+            setGrabbed({ ...grabbed, x: grabbed.x + along, moved: true });
+            onMove(grabbed.id, along, 0, grabbed.moved);
         }
     };
 
@@ -171,7 +174,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                                 {mm(chamber.toMm - chamber.fromMm)}
                             </Text>
                             <Text x={from + width / 2} y={floor + 50} anchor="middle" quiet>
-                                {width > 44 ? `${(level * chamber.litresPerMm).toFixed(1)} L` : ''}
+                                {width > 44 ? show(view.states[state].chamberLitres[i] ?? 0, 'volume') : ''}
                             </Text>
                             <Text x={from + 6} y={y(shown(i)) - 5} anchor="start" quiet>
                                 {width > 60 ? mm(level) : ''}
@@ -198,8 +201,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                         onPointerDown={(event) => {
                             event.currentTarget.setPointerCapture(event.pointerId);
                             event.currentTarget.focus();
-                            onMove(baffle.id, 0, 0, false);
-                            setGrabbed({ id: baffle.id, x: pointerMm(event) });
+                            setGrabbed({ id: baffle.id, x: pointerMm(event), moved: false });
                         }}
                     >
                         <rect

@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { useUnits } from '../lib/figures';
 import { Button } from '../parts/Button';
 import { ChoiceField } from '../parts/ChoiceField';
@@ -68,6 +68,7 @@ export function BaffleFields({
     baffle,
     picked,
     choices,
+    proposals,
     problems,
     onPick,
     onChange,
@@ -76,6 +77,7 @@ export function BaffleFields({
     baffle: TypedBaffle;
     picked: boolean;
     choices: Choices;
+    proposals: Record<string, TypedBaffle[]>;
     problems: Problems;
     onPick: () => void;
     onChange: (change: Partial<TypedBaffle>) => void;
@@ -104,7 +106,8 @@ export function BaffleFields({
                     value={baffle.kind}
                     options={choices.kinds.map(([key, label]) => [key, label] as const)}
                     onPick={(kind) =>
-                        onChange({ kind, gapMm: baffle.gapMm ?? '30', openShare: baffle.openShare ?? '0.5' })
+                        // What the new kind has and the old had not begins as proposed.
+                        onChange({ ...proposals[kind]?.[0], ...baffle, kind })
                     }
                 />
                 {one('atMm', 'From the inlet', mm)}
@@ -209,18 +212,25 @@ export function PlumbingFields({
                 {one('drainFallMm', 'Drain, fall', mm)}
                 {one('drainLengthMm', 'Drain, length', mm)}
             </FieldGrid>
-            <Box mt="3">
-                <Box fontSize="sm" fontWeight="600" mb="1">
-                    Fittings of the return pipe, how many of each
-                </Box>
-                <FieldGrid columns={5}>
-                    {choices.fittings.map(([key, label]) =>
-                        field(plumbing.fittings, key, label, undefined, `plumbing.fittings.${key}`, problems, (text) =>
-                            onChange({ fittings: { ...plumbing.fittings, [key]: text } }),
-                        ),
-                    )}
-                </FieldGrid>
-            </Box>
+            {(
+                [
+                    ['fittings', 'return pipe'],
+                    ['drainFittings', 'drain'],
+                ] as const
+            ).map(([pipe, name]) => (
+                <chakra.details key={pipe} mt="3" open={pipe === 'fittings'}>
+                    <chakra.summary cursor="pointer" fontSize="sm" fontWeight="600" mb="1">
+                        Fittings of the {name}, how many of each
+                    </chakra.summary>
+                    <FieldGrid columns={5}>
+                        {choices.fittings.map(([key, label]) =>
+                            field(plumbing[pipe], key, label, undefined, `plumbing.${pipe}.${key}`, problems, (text) =>
+                                onChange({ [pipe]: { ...plumbing[pipe], [key]: text } }),
+                            ),
+                        )}
+                    </FieldGrid>
+                </chakra.details>
+            ))}
         </>
     );
 }

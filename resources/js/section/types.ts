@@ -89,11 +89,13 @@ export interface SectionView {
     widthMm: number;
     heightMm: number;
     wallMm: number;
-    chambers: { fromMm: number; toMm: number; litresPerMm: number }[];
+    chambers: { fromMm: number; toMm: number }[];
     baffles: DrawnBaffle[];
     placed: DrawnPlaced[];
-    states: Record<StateName, { levels: number[]; litres: number }>;
+    states: Record<StateName, { levels: number[]; chamberLitres: number[]; litres: number }>;
     findings: Finding[];
+    /** Parts to begin with, as typed: baffles that stand together, and devices. */
+    proposals: { baffles: Record<string, TypedBaffle[]>; devices: Record<string, TypedPlaced> };
     cuts: {
         id: string;
         label: string;
@@ -105,7 +107,7 @@ export interface SectionView {
         outsideMm: number;
     }[];
     water: {
-        rimLitres: number;
+        roomLitres: number;
         drainDownLitres: number;
         marginLitres: number;
         marginMm: number;

@@ -86,7 +86,6 @@ it('carries under a gap as an orifice does', function (): void {
     $gap = new UnderGap(30, 300);
     // 0.6 x 0.009 m² x sqrt(2 g 5 mm).
     expect($gap->flow(5))->toAgreeWith(0.6 * 0.009 * sqrt(2 * 9.80665 * 0.005) * 3.6e6)
-        ->and($gap->difference($gap->flow(5)))->toAgreeWith(5.0, 1e-9)
         ->and($gap->speed(2000))->toAgreeWith(2000 / 3.6e6 / 0.009)
         ->and($gap->flow(-1))->toBe(0.0);
 });

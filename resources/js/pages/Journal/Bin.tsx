@@ -1,4 +1,4 @@
-import { chakra } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
 import { Link, router } from '@inertiajs/react';
 import { Frame } from '../../frame/Frame';
@@ -8,21 +8,40 @@ import { type SystemFrame } from '../../lib/page';
 
 interface Props {
     frame: SystemFrame;
+    /** Drafts of the path, and paths taken out of force. */
+    paths: { text: string; t: number; restore: string }[];
     total: number;
     entries: { id: number; t: number; deleted: number | null; text: string }[];
 }
 
-export default function Bin({ frame, total, entries }: Props) {
+export default function Bin({ frame, paths, total, entries }: Props) {
     const dates = useDates();
     return (
         <Frame title="Bin" area="Journal" frame={frame}>
             <chakra.h1 fontSize="xl" mb="2">
                 Bin of {frame.name}
             </chakra.h1>
-            {entries.length === 0 ? (
+            {paths.map((path) => (
+                <Box
+                    key={path.restore}
+                    display="flex"
+                    alignItems="center"
+                    gap="4"
+                    maxWidth="54rem"
+                    fontSize="sm"
+                    borderBottomWidth="1px"
+                >
+                    <Box fontFamily="figure">{dates.moment(path.t)}</Box>
+                    <Box flex="1">{path.text}</Box>
+                    <Button look="plain" aria-label={`Restore ${path.text}`} onClick={() => router.post(path.restore)}>
+                        Restore
+                    </Button>
+                </Box>
+            ))}
+            {entries.length === 0 && paths.length > 0 ? null : entries.length === 0 ? (
                 <p>
                     Nothing is in the bin. What you take out of the{' '}
-                    <Link href={`/systems/${frame.id}/journal`}>journal</Link> waits here.
+                    <Link href={`/systems/${frame.id}/journal`}>journal</Link>, and drafts of the path, wait here.
                 </p>
             ) : (
                 <chakra.table width="100%" maxWidth="54rem" fontSize="sm">

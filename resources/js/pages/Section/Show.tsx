@@ -82,29 +82,27 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
         change({ ...section, baffles: section.baffles.map((one) => (one.id === id ? { ...one, ...changed } : one)) });
     const setPlaced = (id: string, changed: Partial<TypedPlaced>) =>
         change({ ...section, placed: section.placed.map((one) => (one.id === id ? { ...one, ...changed } : one)) });
-    const move = (id: string, alongMm: number, upMm: number, dragging: boolean) => {
+    const move = (id: string, alongMm: number, upMm: number, goesOn: boolean) => {
         const drawn = view.baffles.find((one) => one.id === id);
-        const baffle = section.baffles.find((one) => one.id === id);
-        if (drawn === undefined || baffle === undefined) {
+        // What is typed counts, since the drawing may be a step behind; but it may be a fraction or in a unit of its own.
+        const base = (typed: string, otherwise: number) =>
+            /^-?\d+(\.\d+)?$/.test(typed.trim()) ? Number(typed) * factor : otherwise;
+        if (drawn === undefined) {
             return;
         }
-        // What is typed counts, since the drawing may be a step behind.
-        const at = Number(baffle.atMm) * factor;
-        const top = Number(baffle.topMm) * factor;
         const next = {
             ...section,
             baffles: section.baffles.map((one) =>
                 one.id === id
                     ? {
                           ...one,
-                          atMm: text((Number.isFinite(at) ? at : drawn.atMm) + alongMm),
-                          topMm: text((Number.isFinite(top) ? top : drawn.topMm) + upMm),
+                          atMm: text(base(one.atMm, drawn.atMm) + alongMm),
+                          topMm: text(base(one.topMm, drawn.topMm) + upMm),
                       }
                     : one,
             ),
         };
-        // A drag is one step of the undo: its start is kept, each move amends it.
-        if (dragging) {
+        if (goesOn) {
             amend(next);
         } else {
             change(next);
@@ -118,64 +116,19 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
             }
         }
     };
-    /** Room behind the last baffle, where a new one can stand. */
-    const behind = () =>
-        (view.chambers.at(-1)?.fromMm ?? 0) + Math.min(80, (view.lengthMm - (view.chambers.at(-1)?.fromMm ?? 0)) / 3);
-    const baffle = (kind: string, id: string, at: number, top: number): TypedBaffle => ({
-        id,
-        kind,
-        atMm: text(at),
-        thicknessMm: text(6),
-        topMm: text(top),
-        gapMm: text(30),
-        openShare: '0.5',
-    });
-    const addBaffle = (kind: string) => {
+    const add = (kind: string) => {
         const id = mark(kind);
-        change({
-            ...section,
-            baffles: [...section.baffles, baffle(kind, id, behind(), view.heightMm * (kind === 'under' ? 0.85 : 0.6))],
-        });
-        setPicked(id);
+        const proposed = view.proposals.baffles[kind] ?? [];
+        const added = proposed.map((one, i) => ({ ...one, id: proposed.length > 1 ? `${id}-${'abc'[i] ?? i}` : id }));
+        change({ ...section, baffles: [...section.baffles, ...added] });
+        setPicked(added[0]?.id ?? null);
     };
-    const addTrap = () => {
-        const at = behind();
-        const id = mark('trap');
-        change({
-            ...section,
-            baffles: [
-                ...section.baffles,
-                baffle('weir', `${id}-a`, at, view.heightMm * 0.6),
-                baffle('under', `${id}-b`, at + 36, view.heightMm * 0.85),
-                baffle('weir', `${id}-c`, at + 72, view.heightMm * 0.56),
-            ],
-        });
+    const place = (kind: string) => {
+        const proposed = view.proposals.devices[kind];
+        if (proposed !== undefined) {
+            change({ ...section, placed: [...section.placed, { ...proposed, id: mark(kind) }] });
+        }
     };
-    const addPlaced = (
-        kind: string,
-        name: string,
-        size: [number, number, number],
-        depth: [number, number | null],
-        chamber: number,
-    ) =>
-        change({
-            ...section,
-            placed: [
-                ...section.placed,
-                {
-                    id: mark(kind),
-                    kind,
-                    name,
-                    chamber,
-                    lengthMm: text(size[0]),
-                    widthMm: text(size[1]),
-                    heightMm: text(size[2]),
-                    standMm: '0',
-                    depthLowMm: text(depth[0]),
-                    ...(depth[1] === null ? {} : { depthHighMm: text(depth[1]) }),
-                },
-            ],
-        });
     const save = () => {
         setSaving(true);
         router.put(
@@ -252,11 +205,11 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
             </Box>
             <Box display="flex" flexWrap="wrap" gap="2">
                 {choices.kinds.map(([kind, label, says]) => (
-                    <Button key={kind} title={says} onClick={() => addBaffle(kind)}>
+                    <Button key={kind} title={says} onClick={() => add(kind)}>
                         Add {label.toLowerCase()}
                     </Button>
                 ))}
-                <Button onClick={addTrap}>Add bubble trap</Button>
+                <Button onClick={() => add('trap')}>Add bubble trap</Button>
             </Box>
             <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="6" mt="5">
                 <FieldGroup legend="Baffles, from inlet to return">
@@ -266,6 +219,7 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                             baffle={one}
                             picked={picked === one.id}
                             choices={choices}
+                            proposals={view.proposals.baffles}
                             problems={all}
                             onPick={() => setPicked(one.id)}
                             onChange={(changed) => setBaffle(one.id, changed)}
@@ -344,19 +298,9 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                         />
                     ))}
                     <Box display="flex" flexWrap="wrap" gap="2" mt="2">
-                        <Button onClick={() => addPlaced('skimmer', 'Skimmer', [200, 180, 450], [200, 240], 0)}>
-                            Add skimmer
-                        </Button>
-                        <Button
-                            onClick={() =>
-                                addPlaced('heater', 'Heater', [250, 30, 30], [30, null], view.chambers.length - 1)
-                            }
-                        >
-                            Add heater
-                        </Button>
-                        <Button onClick={() => addPlaced('other', 'Device', [100, 100, 200], [0, null], 0)}>
-                            Add another device
-                        </Button>
+                        <Button onClick={() => place('skimmer')}>Add skimmer</Button>
+                        <Button onClick={() => place('heater')}>Add heater</Button>
+                        <Button onClick={() => place('other')}>Add another device</Button>
                     </Box>
                 </FieldGroup>
                 <FieldGroup legend="Pump and pipes">
