@@ -85,9 +85,9 @@ final class Browser
 
     public function choose(string $label, string $optionText): self
     {
-        $field = $this->field($label);
-        $this->until(function () use ($field, $optionText): bool {
-            foreach ($field->findElements(WebDriverBy::tagName('option')) as $option) {
+        $this->until(function () use ($label, $optionText): bool {
+            // Found anew at each look: a redraw leaves the old field behind.
+            foreach ($this->field($label)->findElements(WebDriverBy::tagName('option')) as $option) {
                 if (str_contains($option->getText(), $optionText)) {
                     $option->click();
 
