@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BinController;
+use App\Http\Controllers\BuildController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\HomeController;
@@ -53,14 +54,20 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/path/preview', [PathController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('path.preview');
             Route::post('/path/styles/preview', [StyleController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('styles.preview');
             Route::get('/section', [SectionController::class, 'show'])->name('section.show');
+            Route::get('/section/sheet', [SectionController::class, 'sheet'])->name('section.sheet');
+            Route::get('/section/sump.json', [SectionController::class, 'json'])->name('section.json');
             Route::get('/section/cuts.{format}', [SectionController::class, 'cuts'])->whereIn('format', ['svg', 'dxf'])->name('section.cuts');
+            Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
+            Route::post('/section/build/preview', [BuildController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('build.preview');
             Route::post('/section/preview', [SectionController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('section.preview');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');
             Route::get('/readings.csv', ReadingsExportController::class)->name('readings.export');
         });
         Route::middleware('can:update,system')->group(function (): void {
+            Route::post('/section/open', [SectionController::class, 'open'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('section.open');
             Route::put('/section', [SectionController::class, 'update'])->name('section.update');
+            Route::put('/section/build', [BuildController::class, 'update'])->name('build.update');
             Route::post('/section/use-volume', [SectionController::class, 'useVolume'])->name('section.use-volume');
             Route::put('/path/water', [WaterController::class, 'update'])->name('water.update');
             Route::put('/path/styles', [StyleController::class, 'update'])->name('styles.update');

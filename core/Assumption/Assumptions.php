@@ -296,6 +296,72 @@ final class Assumptions
             'From memory; it has to come out to be cleaned.');
     }
 
+    public static function standingOverRoller(): Assumption
+    {
+        return new Assumption('standing-over-roller', 'Water that must be able to stand over the tray of a fleece roller', 38.0, 'mm', AssumptionKind::Practice,
+            'Common practice: 1.5 in; the rising water is what moves it on.');
+    }
+
+    public static function roomUnderRoller(): Assumption
+    {
+        return new Assumption('room-under-roller', 'Free height below the tray of a fleece roller', 208.28, 'mm', AssumptionKind::Practice,
+            'Common practice: 8.2 in.');
+    }
+
+    public static function trayWeb(): Assumption
+    {
+        return new Assumption('tray-web', 'Sheet left between two openings of a tray, and at its edges', 15.0, 'mm', AssumptionKind::Estimate,
+            'From memory; less breaks when a full sock is pulled out.');
+    }
+
+    public static function trayClearance(): Assumption
+    {
+        return new Assumption('tray-clearance', 'Gap at each side of a tray that is dropped in', 1.0, 'mm', AssumptionKind::Estimate,
+            'From memory; it has to come out again.');
+    }
+
+    public static function trayLedge(): Assumption
+    {
+        return new Assumption('tray-ledge', 'Width of the ledge a tray rests on', 20.0, 'mm', AssumptionKind::Estimate,
+            'From memory.');
+    }
+
+    public static function sockClearance(): Assumption
+    {
+        return new Assumption('sock-clearance', 'Water left under the foot of a sock', 20.0, 'mm', AssumptionKind::Estimate,
+            'From memory; a sock that stands on the floor closes its own way out.');
+    }
+
+    public static function dryChamber(): Assumption
+    {
+        return new Assumption('dry-chamber', 'Water under which a chamber counts as dry', 25.0, 'mm', AssumptionKind::Estimate,
+            'From memory; no pump, skimmer or heater works in less.');
+    }
+
+    public static function blackout(): Assumption
+    {
+        return new Assumption('blackout', 'Black acrylic that keeps the light of a refugium in', 5.0, 'mm', AssumptionKind::Practice,
+            'Common practice: 5 mm blocks the light, 2 mm lets it through.');
+    }
+
+    public static function kerf(): Assumption
+    {
+        return new Assumption('kerf', 'Width a saw takes between two pieces', 3.0, 'mm', AssumptionKind::Estimate,
+            'From memory; a blade or scissors take nothing.');
+    }
+
+    public static function basketBypass(): Assumption
+    {
+        return new Assumption('basket-bypass', 'Most gap beside a media basket before the water passes by', 3.0, 'mm', AssumptionKind::Estimate,
+            'From memory; pads cut tight close what is left.');
+    }
+
+    public static function outOfSquare(): Assumption
+    {
+        return new Assumption('out-of-square', 'Difference between front and back, or top and bottom, that can still be glued', 2.0, 'mm', AssumptionKind::Estimate,
+            'From memory; more than that and the gaps for silicone are no longer even.');
+    }
+
     private static function turnover(string $key, string $label, float $perHour): Assumption
     {
         return new Assumption('turnover-'.$key, $label, $perHour, 'volumes/h', AssumptionKind::Practice, 'Common practice; schools differ.');

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ithys\Drawing;
 
 use Ithys\Quantity\UnitSystem;
-use Ithys\Sump\CutSheet;
+use Ithys\Sump\Cutting\CutSheet;
+use Ithys\Sump\Cutting\StockPlan;
 
-/** A cut sheet as DXF of release 12 (AC1009), in mm: closed outlines on the layer CUT, words on the layer TEXT. */
+/** A cut sheet as DXF of release 12 (AC1009), in mm: closed outlines and holes on the layer CUT, stock sheets on SHEET, words on TEXT. */
 final class CutDxf
 {
     private const TEXT_HEIGHT = 8.0;
@@ -15,9 +16,9 @@ final class CutDxf
     /** @var list<string> group codes and values in turn */
     private array $groups = [];
 
-    public static function write(CutSheet $sheet, UnitSystem $units): string
+    public static function write(CutSheet $sheet, StockPlan $plan, UnitSystem $units): string
     {
-        return (new self)->document(CutLayout::of($sheet), $units);
+        return (new self)->document(CutLayout::of($sheet, $plan), $units);
     }
 
     private function document(CutLayout $layout, UnitSystem $units): string
@@ -26,24 +27,47 @@ final class CutDxf
             9, '$EXTMAX', 10, self::number(max(1.0, $layout->width)), 20, self::number(max(1.0, $layout->height)), 30, '0.0', 0, 'ENDSEC');
         $this->add(0, 'SECTION', 2, 'TABLES');
         $this->add(0, 'TABLE', 2, 'LTYPE', 70, '1', 0, 'LTYPE', 2, 'CONTINUOUS', 70, '0', 3, 'Solid line', 72, '65', 73, '0', 40, '0.0', 0, 'ENDTAB');
-        $this->add(0, 'TABLE', 2, 'LAYER', 70, '2');
-        foreach (['CUT' => '1', 'TEXT' => '7'] as $layer => $colour) {
+        $this->add(0, 'TABLE', 2, 'LAYER', 70, '3');
+        foreach (['CUT' => '1', 'SHEET' => '8', 'TEXT' => '7'] as $layer => $colour) {
             $this->add(0, 'LAYER', 2, $layer, 70, '0', 62, $colour, 6, 'CONTINUOUS');
         }
         $this->add(0, 'ENDTAB', 0, 'ENDSEC', 0, 'SECTION', 2, 'BLOCKS', 0, 'ENDSEC', 0, 'SECTION', 2, 'ENTITIES');
+        foreach ($layout->sheets as ['label' => $label, 'x' => $x, 'y' => $y, 'width' => $width, 'height' => $height]) {
+            $this->outline('SHEET', [[0.0, 0.0], [$width, 0.0], [$width, $height], [0.0, $height]], $x, $y);
+            $this->text($label, $x, $y + $height + 4);
+        }
         foreach ($layout->placed as ['panel' => $panel, 'x' => $x, 'y' => $y]) {
-            $this->add(0, 'POLYLINE', 8, 'CUT', 66, '1', 70, '1', 10, '0.0', 20, '0.0', 30, '0.0');
-            foreach ($panel->outline as [$px, $py]) {
-                $this->add(0, 'VERTEX', 8, 'CUT', 10, self::number($x + $px), 20, self::number($y + $py), 30, '0.0');
+            $this->outline('CUT', $panel->outline, $x, $y);
+            foreach ($panel->holes as $hole) {
+                if ($hole->isRound) {
+                    $this->add(0, 'CIRCLE', 8, 'CUT', 10, self::number($x + $hole->xMm), 20, self::number($y + $hole->yMm), 30, '0.0', 40, self::number($hole->lengthMm / 2));
+                } else {
+                    [$right, $up] = [$hole->lengthMm / 2, $hole->widthMm / 2];
+                    $this->outline('CUT', [[-$right, -$up], [$right, -$up], [$right, $up], [-$right, $up]], $x + $hole->xMm, $y + $hole->yMm);
+                }
             }
-            $this->add(0, 'SEQEND', 8, 'CUT');
             foreach ([$panel->label, $panel->size($units)] as $line => $words) {
-                $this->add(0, 'TEXT', 8, 'TEXT', 10, self::number($x + 12), 20, self::number($y + $panel->heightMm / 2 - $line * self::TEXT_HEIGHT * 1.6), 30, '0.0', 40, self::number(self::TEXT_HEIGHT), 1, self::ascii($words));
+                $this->text($words, $x + 12, $y + $panel->heightMm / 2 - $line * self::TEXT_HEIGHT * 1.6);
             }
         }
         $this->add(0, 'ENDSEC', 0, 'EOF');
 
         return implode("\r\n", $this->groups)."\r\n";
+    }
+
+    /** @param  list<array{float, float}>  $points  closed */
+    private function outline(string $layer, array $points, float $x, float $y): void
+    {
+        $this->add(0, 'POLYLINE', 8, $layer, 66, '1', 70, '1', 10, '0.0', 20, '0.0', 30, '0.0');
+        foreach ($points as [$px, $py]) {
+            $this->add(0, 'VERTEX', 8, $layer, 10, self::number($x + $px), 20, self::number($y + $py), 30, '0.0');
+        }
+        $this->add(0, 'SEQEND', 8, $layer);
+    }
+
+    private function text(string $words, float $x, float $y): void
+    {
+        $this->add(0, 'TEXT', 8, 'TEXT', 10, self::number($x), 20, self::number($y), 30, '0.0', 40, self::number(self::TEXT_HEIGHT), 1, self::ascii($words));
     }
 
     private function add(int|string ...$groups): void

@@ -31,6 +31,12 @@ final readonly class Pipe
         return new self($boreMm, $lengthMm, $loss);
     }
 
+    /** The same with a loss more, in velocity heads. */
+    public function losing(float $lossCoefficient): self
+    {
+        return new self($this->boreMm, $this->lengthMm, $this->lossCoefficient + $lossCoefficient, $this->roughnessMm);
+    }
+
     /** Speed of the water, m/s. */
     public function speed(float $litresPerHour): float
     {
@@ -58,7 +64,13 @@ final readonly class Pipe
     /** Head lost in pipe and fittings, m. */
     public function headLoss(float $litresPerHour, float $viscosity): float
     {
-        return ($this->friction($litresPerHour, $viscosity) * $this->lengthMm / $this->boreMm + $this->lossCoefficient) * $this->speed($litresPerHour) ** 2 / (2 * Weir::GRAVITY);
+        return ($this->friction($litresPerHour, $viscosity) * $this->lengthMm / $this->boreMm + $this->lossCoefficient) * $this->velocityHead($litresPerHour);
+    }
+
+    /** Head that is in the speed of the water, m. */
+    public function velocityHead(float $litresPerHour): float
+    {
+        return $this->speed($litresPerHour) ** 2 / (2 * Weir::GRAVITY);
     }
 
     /** Flow that a difference in level drives through it when it runs full, L/h; the velocity head at its end is among the losses when its outlet is. */

@@ -7,7 +7,7 @@ namespace Ithys\Panel;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Weir;
 
-/** A panel with water to its top on one side: pressure, force, stress and deflection by plate theory. A check, not a certificate. */
+/** A panel under water, upright with water to its top or lying under a depth of it: pressure, force, stress and deflection by plate theory. A check, not a certificate. */
 final readonly class PanelLoad
 {
     private function __construct(
@@ -29,15 +29,32 @@ final readonly class PanelLoad
     /** @param  float  $density  of the water, kg/m³ */
     public static function of(float $lengthMm, float $heightMm, float $thicknessMm, Material $material, Support $support, float $density = 1025.0): self
     {
-        $height = $heightMm / 1000;
+        $pressure = $density * Weir::GRAVITY * $heightMm / 1000;
+
+        return self::bent(Plate::solve($lengthMm / $heightMm, $support, $material->poisson()), $pressure, $heightMm, $thicknessMm, $material, $pressure * $heightMm / 2 * $lengthMm / 1e6);
+    }
+
+    /**
+     * A bottom that is held at its four edges only, under an even depth of water.
+     *
+     * @param  float  $density  of the water, kg/m³
+     */
+    public static function lying(float $lengthMm, float $widthMm, float $depthMm, float $thicknessMm, Material $material, float $density = 1025.0): self
+    {
+        $pressure = $density * Weir::GRAVITY * $depthMm / 1000;
+
+        return self::bent(Plate::lying($lengthMm / $widthMm, $material->poisson()), $pressure, $widthMm, $thicknessMm, $material, $pressure * $lengthMm * $widthMm / 1e6);
+    }
+
+    private static function bent(Plate $plate, float $pressure, float $sideMm, float $thicknessMm, Material $material, float $force): self
+    {
+        $height = $sideMm / 1000;
         $thickness = $thicknessMm / 1000;
-        $pressure = $density * Weir::GRAVITY * $height;
-        $plate = Plate::solve($lengthMm / $heightMm, $support, $material->poisson());
         $stiffness = $material->elasticity() * $thickness ** 3 / 12 / (1 - $material->poisson() ** 2);
         $stress = $plate->stress * $pressure * $height ** 2 / $thickness ** 2 / 1e6;
         $deflection = $plate->deflection * $pressure * $height ** 4 / $stiffness * 1000;
 
-        return new self($pressure, $pressure * $height / 2 * $lengthMm / 1000, $stress, $deflection, $material->strength()->value / $stress, $deflection > $thicknessMm / 2);
+        return new self($pressure, $force, $stress, $deflection, $material->strength()->value / $stress, $deflection > $thicknessMm / 2);
     }
 
     public function isSafe(): bool

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Panel;
 
 /**
- * A thin rectangular plate under water that stands to its top edge: pressure from nothing at the top to q0 at the bottom.
+ * A thin rectangular plate under water: upright with the water to its top edge, pressure from nothing at the top to q0 at the bottom,
+ * or lying under an even pressure q0.
  *
  * Lévy's single series (Timoshenko and Woinowsky-Krieger, Theory of Plates and Shells): the two upright edges and the bottom simply
  * supported, the top simply supported or free. Small deflections.
@@ -27,12 +28,28 @@ final readonly class Plate
     /** @param  float  $lengthOverHeight  length of the plate along the water, over its height */
     public static function solve(float $lengthOverHeight, Support $support, float $poisson): self
     {
+        return self::series($lengthOverHeight, $support, $poisson, static fn (float $y): float => $y);
+    }
+
+    /**
+     * Under an even pressure, held on all four edges.
+     *
+     * @param  float  $lengthOverWidth  one side over the other, which takes the place of the height
+     */
+    public static function lying(float $lengthOverWidth, float $poisson): self
+    {
+        return self::series($lengthOverWidth, Support::FourEdges, $poisson, static fn (float $y): float => 1.0);
+    }
+
+    /** @param  callable(float): float  $pressure  over q0, straight from the top edge at 0 to the other at 1 */
+    private static function series(float $lengthOverHeight, Support $support, float $poisson, callable $pressure): self
+    {
         // Height, load and stiffness are one; y runs down from the top edge.
         $terms = [];
         for ($m = 1; $m < 2 * self::TERMS; $m += 2) {
             $alpha = $m * M_PI / $lengthOverHeight;
             $load = 4 / ($m * M_PI) / $alpha ** 4;
-            $terms[] = [$alpha, $load, self::coefficients($alpha, $load, $support, $poisson), $m % 4 === 1 ? 1.0 : -1.0];
+            $terms[] = [$alpha, $load, self::coefficients($alpha, $load, $support, $poisson, $pressure), $m % 4 === 1 ? 1.0 : -1.0];
         }
         $deflection = 0.0;
         $moment = 0.0;
@@ -42,7 +59,7 @@ final readonly class Plate
             foreach ($terms as [$alpha, $load, $c, $sign]) {
                 [$u, $v] = [$alpha * $y, $alpha * (1 - $y)];
                 [$fromTop, $fromFoot] = [exp(-$u), exp(-$v)];
-                $value = $load * $y + ($c[0] + $c[1] * $u) * $fromTop + ($c[2] + $c[3] * $v) * $fromFoot;
+                $value = $load * $pressure($y) + ($c[0] + $c[1] * $u) * $fromTop + ($c[2] + $c[3] * $v) * $fromFoot;
                 $curvature = ($c[0] + $c[1] * ($u - 2)) * $fromTop + ($c[2] + $c[3] * ($v - 2)) * $fromFoot;
                 $w += $sign * $value;
                 // Both in units of alpha², the second derivative along being -alpha² w.
@@ -77,18 +94,21 @@ final readonly class Plate
         ];
     }
 
-    /** @return array{float, float, float, float} */
-    private static function coefficients(float $alpha, float $load, Support $support, float $poisson): array
+    /**
+     * @param  callable(float): float  $pressure
+     * @return array{float, float, float, float}
+     */
+    private static function coefficients(float $alpha, float $load, Support $support, float $poisson, callable $pressure): array
     {
         $top = self::basis($alpha, 0.0);
         $foot = self::basis($alpha, 1.0);
         $rows = $support === Support::FourEdges
-            ? [[...$top[0], 0.0], [...$top[2], 0.0]]
+            ? [[...$top[0], -$load * $pressure(0.0)], [...$top[2], 0.0]]
             : [
                 [...self::combine($top[2], $top[0], -$poisson), 0.0],
                 [...self::combine($top[3], $top[1], -(2 - $poisson)), (2 - $poisson) * $load / $alpha],
             ];
-        array_push($rows, [...$foot[0], -$load], [...$foot[2], 0.0]);
+        array_push($rows, [...$foot[0], -$load * $pressure(1.0)], [...$foot[2], 0.0]);
 
         return self::eliminate($rows);
     }

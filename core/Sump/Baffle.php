@@ -30,10 +30,16 @@ final readonly class Baffle
         return $this->atMm + $this->thicknessMm;
     }
 
+    /** Its top as a weir. */
+    public function overflow(float $widthMm): Weir
+    {
+        return new Weir($this->topMm, $widthMm * $this->openShare);
+    }
+
     /** Water over the top and under the gap between two levels over the floor, L/h. */
     public function flow(float $levelBeforeMm, float $levelAfterMm, float $widthMm): float
     {
-        $over = (new Weir($this->topMm, $widthMm * $this->openShare))->flow($levelBeforeMm - $this->topMm, $levelAfterMm - $this->topMm);
+        $over = $this->overflow($widthMm)->flow($levelBeforeMm - $this->topMm, $levelAfterMm - $this->topMm);
         $under = $this->gapMm > 0.0 ? (new UnderGap($this->gapMm, $widthMm))->flow($levelBeforeMm - max($levelAfterMm, $this->gapMm / 2)) : 0.0;
 
         return $over + $under;

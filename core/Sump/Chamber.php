@@ -11,6 +11,12 @@ final readonly class Chamber
     {
     }
 
+    /** As keepers count them, from 1 at the inlet. */
+    public function number(): int
+    {
+        return $this->index + 1;
+    }
+
     public function lengthMm(): float
     {
         return $this->toMm - $this->fromMm;

@@ -82,7 +82,7 @@ final readonly class Fits
     private function depth(Placed $device): array
     {
         if ($device->depthLowMm === null && $device->depthHighMm === null) {
-            return [];
+            return $device->kind === 'skimmer' ? [Finding::of(Severity::Remark, 'depth-unknown', "{$device->name} has no depth given", 'Enter the depth of water its maker asks for; then it is checked here.')->at($device->id)] : [];
         }
         $depth = $this->running->levelsMm[$device->chamber] - $device->standMm;
         $low = $device->depthLowMm ?? 0.0;

@@ -21,6 +21,8 @@ final readonly class Placed
         /** Least and most depth of water its maker asks for, over its foot, mm; for a heater the first is its minimum line. */
         public ?float $depthLowMm = null,
         public ?float $depthHighMm = null,
+        /** The item of the path it is, where it was placed from there. */
+        public string $item = '',
     ) {
     }
 
@@ -32,6 +34,7 @@ final readonly class Placed
             'lengthMm' => $this->lengthMm, 'widthMm' => $this->widthMm, 'heightMm' => $this->heightMm, 'standMm' => $this->standMm,
             ...($this->depthLowMm === null ? [] : ['depthLowMm' => $this->depthLowMm]),
             ...($this->depthHighMm === null ? [] : ['depthHighMm' => $this->depthHighMm]),
+            ...($this->item === '' ? [] : ['item' => $this->item]),
         ];
     }
 }

@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
+use Ithys\Assumption\Assumptions;
+use Ithys\Path\Choice;
+use Ithys\Path\Figure;
+use Ithys\Path\Kind;
+use Ithys\Path\Path;
+use Ithys\Sump\Tray\OpeningKind;
+use Ithys\Sump\Tray\Tray;
+use Ithys\Sump\Tray\TrayKind;
+
 /** Parts to begin with, of a usual size and where there is room for them; the keeper sets them right. */
 final class Proposal
 {
@@ -13,6 +22,8 @@ final class Proposal
     private const THICKNESS = 6.0;
 
     private const GAP = 30.0;
+
+    private const TRAY = 10.0;
 
     /** Clear space between the baffles of a bubble trap, mm. */
     private const TRAP_SPACE = 30.0;
@@ -45,6 +56,58 @@ final class Proposal
             'skimmer' => new Placed('skimmer', 'skimmer', 'Skimmer', 0, 200, 180, 450, 0, 200, 240),
             'heater' => new Placed('heater', 'heater', 'Heater', $return, 250, 30, 30, 0, 30),
             'other' => new Placed('other', 'other', 'Device', 0, 100, 100, 200),
+        ];
+    }
+
+    /**
+     * What of a path stands in a sump, as it would stand there: of the size the path gives, or else of a usual one. The depth its maker asks
+     * for is left to the keeper.
+     *
+     * @return list<Placed> with the item each one is
+     */
+    public static function fromPath(Section $section, Path $path): array
+    {
+        $return = count($section->baffles);
+        $placed = [];
+        foreach ($path->items() as $item) {
+            $usual = match (true) {
+                $item->kind === Kind::Skimmer => ['skimmer', 0, 200.0, 180.0, 450.0],
+                $item->kind === Kind::Heater => ['heater', 0, 250.0, 30.0, 30.0],
+                $item->kind === Kind::ReturnPump => ['pump', $return, 110.0, 80.0, 100.0],
+                $item->kind === Kind::FeedPump => ['pump', 0, 60.0, 50.0, 60.0],
+                $item->kind === Kind::Reactor, $item->kind === Kind::AlgaeReactor => ['other', max(0, $return - 1), 110.0, 110.0, 350.0],
+                $item->kind === Kind::Bag, $item->kind === Kind::Basket => ['other', max(0, $return - 1), 120.0, 80.0, 60.0],
+                default => null,
+            };
+            if ($usual !== null) {
+                [$kind, $chamber, $length, $width, $height] = $usual;
+                $placed[] = new Placed($item->id, $kind, $item->title(), $chamber, $item->figure(Figure::Length) ?? $length, $item->figure(Figure::Width) ?? $width, $item->figure(Figure::Height) ?? $height,
+                    depthLowMm: $kind === 'heater' ? 30.0 : null, item: $item->id);
+            }
+        }
+
+        return $placed;
+    }
+
+    /** @return array<string, Tray> by {@see TrayKind}; a tray has the holes that the socks and rollers of the path ask for */
+    public static function trays(Section $section, ?Path $path = null): array
+    {
+        $weir = $section->baffles[0]->topMm ?? 0.6 * $section->heightMm;
+        $rollers = $path?->itemsOf(Kind::Roller) ?? [];
+        $openings = [];
+        foreach ([...($path?->itemsOf(Kind::Sock) ?? []), ...$rollers] as $item) {
+            $kind = $item->kind === Kind::Roller ? OpeningKind::Roller : ($item->choice(Choice::Hole) === '7in' ? OpeningKind::LargeSock : OpeningKind::SmallSock);
+            for ($n = 0; $n < $item->count(); $n++) {
+                $openings[] = $kind->usual('hole-'.(count($openings) + 1));
+            }
+        }
+        $openings = [...($openings === [] ? [OpeningKind::SmallSock->usual('hole-1')] : $openings), OpeningKind::Standpipe->usual('standpipe')];
+        $under = $rollers === [] ? 0.0 : Assumptions::roomUnderRoller()->value;
+        $top = min($section->heightMm - 60.0, max($weir + 40.0, ceil($under + self::TRAY)));
+
+        return [
+            TrayKind::Tray->value => new Tray('tray', TrayKind::Tray, 0, round($top), self::TRAY, $openings),
+            TrayKind::EggCrate->value => new Tray('egg-crate', TrayKind::EggCrate, max(0, count($section->baffles) - 1), round(0.3 * $section->heightMm), 12.0),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Sump;
 
 use Ithys\Panel\Material;
+use Ithys\Sump\Tray\Tray;
 
 /** A sump from inlet to return, by its inner size, its baffles and what stands in it. */
 final readonly class Section
@@ -15,6 +16,7 @@ final readonly class Section
     /**
      * @param  list<Baffle>  $baffles
      * @param  list<Placed>  $placed
+     * @param  list<Tray>  $trays
      */
     public function __construct(
         public float $lengthMm,
@@ -37,6 +39,11 @@ final readonly class Section
         public Material $material = Material::Glass,
         /** Whether a brace or rim holds the top edges of the walls. */
         public bool $braced = false,
+        public array $trays = [],
+        /** Thickness of the bottom, mm; that of the walls where it is not given. */
+        public ?float $bottomMm = null,
+        /** Whether the bottom is held at its edges only, by a rim or frame, instead of lying flat on its whole area. */
+        public bool $bottomOnEdges = false,
     ) {
         usort($baffles, static fn (Baffle $a, Baffle $b): int => $a->atMm <=> $b->atMm);
         $this->baffles = $baffles;

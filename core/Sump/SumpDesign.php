@@ -6,7 +6,12 @@ namespace Ithys\Sump;
 
 use Ithys\Flow\ReturnLoop;
 use Ithys\Panel\Material;
+use Ithys\Path\Path;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Sump\Cutting\CutSheet;
+use Ithys\Sump\Cutting\Workshop;
+use Ithys\Sump\Cutting\WorkshopReview;
+use Ithys\Sump\Tray\Tray;
 use Ithys\Water\Seawater;
 use Ithys\Water\Tank;
 
@@ -18,15 +23,26 @@ final readonly class SumpDesign
     public const SCHEMA = 1;
 
     /** Figures of the sump itself, as they are called in documents. */
-    public const FIGURES = ['lengthMm', 'widthMm', 'heightMm', 'wallMm', 'returnLevelMm', 'pumpMinimumMm', 'fallMm', 'boxLitres', 'evaporationLitresADay', 'reservoirLitres', 'cabinetMm'];
+    public const FIGURES = ['lengthMm', 'widthMm', 'heightMm', 'wallMm', 'returnLevelMm', 'pumpMinimumMm', 'fallMm', 'boxLitres', 'evaporationLitresADay', 'reservoirLitres', 'cabinetMm', 'bottomMm'];
 
     /**
      * @param  array<string, ?float>  $figures  by {@see SumpDesign::FIGURES}
      * @param  list<Baffle>  $baffles
      * @param  list<Placed>  $placed
+     * @param  list<Tray>  $trays
      */
-    public function __construct(public array $figures, public bool $toTheLeft, public array $baffles, public array $placed, public Plumbing $plumbing, public Material $material = Material::Glass, public bool $braced = false)
-    {
+    public function __construct(
+        public array $figures,
+        public bool $toTheLeft,
+        public array $baffles,
+        public array $placed,
+        public Plumbing $plumbing,
+        public Material $material = Material::Glass,
+        public bool $braced = false,
+        public array $trays = [],
+        public bool $bottomOnEdges = false,
+        public Workshop $workshop = new Workshop,
+    ) {
     }
 
     /** A sump to start from: skimmer chamber, bubble trap, return. */
@@ -34,7 +50,7 @@ final readonly class SumpDesign
     {
         return new self([
             'lengthMm' => 760.0, 'widthMm' => 350.0, 'heightMm' => 380.0, 'wallMm' => 6.0, 'returnLevelMm' => 180.0, 'pumpMinimumMm' => 60.0,
-            'fallMm' => 20.0, 'boxLitres' => 2.0, 'evaporationLitresADay' => null, 'reservoirLitres' => null, 'cabinetMm' => null,
+            'fallMm' => 20.0, 'boxLitres' => 2.0, 'evaporationLitresADay' => null, 'reservoirLitres' => null, 'cabinetMm' => null, 'bottomMm' => null,
         ], false, [
             new Baffle('weir', BaffleKind::Weir, 420, 6, 230),
             new Baffle('under', BaffleKind::Under, 460, 6, 320, 35),
@@ -54,12 +70,18 @@ final readonly class SumpDesign
             $this->figure('returnLevelMm'), $this->figure('pumpMinimumMm'),
             new DrainDown($tank->display->surfaceSquareMm(), $this->figure('fallMm'), $this->figure('boxLitres'), $this->plumbing->litres()),
             $this->figures['evaporationLitresADay'] ?? null, $this->figures['reservoirLitres'] ?? null, $this->figures['cabinetMm'] ?? null, $this->toTheLeft, $this->placed, $this->material, $this->braced,
+            $this->trays, $this->figures['bottomMm'] ?? null, $this->bottomOnEdges,
         );
+    }
+
+    public function cutSheet(Section $section): CutSheet
+    {
+        return CutSheet::of($section, $this->workshop);
     }
 
     public function returnLoop(Tank $tank): ?ReturnLoop
     {
-        return $this->plumbing->returnLoop(Seawater::kinematicViscosity($tank->salinity, $tank->celsius));
+        return $this->plumbing->returnLoop(self::viscosity($tank));
     }
 
     /** Flow through the sump: what the return really gives, or while that is not known what the tank is said to have, L/h. */
@@ -68,12 +90,23 @@ final readonly class SumpDesign
         return $this->returnLoop($tank)->litresPerHour ?? $tank->filterLitresPerHour ?? 0.0;
     }
 
-    public function review(Tank $tank, UnitSystem $units): SumpReview
+    /** @param  ?Path  $path  the path in force, whose items say of what fittings they are */
+    public function review(Tank $tank, UnitSystem $units, ?Path $path = null): SumpReview
     {
         $room = $tank->display->unfilledLitres();
+        $section = $this->section($tank);
+        $flow = $this->litresPerHour($tank);
 
-        return SumpReview::of($this->section($tank), $this->litresPerHour($tank), $room > 0.0 ? $room : null, $units,
-            $this->plumbing->drainLitresPerHour(Seawater::kinematicViscosity($tank->salinity, $tank->celsius)));
+        return SumpReview::of($section, $flow, $room > 0.0 ? $room : null, $units, [
+            ...(new PlumbingReview($this->plumbing, $flow, self::viscosity($tank), $this->figure('fallMm'), $units, $path))->findings(),
+            ...WorkshopReview::findings($section, $this->workshop, $units),
+        ]);
+    }
+
+    /** Kinematic viscosity of its water, m²/s. */
+    public static function viscosity(Tank $tank): float
+    {
+        return Seawater::kinematicViscosity($tank->salinity, $tank->celsius);
     }
 
     /** @return array<string, mixed> the document, schema {@see SumpDesign::SCHEMA} */
@@ -88,7 +121,10 @@ final readonly class SumpDesign
             'braced' => $this->braced,
             'baffles' => array_map(static fn (Baffle $baffle): array => $baffle->toArray(), $this->baffles),
             'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $this->placed),
-            'plumbing' => array_filter(get_object_vars($this->plumbing), static fn (mixed $value): bool => $value !== null && $value !== []),
+            'plumbing' => $this->plumbing->toArray(),
+            ...($this->trays === [] ? [] : ['trays' => array_map(static fn (Tray $tray): array => $tray->toArray(), $this->trays)]),
+            ...($this->bottomOnEdges ? ['bottomOnEdges' => true] : []),
+            ...($this->workshop->toArray() === [] ? [] : ['workshop' => $this->workshop->toArray()]),
         ];
     }
 }

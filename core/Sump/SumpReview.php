@@ -12,6 +12,7 @@ use Ithys\Quantity\Dimension;
 use Ithys\Quantity\ShopLength;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
+use Ithys\Sump\Tray\TrayReview;
 
 /** What the water lines of a sump mean: floods, dry heaters, depths, bubbles, and how long the top-up may fail. */
 final readonly class SumpReview
@@ -39,9 +40,9 @@ final readonly class SumpReview
 
     /**
      * @param  ?float  $displayRoomLitres  litres between the water line of the display and its rim; null while not known
-     * @param  ?float  $drainLitresPerHour  what the drain carries as a full siphon; null while not known
+     * @param  list<Finding>  $further  what others found of the same sump: its plumbing, what is cut
      */
-    public static function of(Section $section, float $litresPerHour, ?float $displayRoomLitres, UnitSystem $units = UnitSystem::Metric, ?float $drainLitresPerHour = null): self
+    public static function of(Section $section, float $litresPerHour, ?float $displayRoomLitres, UnitSystem $units = UnitSystem::Metric, array $further = []): self
     {
         $geometry = Geometry::findings($section, $units);
         $running = WaterLines::running($section, $litresPerHour);
@@ -56,9 +57,11 @@ final readonly class SumpReview
         $findings = [
             ...$geometry,
             ...self::floods($section, $running, $cut, $margin, $givesUp, $displayRoomLitres, $units),
-            ...self::drain($litresPerHour, $drainLitresPerHour, $units),
+            ...self::dry($section, $running, $emptied, $units),
+            ...$further,
             ...self::baffles($section, $running, $litresPerHour, $units),
             ...(new Fits($section, $running, $cut, $emptied, $units))->findings(),
+            ...(new TrayReview($section, $running, $litresPerHour, $units))->findings(),
             ...Panels::findings($section, $units),
         ];
         $findings = Finding::gravestFirst($findings);
@@ -97,18 +100,25 @@ final readonly class SumpReview
     }
 
     /** @return list<Finding> */
-    private static function drain(float $litresPerHour, ?float $drainLitresPerHour, UnitSystem $units): array
+    private static function dry(Section $section, WaterLines $running, WaterLines $emptied, UnitSystem $units): array
     {
-        if ($drainLitresPerHour === null) {
-            return [];
+        $least = Assumptions::dryChamber();
+        $findings = [];
+        foreach ($section->chambers() as $chamber) {
+            // The return chamber is meant to be emptied; how long that takes is said elsewhere.
+            $isReturn = $chamber->index === count($section->baffles);
+            foreach (['While running' => $running, ...($isReturn ? [] : ['With the return emptied' => $emptied])] as $state => $lines) {
+                $level = $lines->levelsMm[$chamber->index];
+                if ($level < $least->value && $chamber->lengthMm() > 0.0) {
+                    $findings[] = Finding::of(Severity::Caution, 'chamber-dry', "Chamber {$chamber->number()} runs dry", sprintf('%s %s of water stand in it.', $state, ShopLength::format($level, $units)), $least)
+                        ->at($section->baffles[$chamber->index]->id ?? null)
+                        ->because('What lives or works in it falls dry.', 'Close it off with a baffle that stands on the floor, or let the pump stop earlier.');
+                    break;
+                }
+            }
         }
-        $figures = sprintf('Running full it carries %s; the return gives %s.', $units->format($drainLitresPerHour, Dimension::Flow, 0), $units->format($litresPerHour, Dimension::Flow, 0));
 
-        return [$drainLitresPerHour < $litresPerHour
-            ? Finding::of(Severity::Fault, 'drain-small', 'The drain cannot carry the return', $figures)
-                ->because('The display fills until it runs over or into its emergency drain.', 'Take a wider pipe or fewer elbows, throttle the return, or add a second drain.')
-            : Finding::of(Severity::Good, 'drain-fits', 'The drain carries the return', $figures)
-                ->because('Throttled by a gate valve to just match the pump it runs full and silent. An emergency drain has to carry all of it alone.')];
+        return $findings;
     }
 
     /** @return list<Finding> */

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Ithys\Sump;
 
 use Ithys\Flow\Fitting;
+use Ithys\Flow\InvalidCurve;
+use Ithys\Flow\PumpCurve;
+use Ithys\Flow\Throttle;
 use Ithys\Panel\Material;
 use Ithys\Quantity\Dimension;
-use Ithys\Quantity\FigureReader;
 use Ithys\Quantity\Unit;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Sump\Cutting\TypedWorkshop;
+use Ithys\Sump\Tray\Tray;
+use Ithys\Sump\Tray\TypedTray;
 
 /**
  * Reads a sump as typed: its document with every figure as text. A bare length is in mm, or in inches where US units are chosen.
@@ -33,6 +38,7 @@ final class TypedSection
         'evaporationLitresADay' => [Dimension::Volume, 0.01, 200.0, 'The evaporation a day', false],
         'reservoirLitres' => [Dimension::Volume, 0.1, 2_000.0, 'The top-off reservoir', false],
         'cabinetMm' => [Dimension::Length, 100.0, 3_000.0, 'The clear height of the cabinet', false],
+        'bottomMm' => [Dimension::Length, 2.0, 40.0, 'The bottom', false],
     ];
 
     private const BAFFLE = [
@@ -62,13 +68,22 @@ final class TypedSection
         'drainBoreMm' => [Dimension::Length, 4.0, 200.0, 'The bore of the drain'],
         'drainLengthMm' => [Dimension::Length, 1.0, 100_000.0, 'The length of the drain'],
         'drainFallMm' => [Dimension::Length, 1.0, 20_000.0, 'The fall of the drain'],
+        'valveOpen' => [null, Throttle::LEAST, 1.0, 'The opening of the valve'],
+        'drainValveOpen' => [null, Throttle::LEAST, 1.0, 'The opening of the valve'],
+        'emergencyBoreMm' => [Dimension::Length, 4.0, 200.0, 'The bore of the emergency pipe'],
+        'emergencyLengthMm' => [Dimension::Length, 1.0, 100_000.0, 'The length of the emergency pipe'],
+        'emergencyFallMm' => [Dimension::Length, 1.0, 20_000.0, 'The fall of the emergency pipe'],
+        'overflowMm' => [Dimension::Length, 10.0, 5_000.0, 'The edge of the overflow'],
+        'overflowOpenShare' => [null, 0.05, 1.0, 'The open share of the comb'],
     ];
 
-    private readonly FigureReader $figures;
+    private const POINT = [
+        'litresPerHour' => [Dimension::Flow, 0.0, 500_000.0, 'The flow at this point'],
+        'headMetres' => [Dimension::Length, 0.0, 50_000.0, 'The height at this point'],
+    ];
 
-    private function __construct(private readonly UnitSystem $units)
+    private function __construct(private readonly Fields $fields)
     {
-        $this->figures = new FigureReader($units);
     }
 
     /**
@@ -78,9 +93,9 @@ final class TypedSection
      */
     public static function read(array $typed, UnitSystem $units): SumpDesign
     {
-        $reader = new self($units);
+        $reader = new self(new Fields($units));
         $design = $reader->design($typed);
-        $problems = $reader->figures->problems();
+        $problems = $reader->fields->problems();
 
         return $problems === [] ? $design : throw InvalidSection::places($problems);
     }
@@ -104,29 +119,32 @@ final class TypedSection
     {
         $figures = [];
         foreach (self::FIGURES as $key => [$dimension, $least, $most, $name, $needed]) {
-            $figures[$key] = $this->figure($typed, $key, $key, [$dimension, $least, $most, $name]);
-            if ($needed && $figures[$key] === null && ! isset($this->figures->problems()[$key])) {
-                $this->figures->note($key, "{$name} is needed.");
+            $figures[$key] = $this->fields->figure($typed, $key, $key, [$dimension, $least, $most, $name]);
+            if ($needed && $figures[$key] === null && ! isset($this->fields->problems()[$key])) {
+                $this->fields->note($key, "{$name} is needed.");
             }
         }
-        $baffles = array_values(array_filter(self::list($typed, 'baffles'), is_array(...)));
-        $placed = array_values(array_filter(self::list($typed, 'placed'), is_array(...)));
-        if (count($baffles) + count($placed) > self::MOST_PARTS) {
-            $this->figures->note('section', sprintf('A sump can have %d baffles and devices; this one has %d.', self::MOST_PARTS, count($baffles) + count($placed)));
+        $baffles = Fields::list($typed, 'baffles');
+        $placed = Fields::list($typed, 'placed');
+        $trays = Fields::list($typed, 'trays');
+        $parts = count($baffles) + count($placed) + array_sum(array_map(static fn (array $tray): int => 1 + count(Fields::list($tray, 'openings')), $trays));
+        if ($parts > self::MOST_PARTS) {
+            $this->fields->note('section', sprintf('A sump can have %d baffles, devices, trays and openings; this one has %d.', self::MOST_PARTS, $parts));
         }
 
-        return new SumpDesign($figures, ($typed['toTheLeft'] ?? false) === true, array_map($this->baffle(...), $baffles), array_map($this->placed(...), $placed), $this->plumbing(self::list($typed, 'plumbing')),
-            Material::tryFrom(self::text($typed, 'material')) ?? Material::Glass, ($typed['braced'] ?? false) === true);
+        return new SumpDesign($figures, ($typed['toTheLeft'] ?? false) === true, array_map($this->baffle(...), $baffles), array_map($this->placed(...), $placed), $this->plumbing(Fields::map($typed, 'plumbing')),
+            Material::tryFrom(Fields::text($typed, 'material')) ?? Material::Glass, ($typed['braced'] ?? false) === true,
+            array_map(fn (array $tray): Tray => TypedTray::read($tray, $this->fields), $trays), ($typed['bottomOnEdges'] ?? false) === true, TypedWorkshop::read(Fields::map($typed, 'workshop'), $this->fields));
     }
 
     /** @param  array<mixed>  $typed */
     private function baffle(array $typed): Baffle
     {
-        $id = self::text($typed, 'id');
-        $kind = BaffleKind::tryFrom(self::text($typed, 'kind'));
-        $read = fn (string $key, float $otherwise): float => $this->needed($typed, $key, "baffle.{$id}.{$key}", self::BAFFLE[$key], $otherwise);
+        $id = Fields::text($typed, 'id');
+        $kind = BaffleKind::tryFrom(Fields::text($typed, 'kind'));
+        $read = fn (string $key, float $otherwise): float => $this->fields->needed($typed, $key, "baffle.{$id}.{$key}", self::BAFFLE[$key], $otherwise);
         if ($kind === null) {
-            $this->figures->note("baffle.{$id}", 'This is not a kind of baffle known here.');
+            $this->fields->note("baffle.{$id}", 'This is not a kind of baffle known here.');
             $kind = BaffleKind::Weir;
         }
 
@@ -138,24 +156,66 @@ final class TypedSection
     /** @param  array<mixed>  $typed */
     private function placed(array $typed): Placed
     {
-        $id = self::text($typed, 'id');
-        $read = fn (string $key, float $otherwise): float => $this->needed($typed, $key, "placed.{$id}.{$key}", self::PLACED[$key], $otherwise);
-        $maybe = fn (string $key): ?float => $this->figure($typed, $key, "placed.{$id}.{$key}", self::PLACED[$key]);
-        $kind = self::text($typed, 'kind');
-        $chamber = $typed['chamber'] ?? 0;
+        $id = Fields::text($typed, 'id');
+        $read = fn (string $key, float $otherwise): float => $this->fields->needed($typed, $key, "placed.{$id}.{$key}", self::PLACED[$key], $otherwise);
+        $maybe = fn (string $key): ?float => $this->fields->figure($typed, $key, "placed.{$id}.{$key}", self::PLACED[$key]);
+        $kind = Fields::text($typed, 'kind');
 
-        return new Placed($id, in_array($kind, ['skimmer', 'heater', 'pump', 'roller'], true) ? $kind : 'other', mb_strimwidth(self::text($typed, 'name'), 0, 80), max(0, is_numeric($chamber) ? (int) $chamber : 0),
-            $read('lengthMm', 100.0), $read('widthMm', 100.0), $read('heightMm', 100.0), $maybe('standMm') ?? 0.0, $maybe('depthLowMm'), $maybe('depthHighMm'));
+        return new Placed($id, in_array($kind, ['skimmer', 'heater', 'pump', 'roller'], true) ? $kind : 'other', Fields::name($typed, 'name'), Fields::chamber($typed),
+            $read('lengthMm', 100.0), $read('widthMm', 100.0), $read('heightMm', 100.0), $maybe('standMm') ?? 0.0, $maybe('depthLowMm'), $maybe('depthHighMm'), Fields::text($typed, 'item'));
     }
 
     /** @param  array<mixed>  $typed */
     private function plumbing(array $typed): Plumbing
     {
-        $read = fn (string $key): ?float => $this->figure($typed, $key, "plumbing.{$key}", self::PLUMBING[$key], $key === 'pumpHeadMetres' ? Unit::Metre : null);
+        $read = fn (string $key): ?float => $this->fields->figure($typed, $key, "plumbing.{$key}", self::PLUMBING[$key], $key === 'pumpHeadMetres' ? Unit::Metre : null);
         $head = $read('pumpHeadMetres');
 
         return new Plumbing($read('pumpLitresPerHour'), $head === null ? null : $head / 1000, $read('pumpWatts'), $read('liftMm'), $read('boreMm'), $read('lengthMm'), $this->fittings($typed, 'fittings'),
-            $read('drainBoreMm'), $read('drainLengthMm'), $read('drainFallMm'), $this->fittings($typed, 'drainFittings'));
+            $read('drainBoreMm'), $read('drainLengthMm'), $read('drainFallMm'), $this->fittings($typed, 'drainFittings'), $this->curve($typed), $read('valveOpen'), $read('drainValveOpen'),
+            $read('emergencyBoreMm'), $read('emergencyLengthMm'), $read('emergencyFallMm'), $this->fittings($typed, 'emergencyFittings'), $read('overflowMm'), $read('overflowOpenShare'), $this->systems(Fields::map($typed, 'systems')));
+    }
+
+    /**
+     * @param  array<mixed>  $typed
+     * @return list<array{float, float}> points of the pump's curve, L/h and m
+     */
+    private function curve(array $typed): array
+    {
+        $points = [];
+        foreach (Fields::list($typed, 'curve') as $i => $point) {
+            // A line that is still empty is no point yet.
+            if (Fields::text($point, 'litresPerHour') === '' && Fields::text($point, 'headMetres') === '') {
+                continue;
+            }
+            $flow = $this->fields->needed($point, 'litresPerHour', "plumbing.curve.{$i}.litresPerHour", self::POINT['litresPerHour'], 0.0);
+            $head = $this->fields->needed($point, 'headMetres', "plumbing.curve.{$i}.headMetres", self::POINT['headMetres'], 0.0, Unit::Metre);
+            $points[] = [$flow, $head / 1000];
+        }
+        try {
+            $points === [] || PumpCurve::through($points);
+        } catch (InvalidCurve $invalid) {
+            $this->fields->note('plumbing.curve', $invalid->getMessage());
+        }
+
+        return $points;
+    }
+
+    /**
+     * @param  array<mixed>  $typed
+     * @return array<string, PipeSystem>
+     */
+    private function systems(array $typed): array
+    {
+        $systems = [];
+        foreach (array_keys(PipeSystem::PARTS) as $part) {
+            $system = PipeSystem::tryFrom(Fields::text($typed, $part));
+            if ($system !== null) {
+                $systems[$part] = $system;
+            }
+        }
+
+        return $systems;
     }
 
     /**
@@ -165,61 +225,15 @@ final class TypedSection
     private function fittings(array $typed, string $key): array
     {
         $counts = [];
-        foreach (self::list($typed, $key) as $fitting => $count) {
+        foreach (Fields::map($typed, $key) as $fitting => $count) {
             $known = Fitting::tryFrom((string) $fitting);
-            $number = $this->figures->read(is_scalar($count) ? (string) $count : '', "plumbing.{$key}.{$fitting}", 'The number', null, 0.0, 50.0, whole: true);
-            if ($known !== null && $number !== null && $number > 0.0) {
-                $counts[$known->value] = (int) $number;
+            $number = $this->fields->whole(['count' => $count], 'count', "plumbing.{$key}.{$fitting}", 'The number', 0, 50);
+            if ($known !== null && $number !== null && $number > 0) {
+                $counts[$known->value] = $number;
             }
         }
 
         return $counts;
-    }
-
-    /**
-     * @param  array<mixed>  $typed
-     * @param  array{?Dimension, float, float, string}  $field
-     */
-    private function needed(array $typed, string $key, string $at, array $field, float $otherwise): float
-    {
-        if (self::text($typed, $key) === '') {
-            $this->figures->note($at, "{$field[3]} is needed.");
-        }
-
-        return $this->figure($typed, $key, $at, $field) ?? $otherwise;
-    }
-
-    /**
-     * @param  array<mixed>  $typed
-     * @param  array{?Dimension, float, float, string}  $field
-     */
-    private function figure(array $typed, string $key, string $at, array $field, ?Unit $bare = null): ?float
-    {
-        [$dimension, $least, $most, $name] = $field;
-        $bare ??= $dimension === Dimension::Length ? self::lengthUnit($this->units) : null;
-
-        return $this->figures->read(self::text($typed, $key), $at, $name, $dimension, $least, $most, $bare);
-    }
-
-    /** What a bare length means in a sump: mm, or inches. */
-    public static function lengthUnit(UnitSystem $units): Unit
-    {
-        return $units === UnitSystem::Metric ? Unit::Millimetre : Unit::Inch;
-    }
-
-    /** @param  array<mixed>  $from */
-    private static function text(array $from, string $key): string
-    {
-        return is_scalar($from[$key] ?? null) && ! is_bool($from[$key]) ? trim((string) $from[$key]) : '';
-    }
-
-    /**
-     * @param  array<mixed>  $from
-     * @return array<mixed>
-     */
-    private static function list(array $from, string $key): array
-    {
-        return is_array($from[$key] ?? null) ? $from[$key] : [];
     }
 
     /**

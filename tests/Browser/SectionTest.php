@@ -27,16 +27,16 @@ function baffles(Browser $browser): array
 it('designs a sump by keys: nudges, types, switches states, and clears a flood', function (): void {
     $browser = $this->browser;
     $browser->visit('/systems/1/section')->waitFor('Heater would stand dry');
-    expect(baffles($browser)[0])->toBe('Weir baffle at 330, top 205 mm');
+    expect(baffles($browser)[0])->toBe('Weir baffle at 150, top 215 mm');
 
     // A baffle is picked by Tab and nudged by 1 and by 10 mm, along and up.
-    $browser->tabTo('Weir baffle at 330, top 205 mm')->keys('ArrowRight');
-    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 331, top 205 mm']");
+    $browser->tabTo('Weir baffle at 430, top 205 mm')->keys('ArrowRight');
+    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 431, top 205 mm']");
     $browser->keys('ArrowUp', 'ArrowUp');
-    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 331, top 207 mm']");
+    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 431, top 207 mm']");
     expect($browser->script('return document.activeElement.getAttribute("data-baffle")'))->toBe('inlet');
     $browser->keys('Ctrl+Z');
-    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 331, top 206 mm']");
+    $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 431, top 206 mm']");
 
     // The heater goes behind a baffle that keeps its water.
     $browser->choose('Stands in', 'chamber 1');
@@ -65,7 +65,7 @@ it('moves a baffle with the mouse, and adds a bubble trap', function (): void {
     $before = baffles($browser);
     $browser->drag("//*[@data-baffle='comb']", "//*[@data-baffle='under']");
     $moved = array_values(array_diff(baffles($browser), $before));
-    expect($moved)->toHaveCount(1)->and($moved[0])->toMatch('~^Comb-topped baffle at 5[2-7]\d, top 195 mm$~');
+    expect($moved)->toHaveCount(1)->and($moved[0])->toMatch('~^Comb-topped baffle at 6[4-9]\d, top 195 mm$~');
     $browser->waitFor('changed, not saved')->press('Undo')->waitUntilGone('changed, not saved');
     expect(baffles($browser))->toBe($before);
     $browser->press('Add bubble trap')->element("//*[@data-baffle='trap-1-c']");

@@ -8,9 +8,18 @@ use Ithys\Panel\Material;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Cutting\Basket;
+use Ithys\Sump\Cutting\Pad;
+use Ithys\Sump\Cutting\Stock;
+use Ithys\Sump\Cutting\Workshop;
+use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Plumbing;
 use Ithys\Sump\SumpDesign;
+use Ithys\Sump\Tray\Opening;
+use Ithys\Sump\Tray\OpeningKind;
+use Ithys\Sump\Tray\Tray;
+use Ithys\Sump\Tray\TrayKind;
 use Ithys\Sump\TypedSection;
 use Ithys\Water\Display;
 use Ithys\Water\Tank;
@@ -31,12 +40,19 @@ function randomDesign(int $seed): SumpDesign
     for ($i = 0; $i < $random->getInt(0, 3); $i++) {
         $placed[] = new Placed("p{$i}", ['skimmer', 'heater', 'other'][$random->getInt(0, 2)], "Device {$i}", $random->getInt(0, 3), $mm(20, 300), $mm(20, 300), $mm(20, 500), $mm(0, 100), $mm(0, 200), $random->getInt(0, 1) === 0 ? null : $mm(200, 300));
     }
-    $plumbing = $random->getInt(0, 1) === 0 ? new Plumbing : new Plumbing($mm(800, 6000), $random->getInt(10, 60) / 10, 25.0, $mm(500, 2000), $mm(16, 40), $mm(500, 4000), ['elbow-90' => $random->getInt(1, 6)], $mm(25, 50), $mm(500, 2000), $mm(400, 1500));
+    $plumbing = $random->getInt(0, 1) === 0 ? new Plumbing : new Plumbing($mm(800, 6000), $random->getInt(10, 60) / 10, 25.0, $mm(500, 2000), $mm(16, 40), $mm(500, 4000), ['elbow-90' => $random->getInt(1, 6)], $mm(25, 50), $mm(500, 2000), $mm(400, 1500), ['gate-valve' => 1], $random->getInt(0, 1) === 0 ? [] : [[0.0, 4.0], [$mm(500, 900), 3.0], [$mm(1000, 3000), 0.5]],
+        $random->getInt(5, 100) / 100, null, $mm(25, 50), null, $mm(400, 900), ['elbow-45' => 2], $mm(100, 600), $random->getInt(10, 100) / 100, ['pump' => PipeSystem::Metric, 'return' => PipeSystem::cases()[$random->getInt(0, 1)]]);
+    $trays = [];
+    for ($i = 0; $i < $random->getInt(0, 2); $i++) {
+        $openings = array_map(fn (OpeningKind $kind): Opening => $kind->usual("o-{$kind->value}"), array_slice(OpeningKind::cases(), 0, $random->getInt(0, 5)));
+        $trays[] = $random->getInt(0, 1) === 0 ? new Tray("t{$i}", TrayKind::EggCrate, $random->getInt(0, 5), $mm(50, 300), 12.0) : new Tray("t{$i}", TrayKind::Tray, $random->getInt(0, 5), $mm(100, 400), $mm(4, 12), $openings);
+    }
+    $workshop = $random->getInt(0, 1) === 0 ? new Workshop : new Workshop([new Pad('pad', 'Fine pad', $mm(50, 300), $mm(50, 300), $random->getInt(1, 40))], ['pads' => new Stock($mm(300, 1200), $mm(200, 600))], $random->getInt(0, 4), $mm(2, 6), new Basket($mm(80, 200), $mm(60, 150), $mm(200, 400), $mm(0, 4), 3.0, $random->getInt(1, 5), $mm(0, 60)));
 
     return new SumpDesign([
         'lengthMm' => $mm(300, 1500), 'widthMm' => $mm(150, 600), 'heightMm' => $mm(250, 500), 'wallMm' => $mm(4, 15), 'returnLevelMm' => $mm(100, 240), 'pumpMinimumMm' => $mm(20, 90),
-        'fallMm' => $mm(0, 60), 'boxLitres' => $mm(0, 20), 'evaporationLitresADay' => $random->getInt(0, 1) === 0 ? null : $mm(1, 8), 'reservoirLitres' => null, 'cabinetMm' => $random->getInt(0, 1) === 0 ? null : $mm(400, 900),
-    ], $random->getInt(0, 1) === 1, $baffles, $placed, $plumbing, Material::cases()[$random->getInt(0, 1)], $random->getInt(0, 1) === 1);
+        'fallMm' => $mm(0, 60), 'boxLitres' => $mm(0, 20), 'evaporationLitresADay' => $random->getInt(0, 1) === 0 ? null : $mm(1, 8), 'reservoirLitres' => null, 'cabinetMm' => $random->getInt(0, 1) === 0 ? null : $mm(400, 900), 'bottomMm' => null,
+    ], $random->getInt(0, 1) === 1, $baffles, $placed, $plumbing, Material::cases()[$random->getInt(0, 1)], $random->getInt(0, 1) === 1, $trays, $random->getInt(0, 1) === 1, $workshop);
 }
 
 it('turns any sump into a form that reads back as the same sump, in either unit system', function (UnitSystem $units): void {
@@ -53,7 +69,15 @@ it('turns any sump into a form that reads back as the same sump, in either unit 
         }
         expect($again->plumbing->fittings)->toBe($design->plumbing->fittings)
             ->and([$again->toTheLeft, $again->material, $again->braced])->toBe([$design->toTheLeft, $design->material, $design->braced])
-            ->and(count($again->placed))->toBe(count($design->placed));
+            ->and(count($again->placed))->toBe(count($design->placed))
+            ->and($again->plumbing->systems)->toBe($design->plumbing->systems)
+            ->and($again->plumbing->curve)->toEqualWithDelta($design->plumbing->curve, 0.1)
+            ->and($again->workshop->litChamber)->toBe($design->workshop->litChamber)
+            ->and(array_map(fn (Pad $pad): int => $pad->count, $again->workshop->pads))->toBe(array_map(fn (Pad $pad): int => $pad->count, $design->workshop->pads));
+        foreach ($design->trays as $i => $tray) {
+            expect($again->trays[$i]->chamber)->toBe($tray->chamber)->and(abs($again->trays[$i]->topMm - $tray->topMm))->toBeLessThan(0.01)
+                ->and(array_map(fn (Opening $opening): OpeningKind => $opening->kind, $again->trays[$i]->openings))->toBe(array_map(fn (Opening $opening): OpeningKind => $opening->kind, $tray->openings));
+        }
     }
 })->with(UnitSystem::cases());
 

@@ -91,5 +91,5 @@ it('hands out the cut sheet of the saved sump as SVG and DXF', function (): void
     $this->get("{$this->at}/cuts.dxf")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf')->assertHeader('Content-Disposition', 'attachment; filename="test-tank-cuts.dxf"');
     expect($this->get("{$this->at}/cuts.svg")->assertOk()->getContent())->toContain('1. Weir baffle');
     $this->get("{$this->at}/cuts.pdf")->assertNotFound();
-    $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.cuts.0.widthMm', 347)->where('view.cuts.0.outsideMm', 426));
+    $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.cuts.panels.0.widthMm', 347)->where('view.cuts.panels.0.outsideMm', 426));
 });

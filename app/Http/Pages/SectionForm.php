@@ -6,33 +6,33 @@ namespace App\Http\Pages;
 
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Sump\Fields;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\TypedSection;
 
 /** A sump turned back into what its keeper types: its document, with every figure as text in the keeper's units. */
 final class SectionForm
 {
+    /** Maps that are sent as objects even when nothing is in them. */
+    private const MAPS = ['fittings', 'drainFittings', 'emergencyFittings', 'systems'];
+
     /** @return array<string, mixed> */
     public static function of(SumpDesign $design, UnitSystem $units): array
     {
         $document = $design->toArray();
-        $typed = [];
-        foreach (SumpDesign::FIGURES as $key) {
-            $typed[$key] = self::text($key, $document[$key] ?? null, $units);
+        $typed = self::texts(array_diff_key($document, ['format' => 0, 'schema' => 0]), $units);
+        $plumbing = $typed['plumbing'];
+        foreach (self::MAPS as $map) {
+            $plumbing[$map] = (object) ($plumbing[$map] ?? []);
         }
+        $workshop = $typed['workshop'] ?? [];
 
         return [
             ...$typed,
-            'toTheLeft' => $design->toTheLeft,
-            'material' => $design->material->value,
-            'braced' => $design->braced,
-            'baffles' => array_map(static fn (array $baffle): array => self::texts($baffle, $units), $document['baffles']),
-            'placed' => array_map(static fn (array $placed): array => self::texts($placed, $units), $document['placed']),
-            'plumbing' => [
-                ...self::texts(array_diff_key($document['plumbing'], ['fittings' => 0, 'drainFittings' => 0]), $units),
-                'fittings' => (object) array_map(strval(...), $design->plumbing->fittings),
-                'drainFittings' => (object) array_map(strval(...), $design->plumbing->drainFittings),
-            ],
+            ...array_map(static fn (mixed $figure): mixed => $figure ?? '', array_intersect_key($typed, array_flip(SumpDesign::FIGURES))),
+            'bottomOnEdges' => $design->bottomOnEdges,
+            'trays' => $typed['trays'] ?? [],
+            'plumbing' => ['curve' => [], ...$plumbing],
+            'workshop' => ['pads' => [], ...$workshop, 'stock' => (object) ($workshop['stock'] ?? [])],
         ];
     }
 
@@ -44,20 +44,21 @@ final class SectionForm
     {
         $texts = [];
         foreach ($part as $key => $value) {
-            $texts[$key] = is_float($value) ? self::text($key, $value, $units) : $value;
+            $texts[$key] = match (true) {
+                is_array($value) => self::texts($value, $units),
+                is_float($value), is_int($value) && $key !== 'chamber' => self::text((string) $key, (float) $value, $units),
+                default => $value,
+            };
         }
 
         return $texts;
     }
 
-    private static function text(string $key, mixed $base, UnitSystem $units): string
+    private static function text(string $key, float $base, UnitSystem $units): string
     {
-        if (! is_float($base) && ! is_int($base)) {
-            return '';
-        }
         $factor = match (true) {
-            str_ends_with($key, 'Mm') => TypedSection::lengthUnit($units)->factor(),
-            str_ends_with($key, 'LitresPerHour') => $units->unitOf(Dimension::Flow)->factor(),
+            str_ends_with($key, 'Mm') => Fields::lengthUnit($units)->factor(),
+            $key === 'litresPerHour', str_ends_with($key, 'LitresPerHour') => $units->unitOf(Dimension::Flow)->factor(),
             str_contains($key, 'Litres') => $units->unitOf(Dimension::Volume)->factor(),
             default => 1.0,
         };

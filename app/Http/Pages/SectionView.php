@@ -7,18 +7,24 @@ namespace App\Http\Pages;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Flow\Fitting;
+use Ithys\Path\Path;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Chamber;
-use Ithys\Sump\CutPanel;
-use Ithys\Sump\CutSheet;
+use Ithys\Sump\Cutting\Basket;
+use Ithys\Sump\Cutting\CutGroup;
+use Ithys\Sump\Fields;
+use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Proposal;
+use Ithys\Sump\Section;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\TypedSection;
+use Ithys\Sump\Tray\Opening;
+use Ithys\Sump\Tray\OpeningKind;
+use Ithys\Sump\Tray\Tray;
+use Ithys\Sump\Tray\TrayKind;
 use Ithys\Sump\WaterLines;
-use Ithys\Water\Seawater;
 use Ithys\Water\Tank;
 use Ithys\Water\Turnover;
 
@@ -26,12 +32,10 @@ use Ithys\Water\Turnover;
 final class SectionView
 {
     /** @return array<string, mixed> */
-    public static function of(SumpDesign $design, Tank $tank, UnitSystem $units): array
+    public static function of(SumpDesign $design, Tank $tank, UnitSystem $units, ?Path $path = null, ?float $pricePerKilowattHour = null): array
     {
         $section = $design->section($tank);
-        $review = $design->review($tank, $units);
-        $flow = $design->litresPerHour($tank);
-        $loop = $design->returnLoop($tank);
+        $review = $design->review($tank, $units, $path);
         $lines = static fn (WaterLines $lines): array => ['levels' => $lines->levelsMm, 'chamberLitres' => $lines->chamberLitres, 'litres' => $lines->litres];
 
         return [
@@ -42,13 +46,10 @@ final class SectionView
             'chambers' => array_map(static fn (Chamber $chamber): array => ['fromMm' => $chamber->fromMm, 'toMm' => $chamber->toMm], $section->chambers()),
             'baffles' => array_map(static fn (Baffle $baffle): array => ['id' => $baffle->id, 'kind' => $baffle->kind->value, 'label' => $baffle->kind->label(), 'atMm' => $baffle->atMm, 'thicknessMm' => $baffle->thicknessMm, 'topMm' => $baffle->topMm, 'gapMm' => $baffle->gapMm], $section->baffles),
             'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $section->placed),
+            'trays' => array_map(static fn (Tray $tray): array => self::tray($tray, $section), $section->trays),
             'states' => ['running' => $lines($review->running), 'powerCut' => $lines($review->powerCut), 'emptied' => $lines($review->emptied)],
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $review->findings),
-            'proposals' => [
-                'baffles' => array_map(static fn (array $baffles): array => array_map(static fn (Baffle $baffle): array => SectionForm::texts($baffle->toArray(), $units), $baffles), Proposal::baffles($section)),
-                'devices' => array_map(static fn (Placed $device): array => SectionForm::texts($device->toArray(), $units), Proposal::devices($section)),
-            ],
-            'cuts' => array_map(static fn (CutPanel $panel): array => $panel->toArray(), CutSheet::of($section)->panels),
+            'proposals' => self::proposals($section, $units, $path),
             'water' => [
                 'roomLitres' => $section->rimLitres() - $review->running->litres,
                 'drainDownLitres' => $section->drainDown->litres(),
@@ -58,27 +59,91 @@ final class SectionView
                 'daysToGulp' => $review->daysToGulp,
                 'reservoirDays' => $review->reservoirDays,
             ],
-            'flow' => [
-                'litresPerHour' => $flow,
-                'isReckoned' => $loop !== null,
-                'headMetres' => $loop?->headMetres,
-                'lossMetres' => $loop?->lossMetres,
-                'speed' => $loop?->speed,
-                'drainLitresPerHour' => $design->plumbing->drainLitresPerHour(Seawater::kinematicViscosity($tank->salinity, $tank->celsius)),
-                'kilowattHoursAYear' => $design->plumbing->kilowattHoursAYear(),
-                'turnover' => $flow > 0.0 ? Turnover::judge($flow, $tank->workingVolume()->litres, $tank->school, $units)->finding->toArray() : null,
-            ],
+            'flow' => self::flow($design, $tank, $units, $pricePerKilowattHour ?? Assumptions::powerPrice()->value),
+            'cuts' => CutView::of($design, $section),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function flow(SumpDesign $design, Tank $tank, UnitSystem $units, float $pricePerKilowattHour): array
+    {
+        $flow = $design->litresPerHour($tank);
+        $loop = $design->returnLoop($tank);
+        $plumbing = $design->plumbing;
+        $viscosity = SumpDesign::viscosity($tank);
+        $hours = $plumbing->kilowattHoursAYear();
+
+        return [
+            'litresPerHour' => $flow,
+            'isReckoned' => $loop !== null,
+            'headMetres' => $loop?->headMetres,
+            'lossMetres' => $loop?->lossMetres,
+            'speed' => $loop?->speed,
+            'drainLitresPerHour' => $plumbing->drainLitresPerHour($viscosity),
+            'drainTunedOpen' => $plumbing->drainTunedOpen($flow, $viscosity),
+            'emergencyLitresPerHour' => $plumbing->emergencyLitresPerHour($viscosity),
+            'overflowHeadMm' => $plumbing->overflow()?->headMm($flow),
+            'kilowattHoursAYear' => $hours,
+            'costAYear' => $hours === null ? null : $hours * $pricePerKilowattHour,
+            'turnover' => $flow > 0.0 ? Turnover::judge($flow, $tank->workingVolume()->litres, $tank->school, $units)->finding->toArray() : null,
+        ];
+    }
+
+    /** @return array<string, mixed> a tray with its openings where they are cut, from the inlet wall and from the front, mm */
+    private static function tray(Tray $tray, Section $section): array
+    {
+        $chamber = $section->chambers()[$tray->chamber] ?? null;
+        $places = $chamber === null ? [] : $tray->places($chamber) ?? [];
+        $from = $chamber->fromMm ?? 0.0;
+        $clear = Assumptions::trayClearance()->value;
+        $openings = array_values(array_filter(array_map(static function (Opening $opening) use ($places, $from, $clear): ?array {
+            $place = $places[$opening->id] ?? null;
+
+            return $place === null ? null : ['id' => $opening->id, 'kind' => $opening->kind->value, 'label' => $opening->kind->label(), 'isRound' => $opening->kind->isRound(), 'atMm' => $from + $clear + $place->xMm, 'acrossMm' => $clear + $place->yMm,
+                'lengthMm' => $place->lengthMm, 'widthMm' => $place->widthMm, 'standsMm' => $opening->standsMm, 'hangsMm' => $opening->hangsMm];
+        }, $tray->openings)));
+
+        return ['id' => $tray->id, 'kind' => $tray->kind->value, 'label' => $tray->kind->label(), 'topMm' => $tray->topMm, 'thicknessMm' => $tray->thicknessMm,
+            'fromMm' => $from, 'toMm' => $chamber->toMm ?? $from, 'openings' => $openings];
+    }
+
+    /** @return array<string, mixed> parts to begin with, as typed */
+    private static function proposals(Section $section, UnitSystem $units, ?Path $path): array
+    {
+        $typed = static fn (Baffle|Placed|Tray|Opening $part): array => SectionForm::texts($part->toArray(), $units);
+        $openings = [];
+        foreach (OpeningKind::cases() as $kind) {
+            $openings[$kind->value] = $typed($kind->usual($kind->value));
+        }
+
+        return [
+            'baffles' => array_map(static fn (array $baffles): array => array_map($typed, $baffles), Proposal::baffles($section)),
+            'devices' => array_map($typed, Proposal::devices($section)),
+            'fromPath' => $path === null ? [] : array_map($typed, Proposal::fromPath($section, $path)),
+            'trays' => array_map($typed, Proposal::trays($section, $path)),
+            'openings' => $openings,
         ];
     }
 
     /** @return array<string, mixed> what the form offers to choose from */
     public static function choices(UnitSystem $units): array
     {
+        $stock = [];
+        foreach (CutGroup::cases() as $group) {
+            $stock[] = [$group->value, $group->label(), $group->usualStock() === null ? null : SectionForm::texts($group->usualStock()->toArray(), $units)];
+        }
+
         return [
-            'length' => ['unit' => TypedSection::lengthUnit($units)->value, 'factor' => TypedSection::lengthUnit($units)->factor()],
+            'length' => ['unit' => Fields::lengthUnit($units)->value, 'factor' => Fields::lengthUnit($units)->factor()],
             'kinds' => array_map(static fn (BaffleKind $kind): array => [$kind->value, $kind->label(), $kind->says()], BaffleKind::cases()),
+            'trays' => array_map(static fn (TrayKind $kind): array => [$kind->value, $kind->label(), $kind->says()], TrayKind::cases()),
+            'openings' => array_map(static fn (OpeningKind $kind): array => [$kind->value, $kind->label(), $kind->isRound()], OpeningKind::cases()),
             'siliconeGap' => Assumptions::siliconeGap()->toArray(),
+            'blackout' => Assumptions::blackout()->toArray(),
             'fittings' => array_map(static fn (Fitting $fitting): array => [$fitting->value, $fitting->label()], Fitting::cases()),
+            'joints' => array_map(static fn (array $part, string $key): array => [$key, $part[0]], PipeSystem::PARTS, array_keys(PipeSystem::PARTS)),
+            'stock' => $stock,
+            'basket' => SectionForm::texts(Basket::usual()->toArray(), $units),
         ];
     }
 }

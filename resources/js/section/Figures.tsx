@@ -1,12 +1,13 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { figure, useUnits } from '../lib/figures';
+import { shopLength } from '../lib/shopLength';
 import { type Choices, type SectionView } from './types';
 
 /** What the sump comes to, in figures: water, room, flow and how long a failure may last. */
 export function Figures({ view, length }: { view: SectionView; length: Choices['length'] }) {
     const { show } = useUnits();
     const { water, flow, states } = view;
-    const mm = (value: number) => `${figure(value / length.factor, length.factor === 1 ? 0 : 2)} ${length.unit}`;
+    const mm = (value: number) => `${shopLength(value, length.unit)} ${length.unit}`;
     const given = (value: number | null, text: (value: number) => string) => (value === null ? null : text(value));
     const rows: [string, string | null][] = [
         ['running', show(states.running.litres, 'volume')],
@@ -23,21 +24,32 @@ export function Figures({ view, length }: { view: SectionView; length: Choices['
         ['head', given(flow.headMetres, (metres) => `${figure(metres, 2)} m`)],
         ['of it losses', given(flow.lossMetres, (metres) => `${figure(metres, 2)} m`)],
         ['speed in the pipe', given(flow.speed, (speed) => `${figure(speed, 2)} m/s`)],
+        ['over the edge of the overflow', given(flow.overflowHeadMm, mm)],
         ['drain as a full siphon', given(flow.drainLitresPerHour, (value) => show(value, 'flow'))],
+        ['its gate valve just matches at', given(flow.drainTunedOpen, (open) => `${figure(100 * open, 0)} % open`)],
+        ['emergency pipe, alone', given(flow.emergencyLitresPerHour, (value) => show(value, 'flow'))],
         ['pump, energy a year', given(flow.kilowattHoursAYear, (value) => `${figure(value, 0)} kWh`)],
+        ['pump, cost a year', given(flow.costAYear, (value) => figure(value, 2))],
     ];
     return (
-        <chakra.dl fontSize="sm" mt="4" borderTopWidth="1px" pt="2" display="grid" rowGap="1">
-            {rows
-                .filter(([, value]) => value !== null)
-                .map(([name, value]) => (
-                    <Box key={name} display="flex" justifyContent="space-between" gap="3">
-                        <chakra.dt color="quiet">{name}</chakra.dt>
-                        <chakra.dd fontFamily="figure" textAlign="right">
-                            {value}
-                        </chakra.dd>
-                    </Box>
-                ))}
-        </chakra.dl>
+        <>
+            <chakra.dl fontSize="sm" mt="4" borderTopWidth="1px" pt="2" display="grid" rowGap="1">
+                {rows
+                    .filter(([, value]) => value !== null)
+                    .map(([name, value]) => (
+                        <Box key={name} display="flex" justifyContent="space-between" gap="3">
+                            <chakra.dt color="quiet">{name}</chakra.dt>
+                            <chakra.dd fontFamily="figure" textAlign="right">
+                                {value}
+                            </chakra.dd>
+                        </Box>
+                    ))}
+            </chakra.dl>
+            {flow.turnover !== null && (
+                <Box fontSize="sm" mt="2">
+                    <b>{flow.turnover.title}.</b> {flow.turnover.sentence}
+                </Box>
+            )}
+        </>
     );
 }

@@ -8,6 +8,7 @@ export interface TypedSection {
     widthMm: string;
     heightMm: string;
     wallMm: string;
+    bottomMm: string;
     returnLevelMm: string;
     pumpMinimumMm: string;
     fallMm: string;
@@ -18,9 +19,12 @@ export interface TypedSection {
     toTheLeft: boolean;
     material: string;
     braced: boolean;
+    bottomOnEdges: boolean;
     baffles: TypedBaffle[];
     placed: TypedPlaced[];
+    trays: TypedTray[];
     plumbing: TypedPlumbing;
+    workshop: TypedWorkshop;
 }
 
 export interface TypedBaffle {
@@ -44,7 +48,28 @@ export interface TypedPlaced {
     standMm: string;
     depthLowMm?: string;
     depthHighMm?: string;
+    item?: string;
 }
+
+export interface TypedTray {
+    id: string;
+    kind: string;
+    chamber: number;
+    topMm: string;
+    thicknessMm: string;
+    openings?: TypedOpening[];
+}
+
+export interface TypedOpening {
+    id: string;
+    kind: string;
+    lengthMm: string;
+    widthMm?: string;
+    standsMm?: string;
+    hangsMm?: string;
+}
+
+export type PipeKey = 'fittings' | 'drainFittings' | 'emergencyFittings';
 
 export interface TypedPlumbing {
     pumpLitresPerHour?: string;
@@ -53,11 +78,47 @@ export interface TypedPlumbing {
     liftMm?: string;
     boreMm?: string;
     lengthMm?: string;
+    valveOpen?: string;
     drainBoreMm?: string;
     drainLengthMm?: string;
     drainFallMm?: string;
+    drainValveOpen?: string;
+    emergencyBoreMm?: string;
+    emergencyLengthMm?: string;
+    emergencyFallMm?: string;
+    overflowMm?: string;
+    overflowOpenShare?: string;
     fittings: Record<string, string>;
     drainFittings: Record<string, string>;
+    emergencyFittings: Record<string, string>;
+    systems: Record<string, string>;
+    curve: TypedPoint[];
+}
+
+export interface TypedPoint {
+    litresPerHour: string;
+    headMetres: string;
+}
+
+export interface TypedPad {
+    id: string;
+    name: string;
+    lengthMm: string;
+    widthMm: string;
+    count: string;
+}
+
+export type TypedBasket = Record<
+    'lengthMm' | 'widthMm' | 'heightMm' | 'clearanceMm' | 'thicknessMm' | 'shelves' | 'inletMm',
+    string
+>;
+
+export interface TypedWorkshop {
+    pads: TypedPad[];
+    stock: Record<string, { lengthMm?: string; widthMm?: string }>;
+    litChamber?: string;
+    blackoutMm?: string;
+    basket?: TypedBasket;
 }
 
 export interface DrawnBaffle {
@@ -83,6 +144,68 @@ export interface DrawnPlaced {
     depthHighMm?: number;
 }
 
+export interface DrawnOpening {
+    id: string;
+    kind: string;
+    label: string;
+    isRound: boolean;
+    /** From the inlet wall to its near edge, and from the front. */
+    atMm: number;
+    acrossMm: number;
+    lengthMm: number;
+    widthMm: number;
+    standsMm: number;
+    hangsMm: number;
+}
+
+export interface DrawnTray {
+    id: string;
+    kind: string;
+    label: string;
+    topMm: number;
+    thicknessMm: number;
+    fromMm: number;
+    toMm: number;
+    openings: DrawnOpening[];
+}
+
+export interface CutHole {
+    xMm: number;
+    yMm: number;
+    lengthMm: number;
+    widthMm: number;
+    isRound: boolean;
+}
+
+/** One piece to cut, with its outline from its lower left corner. */
+export interface CutPanel {
+    id: string;
+    group: string;
+    label: string;
+    count: number;
+    widthMm: number;
+    heightMm: number;
+    thicknessMm: number;
+    note: string;
+    insideMm: number | null;
+    outsideMm: number | null;
+    outline: [number, number][];
+    holes: CutHole[];
+}
+
+/** Pieces of one kind on the sheets they are bought as. */
+export interface StockUse {
+    label: string;
+    group: string;
+    thicknessMm: number;
+    lengthMm: number;
+    widthMm: number;
+    sheetsNeeded: number;
+    perSheet: number | null;
+    usedShare: number;
+    sheets: { id: string; xMm: number; yMm: number; lengthMm: number; widthMm: number; turned: boolean }[][];
+}
+
 /** What the core makes of a sump, in mm and litres. */
 export interface SectionView {
     lengthMm: number;
@@ -92,20 +215,22 @@ export interface SectionView {
     chambers: { fromMm: number; toMm: number }[];
     baffles: DrawnBaffle[];
     placed: DrawnPlaced[];
+    trays: DrawnTray[];
     states: Record<StateName, { levels: number[]; chamberLitres: number[]; litres: number }>;
     findings: Finding[];
-    /** Parts to begin with, as typed: baffles that stand together, and devices. */
-    proposals: { baffles: Record<string, TypedBaffle[]>; devices: Record<string, TypedPlaced> };
+    /** Parts to begin with, as typed: baffles that stand together, devices, what the path has, trays and their openings. */
+    proposals: {
+        baffles: Record<string, TypedBaffle[]>;
+        devices: Record<string, TypedPlaced>;
+        fromPath: TypedPlaced[];
+        trays: Record<string, TypedTray>;
+        openings: Record<string, TypedOpening>;
+    };
     cuts: {
-        id: string;
-        label: string;
-        widthMm: number;
-        heightMm: number;
-        thicknessMm: number;
-        note: string;
-        insideMm: number;
-        outsideMm: number;
-    }[];
+        panels: CutPanel[];
+        stock: StockUse[];
+        basket: { outerLengthMm: number; outerWidthMm: number; shelfMm: number; shelfLitres: number } | null;
+    };
     water: {
         roomLitres: number;
         drainDownLitres: number;
@@ -122,20 +247,26 @@ export interface SectionView {
         lossMetres: number | null;
         speed: number | null;
         drainLitresPerHour: number | null;
+        drainTunedOpen: number | null;
+        emergencyLitresPerHour: number | null;
+        overflowHeadMm: number | null;
         kilowattHoursAYear: number | null;
+        costAYear: number | null;
         turnover: Finding | null;
     };
-}
-
-export interface SectionAnswer {
-    view: SectionView | null;
-    problems: Record<string, string>;
 }
 
 export interface Choices {
     /** What a bare length means, and how many mm it is. */
     length: { unit: string; factor: number };
     kinds: [string, string, string][];
+    trays: [string, string, string][];
+    openings: [string, string, boolean][];
     siliconeGap: Basis;
+    blackout: Basis;
     fittings: [string, string][];
+    joints: [string, string][];
+    /** What is cut from one kind of sheet, with the usual size of one. */
+    stock: [string, string, { lengthMm: string; widthMm: string } | null][];
+    basket: TypedBasket;
 }

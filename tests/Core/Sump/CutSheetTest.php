@@ -8,7 +8,9 @@ use Ithys\Drawing\CutSvg;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
-use Ithys\Sump\CutSheet;
+use Ithys\Sump\Cutting\CutSheet;
+use Ithys\Sump\Cutting\StockPlan;
+use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\DrainDown;
 use Ithys\Sump\Section;
 use Symfony\Component\Process\Process;
@@ -18,6 +20,11 @@ function cutSection(float $wall = 6.35): Section
     return new Section(800, 320, 360, $wall, [
         new Baffle('w', BaffleKind::Weir, 228.6, 6, 205), new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: 0.5), new Baffle('u', BaffleKind::Under, 560, 6, 290, 40), new Baffle('g', BaffleKind::Gate, 600, 10, 180),
     ], 165, 70, new DrainDown(0, 0, 0, 0));
+}
+
+function stockOf(Section $section, Workshop $workshop = new Workshop): StockPlan
+{
+    return StockPlan::of(CutSheet::of($section, $workshop), $workshop);
 }
 
 /** Area inside a closed outline, by the shoelace formula, mm². */
@@ -58,7 +65,7 @@ it('cuts a comb that is open by its share, slots within the sheet', function (fl
 })->with([0.3, 0.5, 0.7]);
 
 it('lays the sheets out without one on another', function (): void {
-    $placed = CutLayout::of(CutSheet::of(cutSection()))->placed;
+    $placed = CutLayout::of(CutSheet::of(cutSection()), stockOf(cutSection()))->placed;
     foreach ($placed as $i => $a) {
         foreach (array_slice($placed, $i + 1) as $b) {
             $apart = $b['x'] >= $a['x'] + $a['panel']->widthMm || $a['x'] >= $b['x'] + $b['panel']->widthMm || $b['y'] >= $a['y'] + $a['panel']->heightMm || $a['y'] >= $b['y'] + $b['panel']->heightMm;
@@ -70,7 +77,7 @@ it('lays the sheets out without one on another', function (): void {
 
 it('writes DXF that a strict reader opens without an error, outlines closed and in mm', function (UnitSystem $units): void {
     $file = tempnam(sys_get_temp_dir(), 'ithys').'.dxf';
-    file_put_contents($file, CutDxf::write(CutSheet::of(cutSection()), $units));
+    file_put_contents($file, CutDxf::write(CutSheet::of(cutSection()), stockOf(cutSection()), $units));
     $audit = new Process(['/usr/bin/python3', '-c', <<<'PY'
         import sys, json, ezdxf
         doc = ezdxf.readfile(sys.argv[1])
@@ -89,7 +96,7 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
 
 it('writes SVG in true millimetres with a closed outline for every sheet', function (): void {
     $svg = new DOMDocument;
-    expect($svg->loadXML(CutSvg::write(CutSheet::of(cutSection()), UnitSystem::Metric)))->toBeTrue();
+    expect($svg->loadXML(CutSvg::write(CutSheet::of(cutSection()), stockOf(cutSection()), UnitSystem::Metric)))->toBeTrue();
     $root = $svg->documentElement;
     $size = fn (string $of): string => (string) $root?->getAttribute($of);
     expect($root?->namespaceURI)->toBe('http://www.w3.org/2000/svg')
@@ -99,7 +106,8 @@ it('writes SVG in true millimetres with a closed outline for every sheet', funct
 });
 
 it('writes an empty sheet for a sump without baffles', function (): void {
-    $none = CutSheet::of(new Section(800, 320, 360, 6, [], 165, 70, new DrainDown(0, 0, 0, 0)));
-    expect($none->panels)->toBe([])->and(CutDxf::write($none, UnitSystem::Metric))->toContain('EOF')
-        ->and((new DOMDocument)->loadXML(CutSvg::write($none, UnitSystem::Metric)))->toBeTrue();
+    $empty = new Section(800, 320, 360, 6, [], 165, 70, new DrainDown(0, 0, 0, 0));
+    $none = CutSheet::of($empty);
+    expect($none->panels)->toBe([])->and(CutDxf::write($none, stockOf($empty), UnitSystem::Metric))->toContain('EOF')
+        ->and((new DOMDocument)->loadXML(CutSvg::write($none, stockOf($empty), UnitSystem::Metric)))->toBeTrue();
 });

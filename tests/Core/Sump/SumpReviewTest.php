@@ -198,13 +198,3 @@ it('never contradicts its own water lines', function (): void {
         expect($order)->toBe($sorted);
     }
 });
-
-it('holds the drain to the flow of the return', function (?float $drain, ?string $code, ?Severity $severity): void {
-    $findings = array_values(array_filter(SumpReview::of(sumpOf(), 2000, 20.0, UnitSystem::Metric, $drain)->findings, fn (Finding $finding): bool => str_starts_with($finding->code, 'drain-')));
-    expect($findings[0]->code ?? null)->toBe($code)->and($findings[0]->severity ?? null)->toBe($severity);
-})->with([
-    'carries it' => [4000.0, 'drain-fits', Severity::Good],
-    'just carries it' => [2000.0, 'drain-fits', Severity::Good],
-    'does not' => [1900.0, 'drain-small', Severity::Fault],
-    'not known' => [null, null, null],
-]);

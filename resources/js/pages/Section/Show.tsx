@@ -1,39 +1,23 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { router, usePage } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../../frame/Frame';
-import { type SystemFrame, useShared } from '../../lib/page';
-import { useDraft } from '../../lib/useDraft';
-import { useHistory } from '../../lib/useHistory';
 import { Button } from '../../parts/Button';
-import { CheckField } from '../../parts/CheckField';
-import { ChoiceField } from '../../parts/ChoiceField';
 import { FieldGroup } from '../../parts/FieldGroup';
 import { pinsOf } from '../../parts/pins';
-import { Elevation, Plan } from '../../section/Elevation';
-import { Cuts } from '../../section/Cuts';
-import { BaffleFields, PlacedFields, PlumbingFields, SumpFields } from '../../section/Parts';
+import { Elevation } from '../../section/drawing/Elevation';
+import { Plan } from '../../section/drawing/Plan';
+import { BaffleFields } from '../../section/fields/BaffleFields';
+import { PlacedFields } from '../../section/fields/PlacedFields';
+import { PlumbingFields } from '../../section/fields/PlumbingFields';
+import { SumpFields } from '../../section/fields/SumpFields';
+import { TrayFields } from '../../section/fields/TrayFields';
 import { Reading } from '../../section/Reading';
-import {
-    type Choices,
-    type SectionAnswer,
-    type SectionView,
-    type StateName,
-    type TypedBaffle,
-    type TypedPlaced,
-    type TypedSection,
-} from '../../section/types';
-
-interface Props {
-    frame: SystemFrame;
-    saved: boolean;
-    version: number;
-    typed: TypedSection;
-    view: SectionView;
-    choices: Choices;
-    sizes: { label: string; lengthMm: number; widthMm: number; heightMm: number }[];
-}
+import { SaveBar } from '../../section/SaveBar';
+import { SectionFile } from '../../section/SectionFile';
+import { SectionTabs } from '../../section/SectionTabs';
+import { type StateName, type TypedBaffle, type TypedPlaced, type TypedTray } from '../../section/types';
+import { type SectionPage, useSection } from '../../section/useSection';
 
 const STATES: [StateName, string][] = [
     ['running', 'Running'],
@@ -41,65 +25,49 @@ const STATES: [StateName, string][] = [
     ['emptied', 'Return emptied'],
 ];
 
-export default function Show(props: Props) {
+export default function Show(props: SectionPage) {
     // The same in other units starts its own page.
     return <Design key={props.choices.length.unit} {...props} />;
 }
 
-function Design({ frame, saved, version, typed, view: savedView, choices, sizes }: Props) {
-    const units = useShared().keeper?.units ?? 'metric';
-    const {
-        now: section,
-        dirty,
-        change,
-        amend,
-        undo,
-        canUndo,
-        restart,
-    } = useHistory(`ithys-section-${frame.id}-${version}-${units}`, typed);
-    const { errors } = usePage().props;
-    const [view, setView] = useState(savedView);
+function Design(props: SectionPage) {
+    const { frame, choices, sizes } = props;
+    const draft = useSection(props);
+    const { section, view, problems, stale, change, amend, set, text, mark, dirty, saved } = draft;
     const [state, setState] = useState<StateName>('running');
     const [picked, setPicked] = useState<string | null>(null);
-    const [saving, setSaving] = useState(false);
-    const answer = useDraft<SectionAnswer>(`/systems/${frame.id}/section/preview`, dirty ? { section } : null, 25);
-    const latest = dirty ? (answer?.ok === true ? answer.result.view : null) : savedView;
-    if (latest !== null && latest !== view) {
-        setView(latest);
-    }
-    const problems: Record<string, string> = dirty
-        ? answer?.ok === true
-            ? answer.result.problems
-            : (answer?.errors ?? {})
-        : {};
-    const all: Record<string, string> = { ...problems, ...(errors as Record<string, string>) };
-    const stale = Object.keys(problems).length > 0;
     const { factor } = choices.length;
-    const text = (mm: number) => String(Math.round((mm / factor) * 10_000) / 10_000);
-
     const pins = pinsOf(view.findings);
-    const setBaffle = (id: string, changed: Partial<TypedBaffle>) =>
-        change({ ...section, baffles: section.baffles.map((one) => (one.id === id ? { ...one, ...changed } : one)) });
-    const setPlaced = (id: string, changed: Partial<TypedPlaced>) =>
-        change({ ...section, placed: section.placed.map((one) => (one.id === id ? { ...one, ...changed } : one)) });
+
+    /** One part of a list changed, or taken out. */
+    const changed = <T extends { id: string }>(list: T[], id: string, change: Partial<T> | null): T[] =>
+        list.flatMap((one) => (one.id !== id ? [one] : change === null ? [] : [{ ...one, ...change }]));
+    const setBaffle = (id: string, change: Partial<TypedBaffle> | null) =>
+        set({ baffles: changed(section.baffles, id, change) });
+    const setPlaced = (id: string, change: Partial<TypedPlaced> | null) =>
+        set({ placed: changed(section.placed, id, change) });
+    const setTray = (id: string, change: Partial<TypedTray> | null) =>
+        set({ trays: changed(section.trays, id, change) });
+
     const move = (id: string, alongMm: number, upMm: number, goesOn: boolean) => {
-        const drawn = view.baffles.find((one) => one.id === id);
         // What is typed counts, since the drawing may be a step behind; but it may be a fraction or in a unit of its own.
-        const base = (typed: string, otherwise: number) =>
-            /^-?\d+(\.\d+)?$/.test(typed.trim()) ? Number(typed) * factor : otherwise;
-        if (drawn === undefined) {
-            return;
-        }
+        const moved = (typed: string, drawn: number | undefined, by: number) =>
+            text((/^-?\d+(\.\d+)?$/.test(typed.trim()) ? Number(typed) * factor : (drawn ?? 0)) + by);
+        const baffle = view.baffles.find((one) => one.id === id);
+        const tray = view.trays.find((one) => one.id === id);
         const next = {
             ...section,
             baffles: section.baffles.map((one) =>
                 one.id === id
                     ? {
                           ...one,
-                          atMm: text(base(one.atMm, drawn.atMm) + alongMm),
-                          topMm: text(base(one.topMm, drawn.topMm) + upMm),
+                          atMm: moved(one.atMm, baffle?.atMm, alongMm),
+                          topMm: moved(one.topMm, baffle?.topMm, upMm),
                       }
                     : one,
+            ),
+            trays: section.trays.map((one) =>
+                one.id === id ? { ...one, topMm: moved(one.topMm, tray?.topMm, upMm) } : one,
             ),
         };
         if (goesOn) {
@@ -108,42 +76,27 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
             change(next);
         }
     };
-    const mark = (stem: string) => {
-        const taken = new Set([...section.baffles, ...section.placed].map((one) => one.id));
-        for (let n = 1; ; n++) {
-            if (!taken.has(`${stem}-${n}`)) {
-                return `${stem}-${n}`;
-            }
-        }
-    };
     const add = (kind: string) => {
         const id = mark(kind);
         const proposed = view.proposals.baffles[kind] ?? [];
         const added = proposed.map((one, i) => ({ ...one, id: proposed.length > 1 ? `${id}-${'abc'[i] ?? i}` : id }));
-        change({ ...section, baffles: [...section.baffles, ...added] });
+        set({ baffles: [...section.baffles, ...added] });
         setPicked(added[0]?.id ?? null);
     };
-    const place = (kind: string) => {
-        const proposed = view.proposals.devices[kind];
+    const place = (proposed: TypedPlaced | undefined) =>
+        proposed !== undefined &&
+        set({ placed: [...section.placed, { ...proposed, id: mark(proposed.item ?? proposed.kind) }] });
+    const lay = (kind: string) => {
+        const proposed = view.proposals.trays[kind];
         if (proposed !== undefined) {
-            change({ ...section, placed: [...section.placed, { ...proposed, id: mark(kind) }] });
+            const id = mark(kind);
+            set({ trays: [...section.trays, { ...proposed, id }] });
+            setPicked(id);
         }
     };
-    const save = () => {
-        setSaving(true);
-        router.put(
-            `/systems/${frame.id}/section`,
-            { section: section as never, version },
-            {
-                preserveScroll: true,
-                preserveState: true,
-                onSuccess: (page) => restart(page.props.typed as TypedSection),
-                onFinish: () => setSaving(false),
-            },
-        );
-    };
-    useHotkeys('mod+s', () => dirty && !stale && save(), { preventDefault: true, enableOnFormTags: true });
-    useHotkeys('mod+z', undo, { preventDefault: true });
+    const waiting = view.proposals.fromPath.filter(
+        (proposed) => !section.placed.some((one) => one.item === proposed.item || one.name === proposed.name),
+    );
 
     return (
         <Frame
@@ -153,6 +106,7 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
             aside={<Reading view={view} pins={pins} stale={stale} length={choices.length} />}
         >
             <chakra.h1 srOnly>The sump of {frame.name}, to scale</chakra.h1>
+            <SectionTabs systemId={frame.id} tab="Design" />
             <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
                 <Box role="group" aria-label="State of the water" display="inline-flex">
                     {STATES.map(([name, label]) => (
@@ -169,24 +123,11 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                     ))}
                 </Box>
                 <Box flex="1" />
-                <Button look="solid" onClick={save} disabled={saving || stale || (!dirty && saved)}>
-                    Save
-                </Button>
-                <Button onClick={undo} disabled={!canUndo}>
-                    Undo
-                </Button>
-                {dirty && (
-                    <Button look="plain" onClick={() => restart(typed)}>
-                        Back to what is saved
-                    </Button>
-                )}
-                <Box fontSize="sm" color={dirty || !saved ? 'caution' : 'quiet'} role="status">
-                    {dirty ? 'changed, not saved' : saved ? 'saved' : 'a sump to start from, not saved'}
-                </Box>
+                <SaveBar draft={draft} unsaved="a sump to start from, not saved" />
             </Box>
-            {all.section !== undefined && (
+            {problems.section !== undefined && (
                 <Box color="fault" fontSize="sm" fontWeight="600" role="alert">
-                    {all.section}
+                    {problems.section}
                 </Box>
             )}
             <Elevation
@@ -200,7 +141,7 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                 onMove={move}
             />
             <Box fontSize="sm" color="quiet" mb="2">
-                Drag a baffle, or pick it and use the arrow keys: along and up by 1 mm, with Shift 10 mm. Water seen
+                Drag a baffle along or a tray up, or pick it and use the arrow keys: 1 mm, with Shift 10 mm. Water seen
                 from the front, flow to the {section.toTheLeft ? 'left' : 'right'}.
             </Box>
             <Box display="flex" flexWrap="wrap" gap="2">
@@ -210,6 +151,11 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                     </Button>
                 ))}
                 <Button onClick={() => add('trap')}>Add bubble trap</Button>
+                {choices.trays.map(([kind, label, says]) => (
+                    <Button key={kind} title={says} onClick={() => lay(kind)}>
+                        Add {label.toLowerCase()}
+                    </Button>
+                ))}
             </Box>
             <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="6" mt="5">
                 <FieldGroup legend="Baffles, from inlet to return">
@@ -220,52 +166,41 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                             picked={picked === one.id}
                             choices={choices}
                             proposals={view.proposals.baffles}
-                            problems={all}
+                            problems={problems}
                             onPick={() => setPicked(one.id)}
-                            onChange={(changed) => setBaffle(one.id, changed)}
-                            onRemove={() =>
-                                change({ ...section, baffles: section.baffles.filter((other) => other.id !== one.id) })
-                            }
+                            onChange={(change) => setBaffle(one.id, change)}
+                            onRemove={() => setBaffle(one.id, null)}
                         />
                     ))}
                 </FieldGroup>
+                {section.trays.length > 0 && (
+                    <FieldGroup legend="Trays and shelves">
+                        {section.trays.map((one) => (
+                            <TrayFields
+                                key={one.id}
+                                tray={one}
+                                picked={picked === one.id}
+                                chambers={view.chambers.length}
+                                choices={choices}
+                                openings={view.proposals.openings}
+                                problems={problems}
+                                newId={() => mark('hole')}
+                                onPick={() => setPicked(one.id)}
+                                onChange={(change) => setTray(one.id, change)}
+                                onRemove={() => setTray(one.id, null)}
+                            />
+                        ))}
+                    </FieldGroup>
+                )}
                 <FieldGroup legend="Sump">
-                    <Box display="flex" flexWrap="wrap" gap="3" mb="3" alignItems="end">
-                        <ChoiceField
-                            label="Take a common size"
-                            value=""
-                            options={[['', 'choose'], ...sizes.map((size, i) => [String(i), size.label] as const)]}
-                            onPick={(i) => {
-                                const size = sizes[Number(i)];
-                                if (i !== '' && size !== undefined) {
-                                    change({
-                                        ...section,
-                                        lengthMm: text(size.lengthMm),
-                                        widthMm: text(size.widthMm),
-                                        heightMm: text(size.heightMm),
-                                    });
-                                }
-                            }}
-                        />
-                        <CheckField
-                            label="Water runs to the left"
-                            checked={section.toTheLeft}
-                            onCheck={(toTheLeft) => change({ ...section, toTheLeft })}
-                        />
-                        <ChoiceField
-                            label="Made of"
-                            value={section.material}
-                            options={[
-                                ['glass', 'glass'],
-                                ['acrylic', 'acrylic'],
-                            ]}
-                            onPick={(material) => change({ ...section, material })}
-                        />
-                        <CheckField
-                            label="Braced or rimmed at the top"
-                            checked={section.braced}
-                            onCheck={(braced) => change({ ...section, braced })}
-                        />
+                    <SumpFields
+                        section={section}
+                        choices={choices}
+                        sizes={sizes}
+                        problems={problems}
+                        text={text}
+                        onChange={set}
+                    >
                         <Button
                             disabled={dirty || !saved}
                             title={dirty || !saved ? 'Save first' : undefined}
@@ -275,13 +210,7 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                         >
                             Count its running water in the working volume
                         </Button>
-                    </Box>
-                    <SumpFields
-                        section={section}
-                        choices={choices}
-                        problems={all}
-                        onChange={(changed) => change({ ...section, ...changed })}
-                    />
+                    </SumpFields>
                 </FieldGroup>
                 <FieldGroup legend="What stands in it">
                     {section.placed.map((one) => (
@@ -290,32 +219,52 @@ function Design({ frame, saved, version, typed, view: savedView, choices, sizes 
                             placed={one}
                             chambers={view.chambers.length}
                             choices={choices}
-                            problems={all}
-                            onChange={(changed) => setPlaced(one.id, changed)}
-                            onRemove={() =>
-                                change({ ...section, placed: section.placed.filter((other) => other.id !== one.id) })
-                            }
+                            problems={problems}
+                            onChange={(change) => setPlaced(one.id, change)}
+                            onRemove={() => setPlaced(one.id, null)}
                         />
                     ))}
-                    <Box display="flex" flexWrap="wrap" gap="2" mt="2">
-                        <Button onClick={() => place('skimmer')}>Add skimmer</Button>
-                        <Button onClick={() => place('heater')}>Add heater</Button>
-                        <Button onClick={() => place('other')}>Add another device</Button>
+                    <Box display="flex" flexWrap="wrap" gap="2" mt="2" alignItems="center">
+                        {waiting.length > 0 && (
+                            <>
+                                <Box fontSize="sm" color="quiet">
+                                    From the path:
+                                </Box>
+                                {waiting.map((proposed) => (
+                                    <Button
+                                        key={proposed.id}
+                                        onClick={() => place(proposed)}
+                                        aria-label={`Place ${proposed.name} from the path`}
+                                    >
+                                        {proposed.name}
+                                    </Button>
+                                ))}
+                            </>
+                        )}
+                        <Button look="plain" onClick={() => place(view.proposals.devices.skimmer)}>
+                            Add skimmer
+                        </Button>
+                        <Button look="plain" onClick={() => place(view.proposals.devices.heater)}>
+                            Add heater
+                        </Button>
+                        <Button look="plain" onClick={() => place(view.proposals.devices.other)}>
+                            Add another device
+                        </Button>
                     </Box>
                 </FieldGroup>
                 <FieldGroup legend="Pump and pipes">
                     <PlumbingFields
                         plumbing={section.plumbing}
                         choices={choices}
-                        problems={all}
-                        onChange={(changed) => change({ ...section, plumbing: { ...section.plumbing, ...changed } })}
+                        problems={problems}
+                        onChange={(change) => set({ plumbing: { ...section.plumbing, ...change } })}
                     />
                 </FieldGroup>
-                <FieldGroup legend="Cut sheet">
-                    <Cuts systemId={frame.id} cuts={view.cuts} choices={choices} ready={saved && !dirty} />
-                </FieldGroup>
                 <FieldGroup legend="From above">
-                    <Plan view={view} toTheLeft={section.toTheLeft} />
+                    <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
+                </FieldGroup>
+                <FieldGroup legend="As a file">
+                    <SectionFile systemId={frame.id} ready={saved && !dirty} onOpen={change} />
                 </FieldGroup>
             </Box>
         </Frame>

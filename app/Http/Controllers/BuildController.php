@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Pages\BuildView;
+use App\Http\Pages\SystemFrame;
+use App\Http\Requests\BuildRequest;
+use App\Models\SumpSection;
+use App\Models\System;
+use DateTimeImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+use Ithys\Sump\Build\BuildRecord;
+use Ithys\Sump\InvalidSection;
+
+/** Building the sump: a checklist that follows the saved design, with its leak tests and measurements. */
+final class BuildController extends Controller
+{
+    public function show(Request $request, System $system): Response
+    {
+        $units = $this->keeper($request)->units;
+        $section = $system->section;
+        $record = $section?->buildRecord() ?? new BuildRecord;
+
+        return Inertia::render('Section/Build', [
+            'frame' => SystemFrame::of($system),
+            'version' => $section->build_version ?? 0,
+            'typed' => BuildView::typed($record, $units),
+            'view' => $section === null ? null : (object) BuildView::of($section->design(), $record, $system->tankAt(now()), $units),
+            'choices' => BuildView::choices($units, new DateTimeImmutable('today', $this->keeper($request)->zone())),
+        ]);
+    }
+
+    /** Answers a record while it is typed; nothing is saved. */
+    public function preview(BuildRequest $request, System $system): JsonResponse
+    {
+        $section = $system->section ?? abort(404);
+        try {
+            return response()->json(['view' => BuildView::of($section->design(), $request->typed(), $system->tankAt(now()), $this->keeper($request)->units), 'problems' => (object) []]);
+        } catch (InvalidSection $invalid) {
+            return response()->json(['view' => null, 'problems' => $invalid->problems]);
+        }
+    }
+
+    public function update(BuildRequest $request, System $system): RedirectResponse
+    {
+        $section = $system->section ?? abort(404);
+        $version = $request->integer('version');
+        // Only the version that was opened may be saved over.
+        $saved = SumpSection::query()->whereKey($section->id)->where('build_version', $version)
+            ->update(['build' => json_encode($request->record()->toArray(), JSON_THROW_ON_ERROR), 'build_version' => $version + 1]);
+        if ($saved === 0) {
+            throw ValidationException::withMessages(['build' => 'This record was saved in another window meanwhile. Reload to see that one; your changes here are not saved.']);
+        }
+
+        return redirect()->route('build.show', $system)->with('flash', ['message' => 'The record of the build is saved.']);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use Ithys\Sump\Cutting\CutPanel;
+use Ithys\Sump\Cutting\Nest;
+use Ithys\Sump\Cutting\StockPlan;
+use Ithys\Sump\Cutting\StockUse;
+use Ithys\Sump\Section;
+use Ithys\Sump\SumpDesign;
+
+/** What is cut for a sump as the page shows it: the pieces, and how they lie on the sheets they are bought as. */
+final class CutView
+{
+    /** @return array<string, mixed> */
+    public static function of(SumpDesign $design, Section $section): array
+    {
+        $sheet = $design->cutSheet($section);
+        $basket = $design->workshop->basket;
+
+        return [
+            'panels' => array_map(static fn (CutPanel $panel): array => $panel->toArray(), $sheet->panels),
+            'stock' => array_map(self::use(...), StockPlan::of($sheet, $design->workshop)->uses),
+            'basket' => $basket === null ? null : ['outerLengthMm' => $basket->outerLengthMm(), 'outerWidthMm' => $basket->outerWidthMm(), 'shelfMm' => $basket->shelfMm(), 'shelfLitres' => $basket->shelfLitres()],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function use(StockUse $use): array
+    {
+        return [
+            'label' => $use->label,
+            'group' => $use->group->value,
+            'thicknessMm' => $use->thicknessMm,
+            'lengthMm' => $use->stock->lengthMm,
+            'widthMm' => $use->stock->widthMm,
+            'sheetsNeeded' => $use->sheetsNeeded,
+            'perSheet' => $use->perSheet,
+            'usedShare' => $use->usedShare(),
+            'sheets' => array_map(static fn (array $nests): array => array_map(static fn (Nest $nest): array => [
+                'id' => $nest->mark, 'xMm' => $nest->xMm, 'yMm' => $nest->yMm, 'lengthMm' => $nest->lengthMm, 'widthMm' => $nest->widthMm, 'turned' => $nest->turned,
+            ], $nests), $use->sheets),
+        ];
+    }
+}

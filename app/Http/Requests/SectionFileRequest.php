@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use Ithys\Sump\InvalidSection;
+use Ithys\Sump\SumpDesign;
+use Ithys\Sump\TypedSection;
+
+/** A sump as a file that was written here. */
+final class SectionFileRequest extends FormRequest
+{
+    private const MOST_LETTERS = 500_000;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['file' => ['required', 'string', 'max:'.self::MOST_LETTERS]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['file.required' => 'The file is empty.', 'file.max' => 'This file is too large to be a sump.'];
+    }
+
+    /** @throws ValidationException with a sentence that says why it is no sump */
+    public function design(): SumpDesign
+    {
+        $document = json_decode((string) $this->string('file'), true, 32);
+        try {
+            return is_array($document) ? TypedSection::fromDocument($document) : throw InvalidSection::unreadable('This is not a JSON file. A sump saved here ends in .json and opens with “{”.');
+        } catch (InvalidSection $invalid) {
+            throw ValidationException::withMessages(['file' => implode(' ', array_slice($invalid->problems, 0, 3))]);
+        }
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Sump\Cutting;
+
+/** Pieces of one kind and thickness on their stock sheets. */
+final readonly class StockUse
+{
+    /**
+     * @param  list<CutPanel>  $panels
+     * @param  list<list<Nest>>  $sheets  what lies on each; of equal pieces one sheet stands for all
+     * @param  ?int  $perSheet  how many equal pieces one sheet gives; null where they differ
+     * @param  list<CutPanel>  $tooLarge  what no sheet of this size gives
+     */
+    public function __construct(
+        public CutGroup $group,
+        public string $label,
+        public float $thicknessMm,
+        public Stock $stock,
+        public array $panels,
+        public array $sheets,
+        public int $sheetsNeeded,
+        public ?int $perSheet,
+        public array $tooLarge,
+    ) {
+    }
+
+    /** Share of the area of all sheets that ends up in pieces. */
+    public function usedShare(): float
+    {
+        $pieces = array_filter($this->panels, fn (CutPanel $panel): bool => ! in_array($panel, $this->tooLarge, true));
+        $area = array_sum(array_map(static fn (CutPanel $panel): float => $panel->count * $panel->widthMm * $panel->heightMm, $pieces));
+
+        return $this->sheetsNeeded === 0 ? 0.0 : $area / ($this->sheetsNeeded * $this->stock->lengthMm * $this->stock->widthMm);
+    }
+
+    public function panel(string $id): CutPanel
+    {
+        foreach ($this->panels as $panel) {
+            if ($panel->id === $id) {
+                return $panel;
+            }
+        }
+
+        throw new \OutOfBoundsException("No piece {$id} lies on these sheets.");
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Sump\Tray;
+
+use Ithys\Assumption\Assumptions;
+use Ithys\Flow\Standpipe;
+use Ithys\Sump\Chamber;
+use Ithys\Sump\Cutting\Nest;
+use Ithys\Sump\Cutting\Nesting;
+
+/** A tray or shelf across one chamber. */
+final readonly class Tray
+{
+    /** @param  list<Opening>  $openings */
+    public function __construct(
+        public string $id,
+        public TrayKind $kind,
+        public int $chamber,
+        /** Its top over the floor, mm. */
+        public float $topMm,
+        public float $thicknessMm,
+        public array $openings = [],
+    ) {
+    }
+
+    public function undersideMm(): float
+    {
+        return $this->topMm - $this->thicknessMm;
+    }
+
+    /** Length along the sump of the sheet that is dropped into a chamber, mm. */
+    public function lengthMm(Chamber $chamber): float
+    {
+        return $chamber->lengthMm() - 2 * Assumptions::trayClearance()->value;
+    }
+
+    public function widthMm(Chamber $chamber): float
+    {
+        return $chamber->widthMm - 2 * Assumptions::trayClearance()->value;
+    }
+
+    /**
+     * Where its openings go, each lower left corner from that of the sheet, with sheet left between and around; null where they do not all fit.
+     *
+     * @return ?array<string, Nest> by opening
+     */
+    public function places(Chamber $chamber): ?array
+    {
+        $web = Assumptions::trayWeb()->value;
+        $sizes = [];
+        foreach ($this->openings as $opening) {
+            $sizes[$opening->id] = [$opening->lengthMm, $opening->widthMm];
+        }
+        $nesting = Nesting::of($sizes, max(0.0, $this->lengthMm($chamber) - 2 * $web), max(0.0, $this->widthMm($chamber) - 2 * $web), $web);
+        if ($nesting->tooLarge !== [] || count($nesting->sheets) > 1) {
+            return null;
+        }
+        $places = [];
+        foreach ($nesting->sheets[0] ?? [] as $nest) {
+            $places[$nest->mark] = new Nest($nest->mark, $nest->xMm + $web, $nest->yMm + $web, $nest->lengthMm, $nest->widthMm, $nest->turned);
+        }
+
+        return $places;
+    }
+
+    public function has(OpeningKind ...$kinds): bool
+    {
+        return $this->of(...$kinds) !== [];
+    }
+
+    /** @return list<Opening> */
+    public function of(OpeningKind ...$kinds): array
+    {
+        return array_values(array_filter($this->openings, static fn (Opening $opening): bool => in_array($opening->kind, $kinds, true)));
+    }
+
+    /** Whether all the water has to pass cloth that can clog. */
+    public function canClog(): bool
+    {
+        return array_filter($this->openings, static fn (Opening $opening): bool => $opening->kind->filters()) !== [] && ! $this->has(OpeningKind::Spare);
+    }
+
+    /** How high the water stands over the floor when every sock and roller is clogged and the standpipes carry it all, mm; null without one. */
+    public function cloggedLevelMm(float $litresPerHour): ?float
+    {
+        $pipes = $this->of(OpeningKind::Standpipe);
+        if ($pipes === []) {
+            return null;
+        }
+        usort($pipes, static fn (Opening $a, Opening $b): int => $a->standsMm <=> $b->standsMm);
+
+        return $this->topMm + $pipes[0]->standsMm + (new Standpipe($pipes[0]->lengthMm))->head($litresPerHour);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['id' => $this->id, 'kind' => $this->kind->value, 'chamber' => $this->chamber, 'topMm' => $this->topMm, 'thicknessMm' => $this->thicknessMm,
+            ...($this->openings === [] ? [] : ['openings' => array_map(static fn (Opening $opening): array => $opening->toArray(), $this->openings)])];
+    }
+}

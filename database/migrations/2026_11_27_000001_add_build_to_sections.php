@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('sections', function (Blueprint $table): void {
+            $table->json('build')->nullable();
+            $table->unsignedInteger('build_version')->default(0);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('sections', function (Blueprint $table): void {
+            $table->dropColumn(['build', 'build_version']);
+        });
+    }
+};

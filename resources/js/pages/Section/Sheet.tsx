@@ -1,0 +1,97 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Frame } from '../../frame/Frame';
+import { type Finding } from '../../lib/page';
+import { BasisNote } from '../../parts/BasisNote';
+import { Button } from '../../parts/Button';
+import { PinnedFindings } from '../../parts/PinnedFindings';
+import { pinsOf } from '../../parts/pins';
+import { CutTable } from '../../section/CutTable';
+import { WorkshopFields } from '../../section/fields/WorkshopFields';
+import { SaveBar } from '../../section/SaveBar';
+import { SectionTabs } from '../../section/SectionTabs';
+import { StockSheets } from '../../section/StockSheets';
+import { type SectionPage, useSection } from '../../section/useSection';
+
+/** Findings about what is cut; the rest stand beside the design. */
+const OF_THE_SHEET = new Set(['stock-small', 'light-leaks', 'lit-chamber-gone']);
+const isOfTheSheet = (finding: Finding) => OF_THE_SHEET.has(finding.code) || finding.code.startsWith('basket-');
+
+/** What is cut for the sump, on the sheets it is bought as, to print and take to a workshop. */
+export default function Sheet(props: SectionPage) {
+    return <CutSheet key={props.choices.length.unit} {...props} />;
+}
+
+function CutSheet(props: SectionPage) {
+    const { frame, choices } = props;
+    const draft = useSection(props);
+    const { section, view, problems, stale, set, mark, dirty, saved } = draft;
+    const findings = view.findings.filter(isOfTheSheet);
+    return (
+        <Frame title="Cut sheet" area="Section" frame={frame}>
+            <SectionTabs systemId={frame.id} tab="Cut sheet" />
+            <Box display="flex" alignItems="baseline" gap="4" flexWrap="wrap" mb="3">
+                <chakra.h1 fontSize="xl" flex="1">
+                    Cut sheet: {frame.name}
+                </chakra.h1>
+                <SaveBar draft={draft} unsaved="a sump to start from, not saved" />
+                <Button onClick={() => window.print()} _print={{ display: 'none' }}>
+                    Print
+                </Button>
+            </Box>
+            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: '7fr 5fr' }} gap="8">
+                <Box display="grid" gap="5" alignContent="start" minW="0">
+                    <section>
+                        <chakra.h2 fontSize="md" mb="1">
+                            Pieces
+                        </chakra.h2>
+                        <CutTable panels={view.cuts.panels} length={choices.length} />
+                        <Box fontSize="sm" color="quiet" mt="2">
+                            Sump of {section.material}. A baffle is the inner width less a gap for silicone at each side
+                            (<BasisNote basis={choices.siliconeGap} />
+                            ). Set each at the same figure front and back, top and bottom; measure from the outer face
+                            as a check. Blades slip and silicone fumes: gloves, air, and let the silicone cure as its
+                            maker says before water.
+                        </Box>
+                        <Box mt="2" fontSize="sm" _print={{ display: 'none' }}>
+                            {saved && !dirty ? (
+                                <>
+                                    Take along, in mm: <a href={`/systems/${frame.id}/section/cuts.svg`}>SVG</a> ·{' '}
+                                    <a href={`/systems/${frame.id}/section/cuts.dxf`}>DXF</a>
+                                </>
+                            ) : (
+                                'Save the sump to take the cut sheet along as SVG or DXF.'
+                            )}
+                        </Box>
+                    </section>
+                    <section>
+                        <chakra.h2 fontSize="md" mb="1">
+                            On their sheets
+                        </chakra.h2>
+                        {view.cuts.stock.length === 0 ? (
+                            <Box fontSize="sm" color="quiet">
+                                Nothing is cut from a sheet of its own yet: glass baffles come cut to size. Give the
+                                sheet baffles are cut from, or add a tray, a pad or blackout panels.
+                            </Box>
+                        ) : (
+                            <StockSheets cuts={view.cuts} length={choices.length} />
+                        )}
+                    </section>
+                </Box>
+                <Box display="grid" gap="5" alignContent="start" minW="0" _print={{ display: 'none' }}>
+                    {findings.length > 0 && (
+                        <PinnedFindings findings={findings} pins={pinsOf(findings)} stale={stale} />
+                    )}
+                    <WorkshopFields
+                        workshop={section.workshop}
+                        chambers={view.chambers.length}
+                        basket={view.cuts.basket}
+                        choices={choices}
+                        problems={problems}
+                        newId={() => mark('pad')}
+                        onChange={(change) => set({ workshop: { ...section.workshop, ...change } })}
+                    />
+                </Box>
+            </Box>
+        </Frame>
+    );
+}

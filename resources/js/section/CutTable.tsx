@@ -1,0 +1,57 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { shopLength } from '../lib/shopLength';
+import { type Choices, type CutPanel } from './types';
+
+/** What is cut: how many of each, how large, and along the sump where each baffle is set. */
+export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choices['length'] }) {
+    const mm = (value: number | null) => (value === null || value === 0 ? '' : shopLength(value, length.unit));
+    const columns = ['piece', 'how many', 'width', 'height', 'thick', 'inside', 'from outside'];
+    return (
+        <Box overflowX="auto" tabIndex={0} role="region" aria-label="Pieces to cut">
+            <chakra.table width="100%" fontSize="sm" minW="600px">
+                <chakra.caption srOnly>Pieces to cut, in {length.unit}</chakra.caption>
+                <thead>
+                    <tr>
+                        {columns.map((name, i) => (
+                            <chakra.th
+                                key={name}
+                                scope="col"
+                                fontWeight="400"
+                                color="quiet"
+                                textAlign={i === 0 ? 'left' : 'right'}
+                                pl={i === 0 ? '0' : '3'}
+                            >
+                                {name}
+                                {i > 1 && `, ${length.unit}`}
+                            </chakra.th>
+                        ))}
+                    </tr>
+                </thead>
+                <tbody>
+                    {panels.map((panel) => (
+                        <chakra.tr key={panel.id} borderTopWidth="1px">
+                            <chakra.th scope="row" textAlign="left" py="1">
+                                {panel.label}{' '}
+                                <Box as="span" fontWeight="400" color="quiet">
+                                    {panel.note}
+                                </Box>
+                            </chakra.th>
+                            {[
+                                String(panel.count),
+                                mm(panel.widthMm),
+                                mm(panel.heightMm),
+                                mm(panel.thicknessMm),
+                                panel.insideMm === 0 ? '0' : mm(panel.insideMm),
+                                mm(panel.outsideMm),
+                            ].map((value, i) => (
+                                <chakra.td key={i} textAlign="right" fontFamily="figure" pl="3" whiteSpace="nowrap">
+                                    {value}
+                                </chakra.td>
+                            ))}
+                        </chakra.tr>
+                    ))}
+                </tbody>
+            </chakra.table>
+        </Box>
+    );
+}

@@ -1,0 +1,49 @@
+import { type Finding } from '../../lib/page';
+
+export interface TypedLeakTest {
+    day: string;
+    levelMm: string;
+    result: string;
+    note?: string;
+}
+
+/** The record of a build as its keeper types it. */
+export interface TypedBuild {
+    retrofit: boolean;
+    cureHours: string;
+    /** Day by step. */
+    done: Record<string, string>;
+    leakTests: TypedLeakTest[];
+    /** Corner by baffle. */
+    measured: Record<string, Record<string, string>>;
+}
+
+export interface BuildStep {
+    key: string;
+    title: string;
+    says: string;
+    caution: string | null;
+    done: string | null;
+    notBefore: string | null;
+}
+
+export interface BuildView {
+    steps: BuildStep[];
+    findings: Finding[];
+    waterNotBefore: string | null;
+    baffles: {
+        id: string;
+        label: string;
+        planned: string;
+        outOfSquare: string | null;
+        leaning: string | null;
+        offPlan: string | null;
+    }[];
+}
+
+export interface BuildChoices {
+    unit: string;
+    corners: [string, string][];
+    results: [string, string][];
+    today: string;
+}

@@ -1,0 +1,45 @@
+import { chakra } from '@chakra-ui/react';
+import { type DrawnPlaced } from '../types';
+import { Fill, Text } from './marks';
+
+/** A device in its chamber, with the band of water its maker asks for. */
+export function Device({
+    device,
+    middle,
+    perMm,
+    y,
+}: {
+    device: DrawnPlaced;
+    middle: number;
+    perMm: number;
+    y: (mm: number) => number;
+}) {
+    const width = device.lengthMm * perMm;
+    const most = device.depthHighMm ?? device.depthLowMm ?? 0;
+    return (
+        <g role="img" aria-label={device.name}>
+            {device.depthLowMm !== undefined && device.kind !== 'heater' && (
+                <Fill
+                    x={middle - width / 2 - 5}
+                    y={y(device.standMm + most)}
+                    width={width + 10}
+                    height={Math.max(2, (most - device.depthLowMm) * perMm)}
+                    colour="current"
+                />
+            )}
+            <chakra.rect
+                x={middle - width / 2}
+                y={y(device.standMm + device.heightMm)}
+                width={width}
+                height={device.heightMm * perMm}
+                rx="3"
+                fill="none"
+                stroke="ink"
+                strokeWidth="1.4"
+            />
+            <Text x={middle} y={y(device.standMm + device.heightMm / 2) + 4} anchor="middle">
+                {device.name}
+            </Text>
+        </g>
+    );
+}

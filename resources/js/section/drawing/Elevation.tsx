@@ -1,0 +1,272 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { type PointerEvent, useRef, useState } from 'react';
+import { useUnits } from '../../lib/figures';
+import { type Finding } from '../../lib/page';
+import { shopLength } from '../../lib/shopLength';
+import { SEVERITY } from '../../parts/severity';
+import { type Choices, type SectionView, type StateName } from '../types';
+import { Device } from './Device';
+import { Handle } from './Handle';
+import { Dimension, Fill, Stroke, Text } from './marks';
+import { pinPlace } from './pinPlace';
+import { LEFT, WIDTH, scaleOf, tallestMm } from './scale';
+import { Tray } from './Tray';
+
+interface Props {
+    view: SectionView;
+    state: StateName;
+    length: Choices['length'];
+    toTheLeft: boolean;
+    pins: Map<Finding, number>;
+    picked: string | null;
+    onPick: (id: string) => void;
+    /** Moves a baffle or tray along by mm, or up; where a drag goes on, without a step of its own for the undo. */
+    onMove: (id: string, alongMm: number, upMm: number, goesOn: boolean) => void;
+}
+
+/** What is being dragged: it follows the pointer at once, the water when the core has answered. */
+interface Held {
+    id: string;
+    axis: 'along' | 'up';
+    /** Where the pointer took it, and how far it has been moved since, mm. */
+    from: number;
+    moved: number;
+    /** Once let go, the view that was there: the next one has it in its place. */
+    until: SectionView | null;
+}
+
+const FOOT = 62;
+
+/** The sump from the front, to scale, with its water in one state. */
+export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick, onMove }: Props) {
+    const { show } = useUnits();
+    const svg = useRef<SVGSVGElement>(null);
+    const [held, setHeld] = useState<Held | null>(null);
+    const scale = scaleOf(view, toTheLeft);
+    const { perMm, x, span } = scale;
+    const top = 20 + (tallestMm(view) - view.heightMm) * perMm;
+    const height = top + (view.heightMm + view.wallMm) * perMm + FOOT;
+    const y = (mm: number) => top + (view.heightMm - mm) * perMm;
+    const floor = y(0);
+    const mm = (value: number) => shopLength(value, length.unit);
+    const levels = view.states[state].levels;
+    const cut = Math.max(...view.states.powerCut.levels);
+    /** The level in a chamber as far as the drawing goes. */
+    const shown = (i: number) => Math.min(Math.max(0, levels[i] ?? 0), view.heightMm);
+
+    const right = LEFT + view.lengthMm * perMm;
+
+    /** How far the pointer has taken a part beyond where the view has it. */
+    const beyond = (id: string, axis: Held['axis'], drawn: number) =>
+        held !== null && held.id === id && held.axis === axis && (held.until === null || held.until === view)
+            ? held.from + held.moved - drawn
+            : 0;
+    const pointerMm = (clientX: number, clientY: number, axis: Held['axis']) => {
+        const box = svg.current?.getBoundingClientRect();
+        const perPixel = box === undefined || box.width === 0 ? 0 : WIDTH / box.width / perMm;
+        return axis === 'up' ? -clientY * perPixel : clientX * perPixel * (toTheLeft ? -1 : 1);
+    };
+    const start = useRef(0);
+    const grab = (id: string, axis: Held['axis'], drawn: number) => (clientX: number, clientY: number) => {
+        start.current = pointerMm(clientX, clientY, axis);
+        setHeld({ id, axis, from: drawn, moved: 0, until: null });
+    };
+    const drag = (event: PointerEvent) => {
+        if (held === null || held.until !== null) {
+            return;
+        }
+        const moved = Math.round(pointerMm(event.clientX, event.clientY, held.axis) - start.current);
+        const by = moved - held.moved;
+        if (by !== 0) {
+            // The first move of a drag is a step of the undo; those after it belong to the same step.
+            setHeld({ ...held, moved });
+            onMove(held.id, held.axis === 'along' ? by : 0, held.axis === 'up' ? by : 0, held.moved !== 0);
+        }
+    };
+
+    return (
+        <Box overflowX="auto">
+            <chakra.svg
+                ref={svg}
+                minW="600px"
+                viewBox={`0 0 ${WIDTH} ${height}`}
+                width="100%"
+                role="group"
+                aria-label="The sump from the front, to scale"
+                fontSize="12px"
+                fontFamily="figure"
+                onPointerMove={drag}
+                onPointerUp={() => setHeld(held === null || held.moved === 0 ? null : { ...held, until: view })}
+            >
+                {view.chambers.map((chamber, i) => (
+                    <Fill
+                        key={i}
+                        {...span(chamber.fromMm, chamber.toMm)}
+                        y={y(shown(i))}
+                        height={shown(i) * perMm}
+                        colour="water"
+                    />
+                ))}
+                {view.baffles.map((baffle, i) => {
+                    const over = Math.min(shown(i), shown(i + 1));
+                    const at = span(baffle.atMm, baffle.atMm + baffle.thicknessMm);
+                    return (
+                        <g key={baffle.id}>
+                            <Fill
+                                {...at}
+                                y={y(over)}
+                                height={Math.max(0, over - baffle.topMm) * perMm}
+                                colour="water"
+                            />
+                            <Fill
+                                {...at}
+                                y={y(Math.min(over, baffle.gapMm))}
+                                height={Math.min(over, baffle.gapMm) * perMm}
+                                colour="water"
+                            />
+                        </g>
+                    );
+                })}
+                {view.placed.map((device) => {
+                    const chamber = view.chambers[device.chamber];
+                    return (
+                        chamber !== undefined && (
+                            <Device
+                                key={device.id}
+                                device={device}
+                                middle={(x(chamber.fromMm) + x(chamber.toMm)) / 2}
+                                perMm={perMm}
+                                y={y}
+                            />
+                        )
+                    );
+                })}
+                {view.chambers.map((chamber, i) => {
+                    const at = span(chamber.fromMm, chamber.toMm);
+                    return (
+                        <g key={i}>
+                            <Stroke d={`M${at.x} ${y(shown(i))}h${at.width}`} colour="deep" width={1.8} />
+                            <Dimension
+                                from={at.x}
+                                to={at.x + at.width}
+                                at={floor + 18}
+                                text={mm(chamber.toMm - chamber.fromMm)}
+                            />
+                            <Text x={at.x + at.width / 2} y={floor + 50} anchor="middle" quiet>
+                                {at.width > 44 ? show(view.states[state].chamberLitres[i] ?? 0, 'volume') : ''}
+                            </Text>
+                            <Text x={at.x + 6} y={y(shown(i)) + 15} anchor="start" quiet>
+                                {at.width > 60 ? mm(levels[i] ?? 0) : ''}
+                            </Text>
+                        </g>
+                    );
+                })}
+                <Stroke
+                    d={`M${LEFT - (view.wallMm * perMm) / 2} ${top}V${floor + (view.wallMm * perMm) / 2}H${LEFT + (view.lengthMm + view.wallMm / 2) * perMm}V${top}`}
+                    colour="ink"
+                    width={Math.max(3, view.wallMm * perMm)}
+                />
+                {view.trays.map((tray) => {
+                    const by = beyond(tray.id, 'up', tray.topMm);
+                    const at = span(tray.fromMm, tray.toMm);
+                    return (
+                        <Handle
+                            key={tray.id}
+                            id={tray.id}
+                            label={`${tray.label} at ${mm(tray.topMm)} ${length.unit}`}
+                            cursor="ns-resize"
+                            mirrored={toTheLeft}
+                            onPick={() => onPick(tray.id)}
+                            onNudge={(_, upMm) => onMove(tray.id, 0, upMm, false)}
+                            onGrab={grab(tray.id, 'up', tray.topMm)}
+                        >
+                            <Tray tray={tray} topMm={tray.topMm + by} picked={picked === tray.id} scale={scale} y={y} />
+                            <rect {...at} y={y(tray.topMm + by) - 8} height={24} fill="transparent" />
+                            <Text x={at.x + at.width - 6} y={y(tray.topMm + by) - 5} anchor="end" halo>
+                                {mm(tray.topMm + by)}
+                            </Text>
+                        </Handle>
+                    );
+                })}
+                {view.baffles.map((baffle) => {
+                    const from = baffle.atMm + beyond(baffle.id, 'along', baffle.atMm);
+                    const at = span(from, from + baffle.thicknessMm);
+                    const tall = Math.max(0, baffle.topMm - baffle.gapMm) * perMm;
+                    return (
+                        <Handle
+                            key={baffle.id}
+                            id={baffle.id}
+                            label={`${baffle.label} at ${mm(baffle.atMm)}, top ${mm(baffle.topMm)}${baffle.gapMm > 0 ? `, gap ${mm(baffle.gapMm)}` : ''} ${length.unit}`}
+                            cursor="ew-resize"
+                            mirrored={toTheLeft}
+                            onPick={() => onPick(baffle.id)}
+                            onNudge={(alongMm, upMm) => onMove(baffle.id, alongMm, upMm, false)}
+                            onGrab={grab(baffle.id, 'along', baffle.atMm)}
+                        >
+                            <rect
+                                x={at.x - 8}
+                                y={y(baffle.topMm)}
+                                width={at.width + 16}
+                                height={tall}
+                                fill="transparent"
+                            />
+                            <Fill
+                                x={at.x}
+                                y={y(baffle.topMm)}
+                                width={Math.max(3, at.width)}
+                                height={tall}
+                                colour={picked === baffle.id ? 'kelp' : 'deep'}
+                            />
+                            <Text x={at.x + at.width / 2} y={y(baffle.topMm) - 6} anchor="middle" halo>
+                                {mm(baffle.topMm)}
+                            </Text>
+                        </Handle>
+                    );
+                })}
+                {state !== 'powerCut' && (
+                    <>
+                        {cut <= view.heightMm && (
+                            <Stroke
+                                d={`M${LEFT} ${y(cut)}h${view.lengthMm * perMm}`}
+                                colour="fault"
+                                width={1.2}
+                                dash="5 4"
+                            />
+                        )}
+                        <Text x={right + 14} y={y(Math.min(cut, view.heightMm)) - 3} anchor="start" fault>
+                            {`power cut ${mm(cut)}`}
+                        </Text>
+                        <Text x={right + 14} y={y(Math.min(cut, view.heightMm)) + 12} anchor="start" fault>
+                            {cut > view.heightMm ? 'over the rim' : `${mm(view.water.marginMm)} to the rim`}
+                        </Text>
+                    </>
+                )}
+                <Dimension from={top} to={floor} at={LEFT - 24} text={mm(view.heightMm)} upright />
+                {[...pins].map(([finding, number]) => {
+                    const at = pinPlace(finding, view);
+                    return (
+                        at !== null && (
+                            <g key={number}>
+                                <chakra.circle
+                                    cx={x(at.x)}
+                                    cy={y(at.y)}
+                                    r="9"
+                                    fill={SEVERITY[finding.severity].colour}
+                                />
+                                <chakra.text
+                                    x={x(at.x)}
+                                    y={y(at.y) + 4}
+                                    textAnchor="middle"
+                                    fill="paper"
+                                    fontWeight="700"
+                                >
+                                    {number}
+                                </chakra.text>
+                            </g>
+                        )
+                    );
+                })}
+            </chakra.svg>
+        </Box>
+    );
+}

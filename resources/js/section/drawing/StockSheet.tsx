@@ -1,0 +1,99 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { shopLength } from '../../lib/shopLength';
+import { type Choices, type CutPanel, type StockUse } from '../types';
+
+const WIDTH = 420;
+
+/** One stock sheet with the pieces as they lie on it, to scale. */
+export function StockSheet({
+    use,
+    sheet,
+    panels,
+    length,
+}: {
+    use: StockUse;
+    sheet: StockUse['sheets'][number];
+    panels: Map<string, CutPanel>;
+    length: Choices['length'];
+}) {
+    const perMm = (WIDTH - 2) / use.lengthMm;
+    const height = use.widthMm * perMm + 2;
+    const y = (mm: number) => height - 1 - mm * perMm;
+    const mm = (value: number) => shopLength(value, length.unit);
+    return (
+        <Box minW="0">
+            <chakra.svg
+                viewBox={`0 0 ${WIDTH} ${height}`}
+                width="100%"
+                maxW={`${WIDTH}px`}
+                role="img"
+                aria-label={`${use.label}: ${sheet.length} ${sheet.length === 1 ? 'piece' : 'pieces'} on a sheet of ${mm(use.lengthMm)} by ${mm(use.widthMm)} ${length.unit}`}
+                fontSize="11px"
+                fontFamily="figure"
+            >
+                <chakra.rect x="1" y="1" width={WIDTH - 2} height={height - 2} fill="none" stroke="edge" />
+                {sheet.map((nest, i) => {
+                    const panel = panels.get(nest.id);
+                    const x = 1 + nest.xMm * perMm;
+                    // A turned piece lies a quarter round its lower left corner.
+                    const at = ([px, py]: [number, number]): [number, number] =>
+                        nest.turned ? [nest.lengthMm - py, px] : [px, py];
+                    const point = (of: [number, number]) => {
+                        const [px, py] = at(of);
+                        return `${x + px * perMm},${y(nest.yMm + py)}`;
+                    };
+                    const width = nest.lengthMm * perMm;
+                    const roomy = width > 70 && nest.widthMm * perMm > 18;
+                    return (
+                        <g key={i}>
+                            <chakra.polygon
+                                points={(panel?.outline ?? []).map(point).join(' ')}
+                                fill="water"
+                                stroke="deep"
+                                strokeWidth="1"
+                            />
+                            {(panel?.holes ?? []).map((hole, j) => {
+                                const [px, py] = at([hole.xMm, hole.yMm]);
+                                const [along, across] = nest.turned
+                                    ? [hole.widthMm, hole.lengthMm]
+                                    : [hole.lengthMm, hole.widthMm];
+                                return hole.isRound ? (
+                                    <chakra.circle
+                                        key={j}
+                                        cx={x + px * perMm}
+                                        cy={y(nest.yMm + py)}
+                                        r={(along / 2) * perMm}
+                                        fill="paper"
+                                        stroke="deep"
+                                    />
+                                ) : (
+                                    <chakra.rect
+                                        key={j}
+                                        x={x + (px - along / 2) * perMm}
+                                        y={y(nest.yMm + py + across / 2)}
+                                        width={along * perMm}
+                                        height={across * perMm}
+                                        fill="paper"
+                                        stroke="deep"
+                                    />
+                                );
+                            })}
+                            {roomy && (
+                                <chakra.text
+                                    x={x + width / 2}
+                                    y={y(nest.yMm + nest.widthMm / 2) + 4}
+                                    textAnchor="middle"
+                                    fill="ink"
+                                >
+                                    {width > 150
+                                        ? `${panel?.label ?? ''} ${mm(panel?.widthMm ?? 0)} × ${mm(panel?.heightMm ?? 0)}`
+                                        : `${mm(nest.lengthMm)} × ${mm(nest.widthMm)}`}
+                                </chakra.text>
+                            )}
+                        </g>
+                    );
+                })}
+            </chakra.svg>
+        </Box>
+    );
+}

@@ -1,0 +1,33 @@
+import { type SectionView } from '../types';
+
+export const LEFT = 64;
+export const WIDTH = 900;
+/** Room beside the sump for the word on the power cut. */
+const RIGHT = 130;
+
+/** Where millimetres of the sump fall on the drawing; both views share it along the sump. */
+export interface Scale {
+    perMm: number;
+    x: (mm: number) => number;
+    /** Left end and length of a stretch, whichever way the water runs. */
+    span: (fromMm: number, toMm: number) => { x: number; width: number };
+}
+
+export function scaleOf(view: SectionView, toTheLeft: boolean): Scale {
+    const perMm = Math.min((WIDTH - LEFT - RIGHT) / (view.lengthMm + 2 * view.wallMm), 360 / tallestMm(view));
+    const x = (mm: number) => LEFT + (toTheLeft ? view.lengthMm - mm : mm) * perMm;
+    return {
+        perMm,
+        x,
+        span: (fromMm, toMm) => ({ x: Math.min(x(fromMm), x(toMm)), width: Math.abs(x(toMm) - x(fromMm)) }),
+    };
+}
+
+/** The highest part of the drawing: what stands out over the rim, such as the cup of a skimmer, is shown too. */
+export function tallestMm(view: SectionView): number {
+    return Math.max(
+        view.heightMm,
+        ...view.placed.map((device) => device.standMm + device.heightMm),
+        ...view.trays.flatMap((tray) => tray.openings.map((opening) => tray.topMm + opening.standsMm)),
+    );
+}

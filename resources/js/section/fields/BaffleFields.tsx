@@ -1,0 +1,63 @@
+import { Button } from '../../parts/Button';
+import { ChoiceField } from '../../parts/ChoiceField';
+import { type Choices, type TypedBaffle } from '../types';
+import { type Problems, figureField } from './figureField';
+import { PartRow } from './PartRow';
+
+/** One baffle: its kind, place and size. */
+export function BaffleFields({
+    baffle,
+    picked,
+    choices,
+    proposals,
+    problems,
+    onPick,
+    onChange,
+    onRemove,
+}: {
+    baffle: TypedBaffle;
+    picked: boolean;
+    choices: Choices;
+    proposals: Record<string, TypedBaffle[]>;
+    problems: Problems;
+    onPick: () => void;
+    onChange: (change: Partial<TypedBaffle>) => void;
+    onRemove: () => void;
+}) {
+    const { unit: mm } = choices.length;
+    const one = (key: keyof TypedBaffle, label: string, suffix?: string) =>
+        figureField(baffle, key, label, suffix, `baffle.${baffle.id}.${key}`, problems, (text) =>
+            onChange({ [key]: text }),
+        );
+    return (
+        <PartRow picked={picked} onPick={onPick} columns="1.4fr repeat(4, 1fr) auto">
+            <ChoiceField
+                label="Baffle"
+                value={baffle.kind}
+                options={choices.kinds.map(([key, label]) => [key, label] as const)}
+                onPick={(kind) =>
+                    // What the new kind has and the old had not begins as proposed.
+                    onChange({ ...proposals[kind]?.[0], ...baffle, kind })
+                }
+            />
+            {one('atMm', 'From the inlet', mm)}
+            {one('topMm', 'Top', mm)}
+            {one('thicknessMm', 'Thickness', mm)}
+            {baffle.kind === 'under' ? (
+                one('gapMm', 'Gap under it', mm)
+            ) : baffle.kind === 'comb' ? (
+                one('openShare', 'Open share')
+            ) : (
+                <span />
+            )}
+            <Button
+                look="plain"
+                mt={{ lg: '24px' }}
+                onClick={onRemove}
+                aria-label={`Remove the baffle at ${baffle.atMm}`}
+            >
+                Remove
+            </Button>
+        </PartRow>
+    );
+}

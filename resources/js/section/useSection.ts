@@ -1,0 +1,54 @@
+import { type SystemFrame, useShared } from '../lib/page';
+import { useLiveDraft } from '../lib/useLiveDraft';
+import { type Choices, type SectionView, type TypedSection } from './types';
+
+export interface SectionPage {
+    frame: SystemFrame;
+    saved: boolean;
+    version: number;
+    typed: TypedSection;
+    view: SectionView;
+    choices: Choices;
+    sizes: { label: string; lengthMm: number; widthMm: number; heightMm: number }[];
+}
+
+/** A sump while it is designed. The pages of the area share one draft. */
+export function useSection({ frame, saved, version, typed, view, choices }: SectionPage) {
+    const units = useShared().keeper?.units ?? 'metric';
+    const draft = useLiveDraft({
+        key: `ithys-section-${frame.id}-${version}-${units}`,
+        name: 'section',
+        url: `/systems/${frame.id}/section`,
+        version,
+        saved,
+        typed,
+        view,
+    });
+    const { now: section } = draft;
+    const { factor } = choices.length;
+
+    return {
+        ...draft,
+        section,
+        set: (changed: Partial<TypedSection>) => draft.change({ ...section, ...changed }),
+        /** Millimetres as the keeper types them. */
+        text: (mm: number) => String(Math.round((mm / factor) * 10_000) / 10_000),
+        /** A mark that no part has yet. */
+        mark: (stem: string) => {
+            const taken = new Set(
+                [
+                    ...section.baffles,
+                    ...section.placed,
+                    ...section.trays,
+                    ...section.trays.flatMap((tray) => tray.openings ?? []),
+                    ...section.workshop.pads,
+                ].map((one) => one.id),
+            );
+            for (let n = 1; ; n++) {
+                if (!taken.has(`${stem}-${n}`)) {
+                    return `${stem}-${n}`;
+                }
+            }
+        },
+    };
+}
