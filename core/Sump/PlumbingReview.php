@@ -47,7 +47,11 @@ final readonly class PlumbingReview
 
         return [Finding::of(Severity::Good, 'drain-fits', 'The drain carries the return', $figures)
             ->because('Throttled to just match the pump it runs full and silent. Tune with a gate valve and leave it; take pipes apart at a ball valve or union, so that the setting survives.',
-                $tuned === null || $tuned >= 0.995 ? null : sprintf('A gate valve about %.0f %% open matches it; the last turn is by ear.', 100 * $tuned))];
+                match (true) {
+                    $tuned === null => 'It is so wide that even a valve all but closed lets more by: a narrower pipe is easier to tune.',
+                    $tuned >= 0.995 => null,
+                    default => sprintf('A gate valve about %.0f %% open matches it; the last turn is by ear.', 100 * $tuned),
+                })];
     }
 
     /** @return list<Finding> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\System;
 use App\Models\User;
+use Database\Seeders\DemoSection;
 use Ithys\Sump\SumpDesign;
 use Ithys\Water\Display;
 use Ithys\Water\Tank;
@@ -92,4 +93,43 @@ it('hands out the cut sheet of the saved sump as SVG and DXF', function (): void
     expect($this->get("{$this->at}/cuts.svg")->assertOk()->getContent())->toContain('1. Weir baffle');
     $this->get("{$this->at}/cuts.pdf")->assertNotFound();
     $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.cuts.panels.0.widthMm', 347)->where('view.cuts.panels.0.outsideMm', 426));
+});
+
+it('shows the same sump on its cut sheet', function (): void {
+    $this->get("{$this->at}/sheet")->assertInertia(fn ($page) => $page->component('Section/Sheet')->where('saved', false)->has('view.cuts.panels', 3)->where('view.cuts.stock', []));
+    $typed = ($this->typed)();
+    $typed['workshop']['pads'] = [['id' => 'pad-1', 'name' => 'Fine pad', 'lengthMm' => '140', 'widthMm' => '95', 'count' => '24']];
+    $answer = $this->postJson("{$this->at}/preview", ['section' => $typed]);
+    expect($answer->json('view.cuts.stock.0.perSheet'))->toBeGreaterThanOrEqual(18)->and($answer->json('view.cuts.stock.0.sheets.0.0.id'))->toBe('pad-1');
+});
+
+it('hands the sump out as JSON, and opens it again the same without saving it', function (): void {
+    $this->get("{$this->at}/sump.json")->assertNotFound();
+    $this->system->section()->create(['document' => DemoSection::document()]);
+    $json = (string) $this->get("{$this->at}/sump.json")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="test-tank-sump.json"')->getContent();
+    $other = System::factory()->ownedBy($this->keeper)->create();
+    $answer = $this->postJson("/systems/{$other->id}/section/open", ['file' => $json])->assertOk();
+    expect($answer->json('typed'))->toEqual(($this->typed)())->and($other->refresh()->section)->toBeNull();
+    $this->put("/systems/{$other->id}/section", ['section' => $answer->json('typed'), 'version' => 0])->assertSessionHasNoErrors();
+    expect($this->get("/systems/{$other->id}/section/sump.json")->getContent())->toBe($json);
+});
+
+it('says why a file is no sump', function (string $file, string $words): void {
+    $this->postJson("{$this->at}/open", ['file' => $file])->assertUnprocessable()->assertJsonPath('errors.file.0', fn (string $sentence): bool => str_contains($sentence, $words));
+})->with([
+    ['not json', 'not a JSON file'],
+    ['{}', 'not a sump of this version'],
+    ['', 'empty'],
+    ['{"format":"ithys-section","schema":1,"lengthMm":0}', 'between 100 mm'],
+    [str_repeat('x', 500_001), 'too large'],
+]);
+
+it('offers what of the path in force is not placed yet, and the holes its socks ask for', function (): void {
+    $this->seed(Database\Seeders\DemoSeeder::class);
+    $demo = System::query()->where('name', 'Stairwell reef')->firstOrFail();
+    $this->actingAs(User::query()->where('email', 'demo@ithys.example')->firstOrFail());
+    $this->get("/systems/{$demo->id}/section")->assertInertia(fn ($page) => $page
+        ->where('view.proposals.fromPath', fn ($placed): bool => collect($placed)->pluck('item')->contains('skimmer'))
+        // Two felt socks of 4 in, and the standpipe that is always proposed.
+        ->where('view.proposals.trays.tray.openings', fn ($openings): bool => collect($openings)->pluck('kind')->all() === ['sock-4in', 'sock-4in', 'standpipe']));
 });

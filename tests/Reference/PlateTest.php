@@ -77,3 +77,29 @@ it('is near Timoshenko\'s square plate', function (): void {
     $square = Plate::solve(1.0, Support::FourEdges, 0.3);
     expect($square->deflection)->toAgreeWith(0.00203, 0.02)->and($square->stress / 6)->toAgreeWith(0.0239, 0.14);
 });
+
+// A bottom that hangs in its frame: even pressure, four edges simply supported, nu 0.3. Timoshenko & Woinowsky-Krieger, table 8, from memory.
+it('bends under an even pressure as the table of the handbook has it', function (float $ratio, float $deflection, float $moment): void {
+    $plate = Plate::lying($ratio, 0.3);
+    expect($plate->deflection)->toAgreeWith($deflection, PLATE_TOLERANCE)->and($plate->stress / 6)->toAgreeWith($moment, PLATE_TOLERANCE);
+})->with([
+    'square' => [1.0, 0.00406, 0.0479],
+    '1.5' => [1.5, 0.00772, 0.0812],
+    '2' => [2.0, 0.01013, 0.1017],
+    '3' => [3.0, 0.01223, 0.1189],
+]);
+
+// Law of superposition: an even pressure is a triangle and the same triangle upside down; at the middle of a square both give the half.
+it('bends at the middle of a square twice as far under an even pressure as under a triangle', function (): void {
+    expect(Plate::lying(1.0, 0.3)->deflection)->toAgreeWith(2 * 0.002031176330317119, 2e-4)
+        ->and(Plate::lying(1.0, 0.3)->stress / 6)->toAgreeWith(2 * 0.023943184580573575, 2e-3);
+});
+
+it('carries the whole weight of the water on a bottom, and bends the same whichever side is called its length', function (): void {
+    $one = PanelLoad::lying(800, 320, 360, 6, Material::Glass);
+    $other = PanelLoad::lying(320, 800, 360, 6, Material::Glass);
+    // rho g V of 0.8 x 0.32 x 0.36 m of seawater at 1025 kg/m3.
+    expect($one->force)->toAgreeWith(1025 * 9.80665 * 0.8 * 0.32 * 0.36, 1e-12)
+        ->and($one->deflectionMm)->toAgreeWith($other->deflectionMm, 2e-3)
+        ->and($one->stress)->toAgreeWith($other->stress, 2e-3);
+});

@@ -27,7 +27,10 @@ final class IdenticalFill
         }
         $cuts = [$this->sums($length), $this->sums($width)];
         if (count($cuts[0]) * count($cuts[1]) > $this->mostStates) {
-            return $this->rows($length, $width);
+            $rows = $this->rows($length, $width);
+            $columns = array_map(static fn (array $at): array => [$at[1], $at[0], ! $at[2]], $this->rows($width, $length));
+
+            return count($columns) > count($rows) ? $columns : $rows;
         }
         $this->best = [];
         $this->best($length, $width, $cuts);

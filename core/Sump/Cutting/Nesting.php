@@ -32,8 +32,8 @@ final readonly class Nesting
         $best = null;
         foreach (['area', 'long', 'short'] as $order) {
             uasort($pieces, static fn (array $a, array $b): int => self::size($b, $order) <=> self::size($a, $order));
-            foreach ([true, false] as $alongTheShort) {
-                $tried = self::lay($pieces, $lengthMm, $widthMm, $kerf, $alongTheShort);
+            foreach ([[true, true], [true, false], [false, true], [false, false]] as [$alongTheShort, $byTheShort]) {
+                $tried = self::lay($pieces, $lengthMm, $widthMm, $kerf, $alongTheShort, $byTheShort);
                 // Fewer sheets; then as much as can be on the first ones, so that the rest of the last is of use.
                 if ($best === null || [count($tried), self::used($tried[count($tried) - 1] ?? [])] < [count($best), self::used($best[count($best) - 1] ?? [])]) {
                     $best = $tried;
@@ -61,19 +61,21 @@ final readonly class Nesting
 
     /**
      * @param  array<string, array{float, float}>  $pieces
+     * @param  bool  $alongTheShort  whether the first cut goes along the shorter of what is left, or the longer
+     * @param  bool  $byTheShort  whether a place is chosen by the shorter of what is left beside the piece, or the longer
      * @return list<list<Nest>>
      */
-    private static function lay(array $pieces, float $lengthMm, float $widthMm, float $kerf, bool $alongTheShort): array
+    private static function lay(array $pieces, float $lengthMm, float $widthMm, float $kerf, bool $alongTheShort, bool $byTheShort): array
     {
         $sheets = [];
         /** @var list<array{int, float, float, float, float}> $free sheet, place and size of what is left */
         $free = [];
         foreach ($pieces as $mark => [$length, $width]) {
-            $at = self::bestFit($free, $length, $width);
+            $at = self::bestFit($free, $length, $width, $byTheShort);
             if ($at === null) {
                 $sheets[] = [];
                 $free[] = [count($sheets) - 1, 0.0, 0.0, $lengthMm, $widthMm];
-                $at = self::bestFit($free, $length, $width) ?? [count($free) - 1, false];
+                $at = self::bestFit($free, $length, $width, $byTheShort) ?? [count($free) - 1, false];
             }
             [$i, $turned] = $at;
             [$sheet, $x, $y, $freeLength, $freeWidth] = $free[$i];
@@ -98,7 +100,7 @@ final readonly class Nesting
      * @param  list<array{int, float, float, float, float}>  $free
      * @return ?array{int, bool} which free part, and whether the piece lies turned in it
      */
-    private static function bestFit(array $free, float $length, float $width): ?array
+    private static function bestFit(array $free, float $length, float $width, bool $byTheShort): ?array
     {
         $best = null;
         $least = null;
@@ -106,7 +108,8 @@ final readonly class Nesting
             foreach ([false, true] as $turned) {
                 [$along, $across] = $turned ? [$width, $length] : [$length, $width];
                 if ($along <= $freeLength + 1e-9 && $across <= $freeWidth + 1e-9) {
-                    $rest = [$sheet, min($freeLength - $along, $freeWidth - $across)];
+                    $beside = [$freeLength - $along, $freeWidth - $across];
+                    $rest = [$sheet, $byTheShort ? min($beside) : max($beside)];
                     if ($least === null || $rest < $least) {
                         [$least, $best] = [$rest, [$i, $turned]];
                     }
