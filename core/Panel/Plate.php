@@ -45,30 +45,33 @@ final readonly class Plate
     private static function series(float $lengthOverHeight, Support $support, float $poisson, callable $pressure): self
     {
         // Height, load and stiffness are one; y runs down from the top edge.
-        $terms = [];
+        $w = $along = $across = array_fill(0, self::POINTS + 1, 0.0);
+        $pushed = array_map(static fn (int $i): float => $pressure($i / self::POINTS), array_keys($w));
         for ($m = 1; $m < 2 * self::TERMS; $m += 2) {
             $alpha = $m * M_PI / $lengthOverHeight;
             $load = 4 / ($m * M_PI) / $alpha ** 4;
-            $terms[] = [$alpha, $load, self::coefficients($alpha, $load, $support, $poisson, $pressure), $m % 4 === 1 ? 1.0 : -1.0];
-        }
-        $deflection = 0.0;
-        $moment = 0.0;
-        for ($i = 0; $i <= self::POINTS; $i++) {
-            $y = $i / self::POINTS;
-            $w = $along = $across = 0.0;
-            foreach ($terms as [$alpha, $load, $c, $sign]) {
-                [$u, $v] = [$alpha * $y, $alpha * (1 - $y)];
-                [$fromTop, $fromFoot] = [exp(-$u), exp(-$v)];
-                $value = $load * $pressure($y) + ($c[0] + $c[1] * $u) * $fromTop + ($c[2] + $c[3] * $v) * $fromFoot;
-                $curvature = ($c[0] + $c[1] * ($u - 2)) * $fromTop + ($c[2] + $c[3] * ($v - 2)) * $fromFoot;
-                $w += $sign * $value;
-                // Both in units of alpha², the second derivative along being -alpha² w.
-                $along += $sign * $alpha ** 2 * ($value - $poisson * $curvature);
-                $across += $sign * $alpha ** 2 * ($poisson * $value - $curvature);
+            [$c0, $c1, $c2, $c3] = self::coefficients($alpha, $load, $support, $poisson, $pressure);
+            $sign = $m % 4 === 1 ? 1.0 : -1.0;
+            // Both moments in units of alpha², the second derivative along being -alpha² w.
+            $bend = $sign * $alpha ** 2;
+            $faded = [1.0];
+            for ($i = 1, $step = exp(-$alpha / self::POINTS); $i <= self::POINTS; $i++) {
+                $faded[] = $faded[$i - 1] * $step;
             }
-            $deflection = max($deflection, abs($w));
-            $moment = max($moment, abs($along), abs($across));
+            for ($i = 0; $i <= self::POINTS; $i++) {
+                $u = $alpha * $i / self::POINTS;
+                $v = $alpha - $u;
+                $fromTop = $faded[$i];
+                $fromFoot = $faded[self::POINTS - $i];
+                $value = $load * $pushed[$i] + ($c0 + $c1 * $u) * $fromTop + ($c2 + $c3 * $v) * $fromFoot;
+                $curvature = ($c0 + $c1 * ($u - 2)) * $fromTop + ($c2 + $c3 * ($v - 2)) * $fromFoot;
+                $w[$i] += $sign * $value;
+                $along[$i] += $bend * ($value - $poisson * $curvature);
+                $across[$i] += $bend * ($poisson * $value - $curvature);
+            }
         }
+        $deflection = max(array_map(abs(...), $w));
+        $moment = max(array_map(abs(...), [...$along, ...$across]));
 
         return new self($deflection, 6 * $moment);
     }

@@ -8,6 +8,7 @@ import { useUnits } from '../lib/figures';
 import { type SystemFrame, useShared } from '../lib/page';
 import { FlashLine } from '../parts/FlashLine';
 import { Kbd } from '../parts/Kbd';
+import { Still } from '../parts/Still';
 import { KeyList } from './KeyList';
 import { QuickEntry } from './QuickEntry';
 import { WaterLine } from './WaterLine';
@@ -20,12 +21,15 @@ export function Frame({
     area,
     frame,
     aside,
+    dragging = false,
     children,
 }: {
     title: string;
     area: Area;
     frame?: SystemFrame;
     aside?: ReactNode;
+    /** While something on the page is dragged, what stands around it is left as it is. */
+    dragging?: boolean;
     children: ReactNode;
 }) {
     const { keeper, systems } = useShared();
@@ -83,21 +87,25 @@ export function Frame({
             >
                 Skip to the page
             </chakra.a>
-            <Header
-                frame={frame}
-                onLog={focusLog}
-                onFind={find}
-                onUnits={switchUnits}
-                onKeys={() => setKeysOpen(true)}
-            />
+            <Still while={dragging}>
+                <Header
+                    frame={frame}
+                    onLog={focusLog}
+                    onFind={find}
+                    onUnits={switchUnits}
+                    onKeys={() => setKeysOpen(true)}
+                />
+            </Still>
             {frame && (
                 <Box gridArea="water" borderBottomWidth="1px" _print={{ display: 'none' }}>
                     <WaterLine frame={frame} />
                 </Box>
             )}
             <Box gridArea="areas" _print={{ display: 'none' }}>
-                <Areas area={area} systemId={home?.id} />
-                <FlashLine />
+                <Still while={dragging}>
+                    <Areas area={area} systemId={home?.id} />
+                    <FlashLine />
+                </Still>
             </Box>
             <chakra.main
                 id="content"
@@ -126,7 +134,7 @@ export function Frame({
                         px={{ base: '3', md: '6', lg: '5' }}
                         py="4"
                     >
-                        {aside}
+                        <Still while={dragging}>{aside}</Still>
                     </Box>
                 </chakra.aside>
             )}

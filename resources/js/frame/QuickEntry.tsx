@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { router } from '@inertiajs/react';
-import { type SyntheticEvent, type RefObject, useState } from 'react';
+import { type SyntheticEvent, type RefObject, memo, useState } from 'react';
 import { useDraft } from '../lib/useDraft';
 import { Kbd } from '../parts/Kbd';
 
@@ -14,7 +14,13 @@ interface Understood {
 const TONES: Record<string, string> = { no3: 'nitrate', po4: 'phosphate' };
 
 /** The one-line log. What is typed goes to the server as it grows; what it understood stands below as chips. */
-export function QuickEntry({ systemId, field }: { systemId: number; field: RefObject<HTMLInputElement | null> }) {
+export const QuickEntry = memo(function QuickEntry({
+    systemId,
+    field,
+}: {
+    systemId: number;
+    field: RefObject<HTMLInputElement | null>;
+}) {
     const [line, setLine] = useState('');
     const [refusal, setRefusal] = useState('');
     const [scrolled, setScrolled] = useState(0);
@@ -146,7 +152,7 @@ export function QuickEntry({ systemId, field }: { systemId: number; field: RefOb
             </Box>
         </chakra.form>
     );
-}
+});
 
 /** Underlines the characters that were not understood, behind the transparent field. */
 function Pointed({ line, problems, scrolled }: { line: string; problems: Understood['problems']; scrolled: number }) {

@@ -1,12 +1,13 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link } from '@inertiajs/react';
+import { memo } from 'react';
 import { figure, useUnits } from '../lib/figures';
 import { type Stop, type SystemFrame } from '../lib/page';
 import { Glyph } from '../parts/Glyph';
 import { SEVERITY } from '../parts/severity';
 
 /** The keeper's own water: from the display through every stage of the path in force and back, with the flow on the line. */
-export function WaterLine({ frame }: { frame: SystemFrame }) {
+export const WaterLine = memo(function WaterLine({ frame }: { frame: SystemFrame }) {
     const { show } = useUnits();
     const flow =
         frame.flowLitresPerHour === null
@@ -65,7 +66,7 @@ export function WaterLine({ frame }: { frame: SystemFrame }) {
             </Box>
         </chakra.nav>
     );
-}
+});
 
 function Display({ litres }: { litres: string }) {
     return (

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { type Answer, postJson } from './postJson';
 
 /**
@@ -20,7 +20,9 @@ export function useLive<T>(url: string, draft: unknown): Answer<T> | null {
             for (let asked: string | null = null; newest.current !== null && newest.current !== asked;) {
                 asked = newest.current;
                 try {
-                    setAnswer(await postJson<T>(url, JSON.parse(asked), new AbortController().signal));
+                    const answered = await postJson<T>(url, JSON.parse(asked), new AbortController().signal);
+                    // What is under the pointer goes before what the answer redraws.
+                    startTransition(() => setAnswer(answered));
                 } catch {
                     setAnswer({
                         ok: false,

@@ -1,10 +1,11 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
+import { startTransition, useState } from 'react';
 import { Frame } from '../../frame/Frame';
 import { Button } from '../../parts/Button';
 import { FieldGroup } from '../../parts/FieldGroup';
 import { pinsOf } from '../../parts/pins';
+import { Still } from '../../parts/Still';
 import { Elevation } from '../../section/drawing/Elevation';
 import { Plan } from '../../section/drawing/Plan';
 import { BaffleFields } from '../../section/fields/BaffleFields';
@@ -36,6 +37,7 @@ function Design(props: SectionPage) {
     const { section, view, problems, stale, change, amend, set, text, mark, dirty, saved } = draft;
     const [state, setState] = useState<StateName>('running');
     const [picked, setPicked] = useState<string | null>(null);
+    const [dragging, setDragging] = useState(false);
     const { factor } = choices.length;
     const pins = pinsOf(view.findings);
 
@@ -71,7 +73,7 @@ function Design(props: SectionPage) {
             ),
         };
         if (goesOn) {
-            amend(next);
+            startTransition(() => amend(next));
         } else {
             change(next);
         }
@@ -103,33 +105,36 @@ function Design(props: SectionPage) {
             title="Section"
             area="Section"
             frame={frame}
+            dragging={dragging}
             aside={<Reading view={view} pins={pins} stale={stale} length={choices.length} />}
         >
             <chakra.h1 srOnly>The sump of {frame.name}, to scale</chakra.h1>
-            <SectionTabs systemId={frame.id} tab="Design" />
-            <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
-                <Box role="group" aria-label="State of the water" display="inline-flex">
-                    {STATES.map(([name, label]) => (
-                        <Button
-                            key={name}
-                            aria-pressed={state === name}
-                            look={state === name ? 'solid' : 'line'}
-                            borderRadius="0"
-                            ml="-1px"
-                            onClick={() => setState(name)}
-                        >
-                            {label}
-                        </Button>
-                    ))}
+            <Still while={dragging}>
+                <SectionTabs systemId={frame.id} tab="Design" />
+                <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
+                    <Box role="group" aria-label="State of the water" display="inline-flex">
+                        {STATES.map(([name, label]) => (
+                            <Button
+                                key={name}
+                                aria-pressed={state === name}
+                                look={state === name ? 'solid' : 'line'}
+                                borderRadius="0"
+                                ml="-1px"
+                                onClick={() => setState(name)}
+                            >
+                                {label}
+                            </Button>
+                        ))}
+                    </Box>
+                    <Box flex="1" />
+                    <SaveBar draft={draft} unsaved="a sump to start from, not saved" />
                 </Box>
-                <Box flex="1" />
-                <SaveBar draft={draft} unsaved="a sump to start from, not saved" />
-            </Box>
-            {problems.section !== undefined && (
-                <Box color="fault" fontSize="sm" fontWeight="600" role="alert">
-                    {problems.section}
-                </Box>
-            )}
+                {problems.section !== undefined && (
+                    <Box color="fault" fontSize="sm" fontWeight="600" role="alert">
+                        {problems.section}
+                    </Box>
+                )}
+            </Still>
             <Elevation
                 view={view}
                 state={state}
@@ -139,134 +144,137 @@ function Design(props: SectionPage) {
                 picked={picked}
                 onPick={setPicked}
                 onMove={move}
+                onHold={setDragging}
             />
-            <Box fontSize="sm" color="quiet" mb="2">
-                Drag a baffle along or a tray up, or pick it and use the arrow keys: 1 mm, with Shift 10 mm. Water seen
-                from the front, flow to the {section.toTheLeft ? 'left' : 'right'}.
-            </Box>
-            <Box display="flex" flexWrap="wrap" gap="2">
-                {choices.kinds.map(([kind, label, says]) => (
-                    <Button key={kind} title={says} onClick={() => add(kind)}>
-                        Add {label.toLowerCase()}
-                    </Button>
-                ))}
-                <Button onClick={() => add('trap')}>Add bubble trap</Button>
-                {choices.trays.map(([kind, label, says]) => (
-                    <Button key={kind} title={says} onClick={() => lay(kind)}>
-                        Add {label.toLowerCase()}
-                    </Button>
-                ))}
-            </Box>
-            <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="6" mt="5">
-                <FieldGroup legend="Baffles, from inlet to return">
-                    {section.baffles.map((one) => (
-                        <BaffleFields
-                            key={one.id}
-                            baffle={one}
-                            picked={picked === one.id}
-                            choices={choices}
-                            proposals={view.proposals.baffles}
-                            problems={problems}
-                            onPick={() => setPicked(one.id)}
-                            onChange={(change) => setBaffle(one.id, change)}
-                            onRemove={() => setBaffle(one.id, null)}
-                        />
+            <Still while={dragging}>
+                <Box fontSize="sm" color="quiet" mb="2">
+                    Drag a baffle along or a tray up, or pick it and use the arrow keys: 1 mm, with Shift 10 mm. Water
+                    seen from the front, flow to the {section.toTheLeft ? 'left' : 'right'}.
+                </Box>
+                <Box display="flex" flexWrap="wrap" gap="2">
+                    {choices.kinds.map(([kind, label, says]) => (
+                        <Button key={kind} title={says} onClick={() => add(kind)}>
+                            Add {label.toLowerCase()}
+                        </Button>
                     ))}
-                </FieldGroup>
-                {section.trays.length > 0 && (
-                    <FieldGroup legend="Trays and shelves">
-                        {section.trays.map((one) => (
-                            <TrayFields
+                    <Button onClick={() => add('trap')}>Add bubble trap</Button>
+                    {choices.trays.map(([kind, label, says]) => (
+                        <Button key={kind} title={says} onClick={() => lay(kind)}>
+                            Add {label.toLowerCase()}
+                        </Button>
+                    ))}
+                </Box>
+                <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="6" mt="5">
+                    <FieldGroup legend="Baffles, from inlet to return">
+                        {section.baffles.map((one) => (
+                            <BaffleFields
                                 key={one.id}
-                                tray={one}
+                                baffle={one}
                                 picked={picked === one.id}
-                                chambers={view.chambers.length}
                                 choices={choices}
-                                openings={view.proposals.openings}
+                                proposals={view.proposals.baffles}
                                 problems={problems}
-                                newId={() => mark('hole')}
                                 onPick={() => setPicked(one.id)}
-                                onChange={(change) => setTray(one.id, change)}
-                                onRemove={() => setTray(one.id, null)}
+                                onChange={(change) => setBaffle(one.id, change)}
+                                onRemove={() => setBaffle(one.id, null)}
                             />
                         ))}
                     </FieldGroup>
-                )}
-                <FieldGroup legend="Sump">
-                    <SumpFields
-                        section={section}
-                        choices={choices}
-                        sizes={sizes}
-                        problems={problems}
-                        text={text}
-                        onChange={set}
-                    >
-                        <Button
-                            disabled={dirty || !saved}
-                            title={dirty || !saved ? 'Save first' : undefined}
-                            onClick={() =>
-                                router.post(`/systems/${frame.id}/section/use-volume`, {}, { preserveScroll: true })
-                            }
+                    {section.trays.length > 0 && (
+                        <FieldGroup legend="Trays and shelves">
+                            {section.trays.map((one) => (
+                                <TrayFields
+                                    key={one.id}
+                                    tray={one}
+                                    picked={picked === one.id}
+                                    chambers={view.chambers.length}
+                                    choices={choices}
+                                    openings={view.proposals.openings}
+                                    problems={problems}
+                                    newId={() => mark('hole')}
+                                    onPick={() => setPicked(one.id)}
+                                    onChange={(change) => setTray(one.id, change)}
+                                    onRemove={() => setTray(one.id, null)}
+                                />
+                            ))}
+                        </FieldGroup>
+                    )}
+                    <FieldGroup legend="Sump">
+                        <SumpFields
+                            section={section}
+                            choices={choices}
+                            sizes={sizes}
+                            problems={problems}
+                            text={text}
+                            onChange={set}
                         >
-                            Count its running water in the working volume
-                        </Button>
-                    </SumpFields>
-                </FieldGroup>
-                <FieldGroup legend="What stands in it">
-                    {section.placed.map((one) => (
-                        <PlacedFields
-                            key={one.id}
-                            placed={one}
-                            chambers={view.chambers.length}
+                            <Button
+                                disabled={dirty || !saved}
+                                title={dirty || !saved ? 'Save first' : undefined}
+                                onClick={() =>
+                                    router.post(`/systems/${frame.id}/section/use-volume`, {}, { preserveScroll: true })
+                                }
+                            >
+                                Count its running water in the working volume
+                            </Button>
+                        </SumpFields>
+                    </FieldGroup>
+                    <FieldGroup legend="What stands in it">
+                        {section.placed.map((one) => (
+                            <PlacedFields
+                                key={one.id}
+                                placed={one}
+                                chambers={view.chambers.length}
+                                choices={choices}
+                                problems={problems}
+                                onChange={(change) => setPlaced(one.id, change)}
+                                onRemove={() => setPlaced(one.id, null)}
+                            />
+                        ))}
+                        <Box display="flex" flexWrap="wrap" gap="2" mt="2" alignItems="center">
+                            {waiting.length > 0 && (
+                                <>
+                                    <Box fontSize="sm" color="quiet">
+                                        From the path:
+                                    </Box>
+                                    {waiting.map((proposed) => (
+                                        <Button
+                                            key={proposed.id}
+                                            onClick={() => place(proposed)}
+                                            aria-label={`Place ${proposed.name} from the path`}
+                                        >
+                                            {proposed.name}
+                                        </Button>
+                                    ))}
+                                </>
+                            )}
+                            <Button look="plain" onClick={() => place(view.proposals.devices.skimmer)}>
+                                Add skimmer
+                            </Button>
+                            <Button look="plain" onClick={() => place(view.proposals.devices.heater)}>
+                                Add heater
+                            </Button>
+                            <Button look="plain" onClick={() => place(view.proposals.devices.other)}>
+                                Add another device
+                            </Button>
+                        </Box>
+                    </FieldGroup>
+                    <FieldGroup legend="Pump and pipes">
+                        <PlumbingFields
+                            plumbing={section.plumbing}
                             choices={choices}
                             problems={problems}
-                            onChange={(change) => setPlaced(one.id, change)}
-                            onRemove={() => setPlaced(one.id, null)}
+                            onChange={(change) => set({ plumbing: { ...section.plumbing, ...change } })}
                         />
-                    ))}
-                    <Box display="flex" flexWrap="wrap" gap="2" mt="2" alignItems="center">
-                        {waiting.length > 0 && (
-                            <>
-                                <Box fontSize="sm" color="quiet">
-                                    From the path:
-                                </Box>
-                                {waiting.map((proposed) => (
-                                    <Button
-                                        key={proposed.id}
-                                        onClick={() => place(proposed)}
-                                        aria-label={`Place ${proposed.name} from the path`}
-                                    >
-                                        {proposed.name}
-                                    </Button>
-                                ))}
-                            </>
-                        )}
-                        <Button look="plain" onClick={() => place(view.proposals.devices.skimmer)}>
-                            Add skimmer
-                        </Button>
-                        <Button look="plain" onClick={() => place(view.proposals.devices.heater)}>
-                            Add heater
-                        </Button>
-                        <Button look="plain" onClick={() => place(view.proposals.devices.other)}>
-                            Add another device
-                        </Button>
-                    </Box>
-                </FieldGroup>
-                <FieldGroup legend="Pump and pipes">
-                    <PlumbingFields
-                        plumbing={section.plumbing}
-                        choices={choices}
-                        problems={problems}
-                        onChange={(change) => set({ plumbing: { ...section.plumbing, ...change } })}
-                    />
-                </FieldGroup>
-                <FieldGroup legend="From above">
-                    <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
-                </FieldGroup>
-                <FieldGroup legend="As a file">
-                    <SectionFile systemId={frame.id} ready={saved && !dirty} onOpen={change} />
-                </FieldGroup>
-            </Box>
+                    </FieldGroup>
+                    <FieldGroup legend="From above">
+                        <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
+                    </FieldGroup>
+                    <FieldGroup legend="As a file">
+                        <SectionFile systemId={frame.id} ready={saved && !dirty} onOpen={change} />
+                    </FieldGroup>
+                </Box>
+            </Still>
         </Frame>
     );
 }

@@ -1,6 +1,5 @@
-import { chakra } from '@chakra-ui/react';
 import { type DrawnPlaced } from '../types';
-import { Fill, Text } from './marks';
+import { Fill, Text, ink } from './marks';
 
 /** A device in its chamber, with the band of water its maker asks for. */
 export function Device({
@@ -27,14 +26,14 @@ export function Device({
                     colour="current"
                 />
             )}
-            <chakra.rect
+            <rect
                 x={middle - width / 2}
                 y={y(device.standMm + device.heightMm)}
                 width={width}
                 height={device.heightMm * perMm}
                 rx="3"
                 fill="none"
-                stroke="ink"
+                stroke={ink('ink')}
                 strokeWidth="1.4"
             />
             <Text x={middle} y={y(device.standMm + device.heightMm / 2) + 4} anchor="middle">

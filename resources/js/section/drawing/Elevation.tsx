@@ -7,7 +7,7 @@ import { SEVERITY } from '../../parts/severity';
 import { type Choices, type SectionView, type StateName } from '../types';
 import { Device } from './Device';
 import { Handle } from './Handle';
-import { Dimension, Fill, Stroke, Text } from './marks';
+import { Dimension, Fill, Stroke, Text, ink } from './marks';
 import { pinPlace } from './pinPlace';
 import { LEFT, WIDTH, scaleOf, tallestMm } from './scale';
 import { Tray } from './Tray';
@@ -22,23 +22,28 @@ interface Props {
     onPick: (id: string) => void;
     /** Moves a baffle or tray along by mm, or up; where a drag goes on, without a step of its own for the undo. */
     onMove: (id: string, alongMm: number, upMm: number, goesOn: boolean) => void;
+    /** Says when a drag begins and when it is over. */
+    onHold: (holding: boolean) => void;
 }
 
 /** What is being dragged: it follows the pointer at once, the water when the core has answered. */
 interface Held {
     id: string;
     axis: 'along' | 'up';
-    /** Where the pointer took it, and how far it has been moved since, mm. */
+    /** Where the pointer took it, how far it has been moved since, and how much of that was told, mm. */
     from: number;
     moved: number;
+    told: number;
     /** Once let go, the view that was there: the next one has it in its place. */
     until: SectionView | null;
 }
 
 const FOOT = 62;
+/** While a drag goes on, the core is asked no more often than this, ms. */
+const TELL = 80;
 
 /** The sump from the front, to scale, with its water in one state. */
-export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick, onMove }: Props) {
+export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick, onMove, onHold }: Props) {
     const { show } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const [held, setHeld] = useState<Held | null>(null);
@@ -67,21 +72,43 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
         return axis === 'up' ? -clientY * perPixel : clientX * perPixel * (toTheLeft ? -1 : 1);
     };
     const start = useRef(0);
+    const lastTold = useRef(0);
     const grab = (id: string, axis: Held['axis'], drawn: number) => (clientX: number, clientY: number) => {
         start.current = pointerMm(clientX, clientY, axis);
-        setHeld({ id, axis, from: drawn, moved: 0, until: null });
+        setHeld({ id, axis, from: drawn, moved: 0, told: 0, until: null });
+        onHold(true);
+    };
+    const tell = ({ id, axis, moved, told }: Held) => {
+        const by = moved - told;
+        if (by !== 0) {
+            // The first move of a drag is a step of the undo; those after it belong to the same step.
+            onMove(id, axis === 'along' ? by : 0, axis === 'up' ? by : 0, told !== 0);
+        }
     };
     const drag = (event: PointerEvent) => {
         if (held === null || held.until !== null) {
             return;
         }
         const moved = Math.round(pointerMm(event.clientX, event.clientY, held.axis) - start.current);
-        const by = moved - held.moved;
-        if (by !== 0) {
-            // The first move of a drag is a step of the undo; those after it belong to the same step.
-            setHeld({ ...held, moved });
-            onMove(held.id, held.axis === 'along' ? by : 0, held.axis === 'up' ? by : 0, held.moved !== 0);
+        if (moved === held.moved) {
+            return;
         }
+        const now = { ...held, moved };
+        if (event.timeStamp - lastTold.current >= TELL) {
+            lastTold.current = event.timeStamp;
+            tell(now);
+            setHeld({ ...now, told: moved });
+        } else {
+            setHeld(now);
+        }
+    };
+    const drop = () => {
+        if (held === null || held.until !== null) {
+            return;
+        }
+        onHold(false);
+        tell(held);
+        setHeld(held.moved === 0 ? null : { ...held, told: held.moved, until: view });
     };
 
     return (
@@ -96,7 +123,8 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                 fontSize="12px"
                 fontFamily="figure"
                 onPointerMove={drag}
-                onPointerUp={() => setHeld(held === null || held.moved === 0 ? null : { ...held, until: view })}
+                onPointerUp={drop}
+                onPointerCancel={drop}
             >
                 {view.chambers.map((chamber, i) => (
                     <Fill
@@ -247,21 +275,16 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                     return (
                         at !== null && (
                             <g key={number}>
-                                <chakra.circle
-                                    cx={x(at.x)}
-                                    cy={y(at.y)}
-                                    r="9"
-                                    fill={SEVERITY[finding.severity].colour}
-                                />
-                                <chakra.text
+                                <circle cx={x(at.x)} cy={y(at.y)} r="9" fill={ink(SEVERITY[finding.severity].colour)} />
+                                <text
                                     x={x(at.x)}
                                     y={y(at.y) + 4}
                                     textAnchor="middle"
-                                    fill="paper"
+                                    fill={ink('paper')}
                                     fontWeight="700"
                                 >
                                     {number}
-                                </chakra.text>
+                                </text>
                             </g>
                         )
                     );

@@ -1,4 +1,3 @@
-import { chakra } from '@chakra-ui/react';
 import { type ReactNode } from 'react';
 
 /** A part of the drawing that is dragged, or picked and nudged by the arrow keys: 1 mm, with Shift 10 mm. */
@@ -23,14 +22,13 @@ export function Handle({
     children: ReactNode;
 }) {
     return (
-        <chakra.g
+        <g
             role="button"
             tabIndex={0}
             aria-label={label}
             data-baffle={cursor === 'ew-resize' ? id : undefined}
             data-tray={cursor === 'ns-resize' ? id : undefined}
-            cursor={cursor}
-            css={{ touchAction: 'none' }}
+            style={{ cursor, touchAction: 'none' }}
             onFocus={onPick}
             onKeyDown={(event) => {
                 const step = event.shiftKey ? 10 : 1;
@@ -54,6 +52,6 @@ export function Handle({
             }}
         >
             {children}
-        </chakra.g>
+        </g>
     );
 }

@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { shopLength } from '../../lib/shopLength';
 import { type Choices, type SectionView } from '../types';
-import { Dimension, Fill } from './marks';
+import { Dimension, Fill, ink } from './marks';
 import { LEFT, WIDTH, scaleOf } from './scale';
 
 /** The sump from above, to the same scale: baffles by their distance from the inlet wall, trays with their openings, devices. */
@@ -29,24 +29,24 @@ export function Plan({
                 fontSize="12px"
                 fontFamily="figure"
             >
-                <chakra.rect
+                <rect
                     x={LEFT}
                     y="12"
                     width={view.lengthMm * perMm}
                     height={depth}
-                    fill="water"
-                    stroke="ink"
+                    fill={ink('water')}
+                    stroke={ink('ink')}
                     strokeWidth={Math.max(2, view.wallMm * perMm)}
                 />
                 {view.trays.map((tray) => (
                     <g key={tray.id}>
-                        <chakra.rect
+                        <rect
                             {...span(tray.fromMm, tray.toMm)}
                             y="12"
                             height={depth}
-                            fill="current"
+                            fill={ink('current')}
                             fillOpacity={tray.kind === 'tray' ? 0.7 : 0.3}
-                            stroke="deep"
+                            stroke={ink('deep')}
                             strokeDasharray={tray.kind === 'tray' ? undefined : '3 3'}
                         />
                         {tray.openings.map((opening) => {
@@ -55,22 +55,22 @@ export function Plan({
                             // The front is below on the drawing.
                             const y = foot - (opening.acrossMm + opening.widthMm) * perMm;
                             return opening.isRound ? (
-                                <chakra.circle
+                                <circle
                                     key={opening.id}
                                     cx={at.x + at.width / 2}
                                     cy={y + across / 2}
                                     r={at.width / 2}
-                                    fill="paper"
-                                    stroke="deep"
+                                    fill={ink('paper')}
+                                    stroke={ink('deep')}
                                 />
                             ) : (
-                                <chakra.rect
+                                <rect
                                     key={opening.id}
                                     {...at}
                                     y={y}
                                     height={across}
-                                    fill="paper"
-                                    stroke="deep"
+                                    fill={ink('paper')}
+                                    stroke={ink('deep')}
                                 />
                             );
                         })}
@@ -80,7 +80,7 @@ export function Plan({
                     const chamber = view.chambers[device.chamber];
                     return (
                         chamber !== undefined && (
-                            <chakra.rect
+                            <rect
                                 key={device.id}
                                 x={(x(chamber.fromMm) + x(chamber.toMm) - device.lengthMm * perMm) / 2}
                                 y={12 + (depth - device.widthMm * perMm) / 2}
@@ -88,7 +88,7 @@ export function Plan({
                                 height={device.widthMm * perMm}
                                 rx="3"
                                 fill="none"
-                                stroke="ink"
+                                stroke={ink('ink')}
                                 strokeWidth="1.2"
                             />
                         )

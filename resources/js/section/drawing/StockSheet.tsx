@@ -1,6 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { shopLength } from '../../lib/shopLength';
 import { type Choices, type CutPanel, type StockUse } from '../types';
+import { ink } from './marks';
 
 const WIDTH = 420;
 
@@ -31,7 +32,7 @@ export function StockSheet({
                 fontSize="11px"
                 fontFamily="figure"
             >
-                <chakra.rect x="1" y="1" width={WIDTH - 2} height={height - 2} fill="none" stroke="edge" />
+                <rect x="1" y="1" width={WIDTH - 2} height={height - 2} fill="none" stroke={ink('edge')} />
                 {sheet.map((nest, i) => {
                     const panel = panels.get(nest.id);
                     const x = 1 + nest.xMm * perMm;
@@ -46,10 +47,10 @@ export function StockSheet({
                     const roomy = width > 70 && nest.widthMm * perMm > 18;
                     return (
                         <g key={i}>
-                            <chakra.polygon
+                            <polygon
                                 points={(panel?.outline ?? []).map(point).join(' ')}
-                                fill="water"
-                                stroke="deep"
+                                fill={ink('water')}
+                                stroke={ink('deep')}
                                 strokeWidth="1"
                             />
                             {(panel?.holes ?? []).map((hole, j) => {
@@ -58,37 +59,37 @@ export function StockSheet({
                                     ? [hole.widthMm, hole.lengthMm]
                                     : [hole.lengthMm, hole.widthMm];
                                 return hole.isRound ? (
-                                    <chakra.circle
+                                    <circle
                                         key={j}
                                         cx={x + px * perMm}
                                         cy={y(nest.yMm + py)}
                                         r={(along / 2) * perMm}
-                                        fill="paper"
-                                        stroke="deep"
+                                        fill={ink('paper')}
+                                        stroke={ink('deep')}
                                     />
                                 ) : (
-                                    <chakra.rect
+                                    <rect
                                         key={j}
                                         x={x + (px - along / 2) * perMm}
                                         y={y(nest.yMm + py + across / 2)}
                                         width={along * perMm}
                                         height={across * perMm}
-                                        fill="paper"
-                                        stroke="deep"
+                                        fill={ink('paper')}
+                                        stroke={ink('deep')}
                                     />
                                 );
                             })}
                             {roomy && (
-                                <chakra.text
+                                <text
                                     x={x + width / 2}
                                     y={y(nest.yMm + nest.widthMm / 2) + 4}
                                     textAnchor="middle"
-                                    fill="ink"
+                                    fill={ink('ink')}
                                 >
                                     {width > 150
                                         ? `${panel?.label ?? ''} ${mm(panel?.widthMm ?? 0)} × ${mm(panel?.heightMm ?? 0)}`
                                         : `${mm(nest.lengthMm)} × ${mm(nest.widthMm)}`}
-                                </chakra.text>
+                                </text>
                             )}
                         </g>
                     );

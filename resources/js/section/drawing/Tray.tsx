@@ -1,6 +1,5 @@
-import { chakra } from '@chakra-ui/react';
 import { type DrawnTray } from '../types';
-import { Fill, Stroke } from './marks';
+import { Fill, Stroke, ink } from './marks';
 import { type Scale } from './scale';
 
 /** A tray or shelf across its chamber at a height, with what sits in its openings seen from the front. */
@@ -28,23 +27,23 @@ export function Tray({
                 return (
                     <g key={opening.id}>
                         {isSock ? (
-                            <chakra.path
+                            <path
                                 d={`M${at.x} ${y(topMm)}V${foot - at.width / 4}q0 ${at.width / 4} ${at.width / 2} ${at.width / 4}t${at.width / 2} ${-at.width / 4}V${y(topMm)}`}
-                                fill="current"
+                                fill={ink('current')}
                                 fillOpacity="0.5"
-                                stroke="deep"
+                                stroke={ink('deep')}
                                 strokeWidth="1.1"
                                 strokeDasharray="2 2"
                             />
                         ) : (
                             opening.standsMm + opening.hangsMm > 0 && (
-                                <chakra.rect
+                                <rect
                                     x={at.x}
                                     y={y(topMm + opening.standsMm)}
                                     width={at.width}
                                     height={(opening.standsMm + opening.hangsMm) * scale.perMm}
                                     fill="none"
-                                    stroke="deep"
+                                    stroke={ink('deep')}
                                     strokeWidth="1.1"
                                 />
                             )

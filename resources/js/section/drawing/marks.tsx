@@ -1,12 +1,15 @@
-import { chakra } from '@chakra-ui/react';
+/**
+ * Drawing marks in the app's colours. Plain SVG: they move with the pointer, and styled elements would write a new rule into the page
+ * for every place they come to.
+ */
+export const ink = (colour: string) => `var(--chakra-colors-${colour})`;
 
-/** Drawing marks in the app's colours. */
 export function Fill({ colour, ...box }: { x: number; y: number; width: number; height: number; colour: string }) {
-    return <chakra.rect {...box} fill={colour} />;
+    return <rect {...box} fill={ink(colour)} />;
 }
 
 export function Stroke({ d, colour, width, dash }: { d: string; colour: string; width: number; dash?: string }) {
-    return <chakra.path d={d} fill="none" stroke={colour} strokeWidth={width} strokeDasharray={dash} />;
+    return <path d={d} fill="none" stroke={ink(colour)} strokeWidth={width} strokeDasharray={dash} />;
 }
 
 export function Text({
@@ -28,15 +31,15 @@ export function Text({
     children: string;
 }) {
     return (
-        <chakra.text
+        <text
             x={x}
             y={y}
             textAnchor={anchor}
-            fill={fault ? 'fault' : quiet ? 'quiet' : 'ink'}
-            {...(halo ? { stroke: 'paper', strokeWidth: 3, css: { paintOrder: 'stroke' } } : {})}
+            fill={ink(fault ? 'fault' : quiet ? 'quiet' : 'ink')}
+            {...(halo ? { stroke: ink('paper'), strokeWidth: 3, paintOrder: 'stroke' } : {})}
         >
             {children}
-        </chakra.text>
+        </text>
     );
 }
 
