@@ -14,6 +14,8 @@ const SCREENS = [
     'path, an item open' => '/systems/1/path?draft=2&item=roller',
     'path, beginning' => '/systems/1/path?new=1',
     'section' => '/systems/1/section',
+    'cut sheet' => '/systems/1/section/sheet',
+    'build' => '/systems/1/section/build',
     'water' => '/systems/1/path/water',
     'styles' => '/systems/1/path/styles',
     'parts list' => '/systems/1/path/d1/parts',

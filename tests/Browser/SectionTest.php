@@ -99,3 +99,23 @@ it('proposes figures in inches when a weir becomes an under-gap baffle', functio
     $browser->element("//*[@data-baffle='comb']")->click();
     expect($browser->text())->not->toContain('changed, not saved');
 });
+
+it('designs a sump from nothing by keys alone', function (): void {
+    $this->server->stop();
+    $this->browser->quit();
+    $this->server = AppServer::empty();
+    $browser = $this->browser = new Browser($this->server->url);
+    $browser->visit('/')->waitFor('The first keeper')->type('Your name', 'Ada')->type('E-mail address', 'ada@home.example')->type('Password', 'long-enough-1')->choose('Time zone', 'Europe/Berlin')->press('Begin')
+        ->waitFor('Describe your tank')->type('Name of the tank', 'Hall reef')->type('Inner length', '100')->type('Inner width', '45')->type('Inner height', '50')->press('Save the tank')->waitFor('Settings');
+    $browser->waitFor('is described')->visit('/systems/1/section')->waitFor('a sump to start from, not saved');
+    // Focus comes to a field with its text selected, so that typing replaces it.
+    $browser->tabTo('Inner length')->keys('900')->waitFor('changed, not saved')->waitUntilGone('Baffle outside the tank');
+    $browser->tabTo('Inner height')->keys('0')->waitFor('must be between')->keys('Ctrl+Z', 'Ctrl+Z')->waitUntilGone('must be between');
+    $browser->visit('/systems/1/section')->waitFor('Add tray')->tabTo('Add tray')->keys('Enter');
+    $browser->element("//*[@data-tray='tray-1']");
+    $browser->waitFor('The sock stands on the floor');
+    $browser->tabTo('Hangs below its top')->keys('200')->waitUntilGone('The sock stands on the floor');
+    $browser->tabTo('Pump, most flow')->keys('3000')->tabTo('Pump, most height')->keys('3')->tabTo('Lift to the outlet')->keys('1200')->tabTo('Return pipe, bore')->keys('25')->waitFor('actual return flow');
+    $browser->keys('Ctrl+S')->waitFor('The sump is saved.');
+    expect($browser->consoleProblems())->toBe([]);
+});

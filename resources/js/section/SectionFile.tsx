@@ -39,9 +39,12 @@ export function SectionFile({
             ) : (
                 'Save the sump to take it along as a file.'
             )}
-            <chakra.label fontWeight="600">
-                Open a sump from a file
+            <div>
+                <chakra.label htmlFor="sump-file" fontWeight="600">
+                    Open a sump from a file
+                </chakra.label>
                 <chakra.input
+                    id="sump-file"
                     type="file"
                     accept=".json,application/json"
                     display="block"
@@ -53,7 +56,7 @@ export function SectionFile({
                         event.target.value = '';
                     }}
                 />
-            </chakra.label>
+            </div>
             {problem !== null && (
                 <Box color="fault" role="alert">
                     {problem}

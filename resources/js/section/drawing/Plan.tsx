@@ -19,7 +19,7 @@ export function Plan({
     const mm = (value: number) => shopLength(value, length.unit);
     const foot = 12 + depth;
     return (
-        <Box overflowX="auto">
+        <Box overflowX="auto" tabIndex={0} role="region" aria-label="From above">
             <chakra.svg
                 minW="600px"
                 viewBox={`0 0 ${WIDTH} ${foot + 26 * (view.baffles.length + 1) + 14}`}
