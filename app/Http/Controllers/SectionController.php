@@ -93,16 +93,21 @@ final class SectionController extends Controller
         return response()->json(['typed' => SectionForm::of($request->design(), $this->keeper($request)->units)]);
     }
 
-    /** Takes the running water of the sump into the tank's description, so that doses meet it. */
+    /** Takes the running water of the sump into the tank's description, so that doses meet it; or, to undo that, what stood there before. */
     public function useVolume(Request $request, System $system): RedirectResponse
     {
-        $tank = $system->tankAt(now());
+        $request->validate(['litres' => ['nullable', 'numeric', 'between:0,10000']]);
         $units = $this->keeper($request)->units;
-        $litres = ($system->section?->design() ?? abort(404))->review($tank, $units)->running->litres;
+        $design = $system->section?->design() ?? abort(404);
+        $litres = $request->filled('litres') ? $request->float('litres') : round($design->review($system->tankAt(now()), $units)->running->litres, 2);
         $revision = $system->revisionAt(now());
-        $revision->update(['document' => [...$revision->document, 'sumpLitres' => round($litres, 2)]]);
+        $before = $revision->document['sumpLitres'] ?? 0;
+        $revision->update(['document' => [...$revision->document, 'sumpLitres' => $litres]]);
 
-        return redirect()->route('section.show', $system)->with('flash', ['message' => "The working volume now counts {$units->format($litres, Dimension::Volume)} in the sump."]);
+        return redirect()->route('section.show', $system)->with('flash', [
+            'message' => "The working volume now counts {$units->format($litres, Dimension::Volume)} in the sump.",
+            'undo' => route('section.use-volume', [$system, 'litres' => $before], false),
+        ]);
     }
 
     private function page(string $component, Request $request, System $system): Response

@@ -51,6 +51,7 @@ final class SectionView
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $review->findings),
             'proposals' => self::proposals($section, $units, $path),
             'water' => [
+                'freeboardMm' => $section->heightMm - $review->running->highestMm(),
                 'roomLitres' => $section->rimLitres() - $review->running->litres,
                 'drainDownLitres' => $section->drainDown->litres(),
                 'marginLitres' => $review->marginLitres,
@@ -140,7 +141,7 @@ final class SectionView
             'openings' => array_map(static fn (OpeningKind $kind): array => [$kind->value, $kind->label(), $kind->isRound()], OpeningKind::cases()),
             'siliconeGap' => Assumptions::siliconeGap()->toArray(),
             'blackout' => Assumptions::blackout()->toArray(),
-            'fittings' => array_map(static fn (Fitting $fitting): array => [$fitting->value, $fitting->label()], Fitting::cases()),
+            'fittings' => array_map(static fn (Fitting $fitting): array => [$fitting->value, $fitting->label(), $fitting->loss()], Fitting::cases()),
             'joints' => array_map(static fn (array $part, string $key): array => [$key, $part[0]], PipeSystem::PARTS, array_keys(PipeSystem::PARTS)),
             'stock' => $stock,
             'basket' => SectionForm::texts(Basket::usual()->toArray(), $units),

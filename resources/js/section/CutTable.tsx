@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { shopLength } from '../lib/shopLength';
 import { type Choices, type CutPanel } from './types';
 
-/** What is cut: how many of each, how large, and along the sump where each baffle is set. */
+/** What is cut: how many of each, how large, and where each baffle is set; on paper with a box to tick for front and back. */
 export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choices['length'] }) {
     const mm = (value: number | null) => (value === null || value === 0 ? '' : shopLength(value, length.unit));
     const columns = ['piece', 'how many', 'width', 'height', 'thick', 'inside', 'from outside'];
@@ -23,6 +23,18 @@ export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choic
                             >
                                 {name}
                                 {i > 1 && `, ${length.unit}`}
+                            </chakra.th>
+                        ))}
+                        {['front', 'back'].map((side) => (
+                            <chakra.th
+                                key={side}
+                                scope="col"
+                                fontWeight="400"
+                                pl="3"
+                                display="none"
+                                _print={{ display: 'table-cell' }}
+                            >
+                                set, {side}
                             </chakra.th>
                         ))}
                     </tr>
@@ -46,6 +58,17 @@ export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choic
                             ].map((value, i) => (
                                 <chakra.td key={i} textAlign="right" fontFamily="figure" pl="3" whiteSpace="nowrap">
                                     {value}
+                                </chakra.td>
+                            ))}
+                            {['front', 'back'].map((side) => (
+                                <chakra.td
+                                    key={side}
+                                    display="none"
+                                    _print={{ display: 'table-cell' }}
+                                    textAlign="center"
+                                    fontSize="lg"
+                                >
+                                    {panel.insideMm !== null && '☐'}
                                 </chakra.td>
                             ))}
                         </chakra.tr>

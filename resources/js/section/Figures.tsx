@@ -11,9 +11,9 @@ export function Figures({ view, length }: { view: SectionView; length: Choices['
     const given = (value: number | null, text: (value: number) => string) => (value === null ? null : text(value));
     const rows: [string, string | null][] = [
         ['running', show(states.running.litres, 'volume')],
-        ['room left to the rim', show(water.roomLitres, 'volume')],
+        ['room left to the rim', `${show(water.roomLitres, 'volume')} · ${mm(water.freeboardMm)}`],
         ['comes down in a power cut', show(water.drainDownLitres, 'volume')],
-        ['margin', `${show(water.marginLitres, 'volume')} · ${mm(water.marginMm)}`],
+        ['margin after that', `${show(water.marginLitres, 'volume')} · ${mm(water.marginMm)}`],
         ['the return can push up', show(water.givesUpLitres, 'volume')],
         [
             'return gulps air in',

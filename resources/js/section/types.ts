@@ -232,6 +232,7 @@ export interface SectionView {
         basket: { outerLengthMm: number; outerWidthMm: number; shelfMm: number; shelfLitres: number } | null;
     };
     water: {
+        freeboardMm: number;
         roomLitres: number;
         drainDownLitres: number;
         marginLitres: number;
@@ -264,7 +265,8 @@ export interface Choices {
     openings: [string, string, boolean][];
     siliconeGap: Basis;
     blackout: Basis;
-    fittings: [string, string][];
+    /** Each with its loss in velocity heads. */
+    fittings: [string, string, number][];
     joints: [string, string][];
     /** What is cut from one kind of sheet, with the usual size of one. */
     stock: [string, string, { lengthMm: string; widthMm: string } | null][];

@@ -6,6 +6,7 @@ import { Button } from '../../parts/Button';
 import { PinnedFindings } from '../../parts/PinnedFindings';
 import { pinsOf } from '../../parts/pins';
 import { CutTable } from '../../section/CutTable';
+import { Plan } from '../../section/drawing/Plan';
 import { WorkshopFields } from '../../section/fields/WorkshopFields';
 import { SaveBar } from '../../section/SaveBar';
 import { SectionTabs } from '../../section/SectionTabs';
@@ -38,8 +39,13 @@ function CutSheet(props: SectionPage) {
                     Print
                 </Button>
             </Box>
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: '7fr 5fr' }} gap="8">
-                <Box display="grid" gap="5" alignContent="start" minW="0">
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: '7fr 5fr' }}
+                _print={{ display: 'block' }}
+                gap="8"
+            >
+                <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="5" alignContent="start" minW="0">
                     <section>
                         <chakra.h2 fontSize="md" mb="1">
                             Pieces
@@ -63,6 +69,10 @@ function CutSheet(props: SectionPage) {
                             )}
                         </Box>
                     </section>
+                    <Box as="section" display="none" _print={{ display: 'block' }}>
+                        <chakra.h2 fontSize="md">Where they are set, from above</chakra.h2>
+                        <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
+                    </Box>
                     <section>
                         <chakra.h2 fontSize="md" mb="1">
                             On their sheets
@@ -77,7 +87,14 @@ function CutSheet(props: SectionPage) {
                         )}
                     </section>
                 </Box>
-                <Box display="grid" gap="5" alignContent="start" minW="0" _print={{ display: 'none' }}>
+                <Box
+                    display="grid"
+                    gridTemplateColumns="minmax(0, 1fr)"
+                    gap="5"
+                    alignContent="start"
+                    minW="0"
+                    _print={{ display: 'none' }}
+                >
                     {findings.length > 0 && (
                         <PinnedFindings findings={findings} pins={pinsOf(findings)} stale={stale} />
                     )}

@@ -39,6 +39,8 @@ interface Held {
 }
 
 const FOOT = 62;
+/** A chamber narrower than this on the drawing has no room for its litres. */
+const NARROW = 52;
 /** While a drag goes on, the core is asked no more often than this, ms. */
 const TELL = 80;
 
@@ -179,9 +181,10 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                                 to={at.x + at.width}
                                 at={floor + 18}
                                 text={mm(chamber.toMm - chamber.fromMm)}
+                                low={at.width < NARROW && i % 2 === 1}
                             />
                             <Text x={at.x + at.width / 2} y={floor + 50} anchor="middle" quiet>
-                                {at.width > 44 ? show(view.states[state].chamberLitres[i] ?? 0, 'volume') : ''}
+                                {at.width >= NARROW ? show(view.states[state].chamberLitres[i] ?? 0, 'volume') : ''}
                             </Text>
                             <Text x={at.x + 6} y={y(shown(i)) + 15} anchor="start" quiet>
                                 {at.width > 60 ? mm(levels[i] ?? 0) : ''}

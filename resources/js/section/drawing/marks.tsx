@@ -43,38 +43,43 @@ export function Text({
     );
 }
 
-/** A dimension in the margin: a line between two ticks, and its figure. */
+/** A dimension in the margin: a line between two ticks, and its figure; a low one gives way to its neighbour's. */
 export function Dimension({
     from,
     to,
     at,
     text,
     upright = false,
+    low = false,
 }: {
     from: number;
     to: number;
     at: number;
     text: string;
     upright?: boolean;
+    low?: boolean;
 }) {
-    const [low, high] = [Math.min(from, to), Math.max(from, to)];
+    const [least, most] = [Math.min(from, to), Math.max(from, to)];
+    const middle = (least + most) / 2;
     return (
         <g>
             <Stroke
                 d={
                     upright
-                        ? `M${at} ${low}V${high}M${at - 5} ${low}h10M${at - 5} ${high}h10`
-                        : `M${low} ${at}H${high}M${low} ${at - 4}v8M${high} ${at - 4}v8`
+                        ? `M${at} ${least}V${most}M${at - 5} ${least}h10M${at - 5} ${most}h10`
+                        : `M${least} ${at}H${most}M${least} ${at - 4}v8M${most} ${at - 4}v8`
                 }
                 colour="edge"
                 width={1}
             />
             {upright ? (
-                <Text x={at - 9} y={(low + high) / 2 + 4} anchor="end">
-                    {text}
-                </Text>
+                <g transform={`rotate(-90 ${at - 8} ${middle})`}>
+                    <Text x={at - 8} y={middle} anchor="middle">
+                        {text}
+                    </Text>
+                </g>
             ) : (
-                <Text x={(low + high) / 2} y={at + 16} anchor="middle">
+                <Text x={middle} y={at + (low ? 32 : 16)} anchor="middle">
                     {text}
                 </Text>
             )}

@@ -3,7 +3,7 @@ import { type SectionView } from '../types';
 export const LEFT = 64;
 export const WIDTH = 900;
 /** Room beside the sump for the word on the power cut. */
-const RIGHT = 130;
+const RIGHT = 156;
 
 /** Where millimetres of the sump fall on the drawing; both views share it along the sump. */
 export interface Scale {
