@@ -12,6 +12,8 @@ use Ithys\Sump\DrainDown;
 use Ithys\Sump\Geometry;
 use Ithys\Sump\Proposal;
 use Ithys\Sump\Section;
+use Ithys\Sump\Tray\Opening;
+use Tests\Support\Sketch;
 
 function roomySection(array $baffles): Section
 {
@@ -42,4 +44,36 @@ it('orders findings by how grave they are and leaves equals in their order', fun
     $mixed = [$of(Severity::Good, 'a'), $of(Severity::Caution, 'b'), $of(Severity::Fault, 'c'), $of(Severity::Caution, 'd'), $of(Severity::Remark, 'e')];
     expect(array_map(fn (Finding $finding): string => $finding->code, Finding::gravestFirst($mixed)))->toBe(['c', 'b', 'd', 'e', 'a'])
         ->and(array_map(fn (Severity $severity): bool => $severity->isGrave(), Severity::cases()))->toBe([false, false, true, true]);
+});
+
+it('proposes a tray that holds what the path asks for, and can be laid', function (string $sketch, array $kinds): void {
+    $section = roomySection([new Baffle('a', BaffleKind::Weir, 300, 6, 200)]);
+    $tray = Proposal::trays($section, Sketch::path($sketch, flow: 2000))['tray'];
+    expect(array_map(fn (Opening $opening): string => $opening->kind->value, $tray->openings))->toBe($kinds)
+        ->and($tray->places($section->chambers()[0]))->not->toBeNull()
+        ->and($tray->topMm)->toBeLessThan($section->heightMm);
+})->with([
+    'no cloth' => ['overflow-drilled > skimmer > return-pump', ['sock-4in', 'standpipe']],
+    'two socks' => ['overflow-drilled > sock(count=2) > return-pump', ['sock-4in', 'sock-4in', 'standpipe']],
+    'a roller, with its room below' => ['overflow-drilled > roller > return-pump', ['roller', 'standpipe']],
+]);
+
+it('leaves the room below a roller that it wants', function (): void {
+    $tray = Proposal::trays(roomySection([new Baffle('a', BaffleKind::Weir, 300, 6, 200)]), Sketch::path('overflow-drilled > roller > return-pump', flow: 2000))['tray'];
+    expect($tray->undersideMm())->toBeGreaterThanOrEqual(208.0);
+});
+
+it('proposes what of a path stands in a sump, where it would stand, and nothing that does not', function (): void {
+    $section = roomySection([new Baffle('a', BaffleKind::Weir, 300, 6, 200)]);
+    $placed = Proposal::fromPath($section, Sketch::path('overflow-drilled > sock > skimmer > refugium > heater > bag(gfo) > return-pump; branch from return-pump to sock 300: reactor(gfo)', flow: 2000));
+    $by = [];
+    foreach ($placed as $device) {
+        $by[$device->item] = $device;
+        expect($section->chambers()[$device->chamber] ?? null)->not->toBeNull();
+    }
+    expect(array_keys($by))->toBe(['skimmer', 'heater', 'bag', 'return-pump', 'reactor'])
+        ->and($by['return-pump']->chamber)->toBe(count($section->baffles))
+        // The maker's depth is for the keeper to enter.
+        ->and($by['skimmer']->depthLowMm)->toBeNull()
+        ->and($by['heater']->depthLowMm)->toBe(30.0);
 });

@@ -198,3 +198,35 @@ it('never contradicts its own water lines', function (): void {
         expect($order)->toBe($sorted);
     }
 });
+
+it('finds a chamber that runs dry, running or with the return emptied, and not the return chamber for being emptied', function (array $baffles, float $minimum, ?int $chamber): void {
+    $finding = sumpFindings(sumpOf(['baffles' => $baffles, 'minimum' => $minimum]))['chamber-dry'] ?? null;
+    expect($finding?->title)->toBe($chamber === null ? null : "Chamber {$chamber} runs dry");
+})->with([
+    'held by a weir' => [[new Baffle('w', BaffleKind::Weir, 400, 6, 250)], 10.0, null],
+    'open below to the return' => [[new Baffle('w', BaffleKind::Weir, 300, 6, 250), new Baffle('u', BaffleKind::Under, 600, 6, 300, 40)], 10.0, 2],
+    'open below, but the pump leaves enough' => [[new Baffle('w', BaffleKind::Weir, 300, 6, 250), new Baffle('u', BaffleKind::Under, 600, 6, 300, 40)], 60.0, null],
+]);
+
+it('checks a bottom that is held at its edges only, and not one that lies flat', function (bool $edges, float $thick, Severity $severity): void {
+    $section = new Section(900, 400, 400, 10, [], 180, 60, new DrainDown(0, 0, 10, 0), bottomMm: $thick, bottomOnEdges: $edges);
+    $finding = sumpFindings($section)['panel-bottom'];
+    expect($finding->severity)->toBe($severity)->and($finding->reason)->toContain('not a certificate');
+})->with([
+    'flat, however thin' => [false, 4.0, Severity::Good],
+    'on its edges, thick' => [true, 15.0, Severity::Good],
+    'on its edges, thin' => [true, 6.0, Severity::Caution],
+    'on its edges, far too thin' => [true, 5.0, Severity::Fault],
+]);
+
+it('takes what others found of the same sump among its own, in their order', function (): void {
+    $further = [Finding::of(Severity::Remark, 'mine', 'Mine', ''), Finding::of(Severity::Fault, 'grave', 'Grave', '')];
+    $codes = array_map(fn (Finding $finding): string => $finding->code, SumpReview::of(sumpOf(), 2000, 20.0, UnitSystem::Metric, $further)->findings);
+    $place = array_flip($codes);
+    expect($place['grave'])->toBeLessThan($place['mine'])->and($place['power-cut-fits'])->toBeGreaterThan($place['grave']);
+});
+
+it('asks for the depth of a skimmer that has none given', function (): void {
+    $findings = sumpFindings(sumpOf(['placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 150, 150, 300)]]));
+    expect($findings['depth-unknown']->severity)->toBe(Severity::Remark);
+});

@@ -120,3 +120,40 @@ it('comes back through inches to a hundredth of a millimetre', function (): void
         expect(abs((float) $inches * Unit::Inch->factor() - $mm))->toBeLessThan(0.01);
     }
 });
+
+it('says at its place what cannot be read of trays, plumbing and the workshop', function (array $with, string $at, string $words): void {
+    expect(sectionProblems(typedSection($with))[$at] ?? '')->toContain($words);
+})->with([
+    'a tray without a height' => [['trays' => [['id' => 't', 'kind' => 'tray', 'chamber' => 0, 'topMm' => '', 'thicknessMm' => '10']]], 'tray.t.topMm', 'is needed'],
+    'a tray of no kind' => [['trays' => [['id' => 't', 'kind' => 'net', 'topMm' => '200', 'thicknessMm' => '10']]], 'tray.t', 'not a kind'],
+    'an opening of no kind' => [['trays' => [['id' => 't', 'kind' => 'tray', 'topMm' => '200', 'thicknessMm' => '10', 'openings' => [['id' => 'o', 'kind' => 'slot', 'lengthMm' => '50']]]]], 'tray.t.o', 'not a kind'],
+    'an opening without a size' => [['trays' => [['id' => 't', 'kind' => 'tray', 'topMm' => '200', 'thicknessMm' => '10', 'openings' => [['id' => 'o', 'kind' => 'sock-4in', 'lengthMm' => '']]]]], 'tray.t.o.lengthMm', 'is needed'],
+    'a roller without a width' => [['trays' => [['id' => 't', 'kind' => 'tray', 'topMm' => '200', 'thicknessMm' => '10', 'openings' => [['id' => 'o', 'kind' => 'roller', 'lengthMm' => '150']]]]], 'tray.t.o.widthMm', 'is needed'],
+    'a valve beyond open' => [['plumbing' => ['valveOpen' => '1.2']], 'plumbing.valveOpen', 'between'],
+    'a valve all but shut' => [['plumbing' => ['drainValveOpen' => '0.01']], 'plumbing.drainValveOpen', 'between'],
+    'a curve of one point' => [['plumbing' => ['curve' => [['litresPerHour' => '0', 'headMetres' => '3']]]], 'plumbing.curve', 'at least two points'],
+    'a curve that rises' => [['plumbing' => ['curve' => [['litresPerHour' => '0', 'headMetres' => '3'], ['litresPerHour' => '900', 'headMetres' => '4']]]], 'plumbing.curve', 'gives less the higher'],
+    'half a point' => [['plumbing' => ['curve' => [['litresPerHour' => '500', 'headMetres' => '']]]], 'plumbing.curve.0.headMetres', 'is needed'],
+    'half a tooth' => [['plumbing' => ['overflowMm' => '300', 'overflowOpenShare' => '0']], 'plumbing.overflowOpenShare', 'between'],
+    'a pad of nothing' => [['workshop' => ['pads' => [['id' => 'p', 'name' => 'Pad', 'lengthMm' => '100', 'widthMm' => '0', 'count' => '3']]]], 'pad.p.widthMm', 'between'],
+    'half a pad' => [['workshop' => ['pads' => [['id' => 'p', 'name' => 'Pad', 'lengthMm' => '100', 'widthMm' => '50', 'count' => '2.5']]]], 'pad.p.count', 'whole number'],
+    'a basket of no shelf' => [['workshop' => ['basket' => ['lengthMm' => '120', 'widthMm' => '100', 'heightMm' => '300', 'clearanceMm' => '1', 'thicknessMm' => '3', 'shelves' => '0', 'inletMm' => '40']]], 'basket.shelves', 'whole number'],
+    'a basket without a cavity' => [['workshop' => ['basket' => ['lengthMm' => '', 'widthMm' => '100', 'heightMm' => '300', 'clearanceMm' => '1', 'thicknessMm' => '3', 'shelves' => '3', 'inletMm' => '40']]], 'basket.lengthMm', 'is needed'],
+    'a sheet of 50 m' => [['workshop' => ['stock' => ['pads' => ['lengthMm' => '50 m', 'widthMm' => '300']]]], 'stock.pads.lengthMm', 'between'],
+    'blackout by the metre' => [['workshop' => ['litChamber' => '1', 'blackoutMm' => '1 m']], 'workshop.blackoutMm', 'between'],
+]);
+
+it('passes over an empty line of a curve, a stock sheet with one side, and an unknown joint', function (): void {
+    $design = TypedSection::read(typedSection(['plumbing' => ['curve' => [['litresPerHour' => '', 'headMetres' => '']], 'systems' => ['pump' => 'cubits', 'return' => 'inch']], 'workshop' => ['stock' => ['pads' => ['lengthMm' => '900', 'widthMm' => '']]]]), UnitSystem::Metric);
+    expect($design->plumbing->curve)->toBe([])->and(array_keys($design->plumbing->systems))->toBe(['return'])->and($design->workshop->stock)->toBe([]);
+});
+
+it('counts trays and openings among the parts a sump can have', function (): void {
+    $tray = ['id' => 't', 'kind' => 'tray', 'chamber' => 0, 'topMm' => '200', 'thicknessMm' => '10', 'openings' => array_map(fn (int $i): array => ['id' => "o{$i}", 'kind' => 'spare', 'lengthMm' => '10'], range(1, 45))];
+    expect(sectionProblems(typedSection(['trays' => [$tray]]))['section'])->toContain('trays and openings');
+});
+
+it('takes a round opening to be as wide as it is long', function (): void {
+    $opening = TypedSection::read(typedSection(['trays' => [['id' => 't', 'kind' => 'tray', 'chamber' => 0, 'topMm' => '8 in', 'thicknessMm' => '10', 'openings' => [['id' => 'o', 'kind' => 'sock-4in', 'lengthMm' => '4 in', 'widthMm' => '9']]]]]), UnitSystem::Metric)->trays[0]->openings[0];
+    expect($opening->lengthMm)->toAgreeWith(101.6)->and($opening->widthMm)->toAgreeWith(101.6)->and($opening->hangsMm)->toBe(0.0);
+});
