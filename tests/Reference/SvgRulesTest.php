@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Ithys\Drawing\CutSvg;
+use Ithys\Drawing\PathSheet;
 use Ithys\Panel\Material;
 use Ithys\Path\Review\Review;
 use Ithys\Quantity\UnitSystem;
