@@ -41,6 +41,8 @@ interface Held {
 const FOOT = 62;
 /** A chamber narrower than this on the drawing has no room for its litres. */
 const NARROW = 52;
+/** Width of a figure in the margin. */
+const LETTER = 7.5;
 /** While a drag goes on, the core is asked no more often than this, ms. */
 const TELL = 80;
 
@@ -173,6 +175,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                 })}
                 {view.chambers.map((chamber, i) => {
                     const at = span(chamber.fromMm, chamber.toMm);
+                    const long = mm(chamber.toMm - chamber.fromMm);
                     return (
                         <g key={i}>
                             <Stroke d={`M${at.x} ${y(shown(i))}h${at.width}`} colour="deep" width={1.8} />
@@ -180,8 +183,8 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                                 from={at.x}
                                 to={at.x + at.width}
                                 at={floor + 18}
-                                text={mm(chamber.toMm - chamber.fromMm)}
-                                low={at.width < NARROW && i % 2 === 1}
+                                text={long}
+                                low={at.width < LETTER * long.length && i % 2 === 1}
                             />
                             <Text x={at.x + at.width / 2} y={floor + 50} anchor="middle" quiet>
                                 {at.width >= NARROW ? show(view.states[state].chamberLitres[i] ?? 0, 'volume') : ''}
