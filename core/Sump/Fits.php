@@ -32,6 +32,21 @@ final readonly class Fits
             array_push($findings, ...$this->footprint($device, $chamber), ...($device->kind === 'heater' ? $this->heater($device) : $this->depth($device)));
         }
 
+        return [...$findings, ...$this->crowds()];
+    }
+
+    /** @return list<Finding> */
+    private function crowds(): array
+    {
+        $findings = [];
+        foreach (Standing::in($this->section)->crowded as $index) {
+            $devices = array_values(array_filter($this->section->placed, static fn (Placed $device): bool => $device->chamber === $index));
+            $chamber = $this->section->chambers()[$index];
+            $findings[] = Finding::of(Severity::Caution, 'crowded', sprintf('Chamber %d is crowded', $chamber->number()), sprintf('%s do not stand side by side in %s by %s.', implode(', ', array_map(static fn (Placed $device): string => $device->name, $devices)), $this->mm($chamber->lengthMm()), $this->mm($chamber->widthMm)))
+                ->at($devices[count($devices) - 1]->id)
+                ->because('One above the other is possible only where their heights allow it, and then the upper one is in the way of the lower.', 'Move a baffle, or stand one of them in another chamber.');
+        }
+
         return $findings;
     }
 

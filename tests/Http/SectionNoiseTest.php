@@ -19,7 +19,7 @@ beforeEach(function (): void {
 });
 
 /** A value no form would send. */
-function noise(Randomizer $random): mixed
+function sectionNoise(Randomizer $random): mixed
 {
     return [null, true, false, -1, 0, 1e308, 'x', '', '1/0', '-5', '99999999', 'NaN', '∞', "\u{0}", str_repeat('9', 400), [], ['a' => ['b' => 'c']], [[[[]]]], '12 in', '0.0000001'][$random->getInt(0, 19)];
 }
@@ -30,14 +30,14 @@ function noise(Randomizer $random): mixed
  * @param  array<mixed>  $document
  * @return array<mixed>
  */
-function spoiled(array $document, Randomizer $random): array
+function spoiledSection(array $document, Randomizer $random): array
 {
     if ($document === []) {
-        return [noise($random)];
+        return [sectionNoise($random)];
     }
     $keys = array_keys($document);
     $key = $keys[$random->getInt(0, count($keys) - 1)];
-    $document[$key] = is_array($document[$key]) && $random->getInt(0, 3) > 0 ? spoiled($document[$key], $random) : noise($random);
+    $document[$key] = is_array($document[$key]) && $random->getInt(0, 3) > 0 ? spoiledSection($document[$key], $random) : sectionNoise($random);
 
     return $document;
 }
@@ -47,7 +47,7 @@ it('answers any sump, however spoiled', function (): void {
         $random = new Randomizer(new Mt19937($seed));
         $typed = $this->typed;
         for ($i = 0; $i < $random->getInt(1, 4); $i++) {
-            $typed = spoiled($typed, $random);
+            $typed = spoiledSection($typed, $random);
         }
         $answer = $this->postJson("{$this->at}/preview", ['section' => $typed]);
         expect($answer->status())->toBeIn([200, 422], "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300));
@@ -63,7 +63,7 @@ it('saves no sump it cannot read, and keeps the one it had', function (): void {
     for ($seed = 0; $seed < 40; $seed++) {
         $random = new Randomizer(new Mt19937(1000 + $seed));
         $before = $this->system->refresh()->section;
-        $answer = $this->put($this->at, ['section' => spoiled($this->typed, $random), 'version' => $before?->version]);
+        $answer = $this->put($this->at, ['section' => spoiledSection($this->typed, $random), 'version' => $before?->version]);
         expect($answer->status())->toBe(302, "seed {$seed}");
         $after = $this->system->refresh()->section;
         // What is stored can be read, whether it is the old one or a new one.
@@ -77,7 +77,7 @@ it('answers any record of a build, however spoiled', function (): void {
     $build = ['retrofit' => false, 'cureHours' => '72', 'done' => ['set-socks' => '2026-03-14'], 'leakTests' => [['day' => '2026-03-01', 'levelMm' => '355', 'result' => 'dry', 'note' => 'n']], 'measured' => ['socks' => ['frontBottom' => '150', 'backBottom' => '154']]];
     for ($seed = 0; $seed < 80; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
-        $answer = $this->postJson("{$this->at}/build/preview", ['build' => spoiled(spoiled($build, $random), $random)]);
+        $answer = $this->postJson("{$this->at}/build/preview", ['build' => spoiledSection(spoiledSection($build, $random), $random)]);
         expect($answer->status())->toBeIn([200, 422], "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300));
     }
 });
@@ -86,7 +86,7 @@ it('opens no file that was spoiled into something it cannot show', function (): 
     $document = json_decode((string) json_encode(DemoSection::document()), true);
     for ($seed = 0; $seed < 80; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
-        $answer = $this->postJson("{$this->at}/open", ['file' => json_encode(spoiled($document, $random), JSON_PARTIAL_OUTPUT_ON_ERROR)]);
+        $answer = $this->postJson("{$this->at}/open", ['file' => json_encode(spoiledSection($document, $random), JSON_PARTIAL_OUTPUT_ON_ERROR)]);
         expect($answer->status())->toBeIn([200, 422], "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300));
         if ($answer->status() === 200) {
             // What was opened is a form that can be asked about.

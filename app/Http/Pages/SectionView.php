@@ -19,6 +19,7 @@ use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Proposal;
 use Ithys\Sump\Section;
+use Ithys\Sump\Standing;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
@@ -45,7 +46,7 @@ final class SectionView
             'wallMm' => $section->wallMm,
             'chambers' => array_map(static fn (Chamber $chamber): array => ['fromMm' => $chamber->fromMm, 'toMm' => $chamber->toMm], $section->chambers()),
             'baffles' => array_map(static fn (Baffle $baffle): array => ['id' => $baffle->id, 'kind' => $baffle->kind->value, 'label' => $baffle->kind->label(), 'atMm' => $baffle->atMm, 'thicknessMm' => $baffle->thicknessMm, 'topMm' => $baffle->topMm, 'gapMm' => $baffle->gapMm], $section->baffles),
-            'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $section->placed),
+            'placed' => self::placed($section),
             'trays' => array_map(static fn (Tray $tray): array => self::tray($tray, $section), $section->trays),
             'states' => ['running' => $lines($review->running), 'powerCut' => $lines($review->powerCut), 'emptied' => $lines($review->emptied)],
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $review->findings),
@@ -88,6 +89,18 @@ final class SectionView
             'costAYear' => $hours === null ? null : $hours * $pricePerKilowattHour,
             'turnover' => $flow > 0.0 ? Turnover::judge($flow, $tank->workingVolume()->litres, $tank->school, $units)->finding->toArray() : null,
         ];
+    }
+
+    /** @return list<array<string, mixed>> devices with the place they take, seen from above; null where their chamber is gone */
+    private static function placed(Section $section): array
+    {
+        $places = Standing::in($section)->places;
+
+        return array_map(static function (Placed $device) use ($places): array {
+            $place = $places[$device->id] ?? null;
+
+            return [...$device->toArray(), 'place' => $place === null ? null : ['atMm' => $place->xMm, 'acrossMm' => $place->yMm, 'lengthMm' => $place->lengthMm, 'widthMm' => $place->widthMm]];
+        }, $section->placed);
     }
 
     /** @return array<string, mixed> a tray with its openings where they are cut, from the inlet wall and from the front, mm */

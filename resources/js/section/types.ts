@@ -135,10 +135,9 @@ export interface DrawnPlaced {
     id: string;
     kind: string;
     name: string;
-    chamber: number;
-    lengthMm: number;
-    widthMm: number;
     heightMm: number;
+    /** The place it takes, from the inlet wall and from the front; null where its chamber is gone. */
+    place: { atMm: number; acrossMm: number; lengthMm: number; widthMm: number } | null;
     standMm: number;
     depthLowMm?: number;
     depthHighMm?: number;

@@ -4,22 +4,23 @@ import { Fill, Text, ink } from './marks';
 /** A device in its chamber, with the band of water its maker asks for. */
 export function Device({
     device,
-    middle,
+    x,
+    width,
     perMm,
     y,
 }: {
     device: DrawnPlaced;
-    middle: number;
+    x: number;
+    width: number;
     perMm: number;
     y: (mm: number) => number;
 }) {
-    const width = device.lengthMm * perMm;
     const most = device.depthHighMm ?? device.depthLowMm ?? 0;
     return (
         <g role="img" aria-label={device.name}>
             {device.depthLowMm !== undefined && device.kind !== 'heater' && (
                 <Fill
-                    x={middle - width / 2 - 5}
+                    x={x - 5}
                     y={y(device.standMm + most)}
                     width={width + 10}
                     height={Math.max(2, (most - device.depthLowMm) * perMm)}
@@ -27,7 +28,7 @@ export function Device({
                 />
             )}
             <rect
-                x={middle - width / 2}
+                x={x}
                 y={y(device.standMm + device.heightMm)}
                 width={width}
                 height={device.heightMm * perMm}
@@ -36,7 +37,7 @@ export function Device({
                 stroke={ink('ink')}
                 strokeWidth="1.4"
             />
-            <Text x={middle} y={y(device.standMm + device.heightMm / 2) + 4} anchor="middle">
+            <Text x={x + width / 2} y={y(device.standMm + device.heightMm / 2) + 4} anchor="middle">
                 {device.name}
             </Text>
         </g>

@@ -159,20 +159,18 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                         </g>
                     );
                 })}
-                {view.placed.map((device) => {
-                    const chamber = view.chambers[device.chamber];
-                    return (
-                        chamber !== undefined && (
+                {view.placed.map(
+                    (device) =>
+                        device.place !== null && (
                             <Device
                                 key={device.id}
                                 device={device}
-                                middle={(x(chamber.fromMm) + x(chamber.toMm)) / 2}
+                                {...span(device.place.atMm, device.place.atMm + device.place.lengthMm)}
                                 perMm={perMm}
                                 y={y}
                             />
-                        )
-                    );
-                })}
+                        ),
+                )}
                 {view.chambers.map((chamber, i) => {
                     const at = span(chamber.fromMm, chamber.toMm);
                     const long = mm(chamber.toMm - chamber.fromMm);

@@ -76,24 +76,21 @@ export function Plan({
                         })}
                     </g>
                 ))}
-                {view.placed.map((device) => {
-                    const chamber = view.chambers[device.chamber];
-                    return (
-                        chamber !== undefined && (
+                {view.placed.map(
+                    ({ id, place }) =>
+                        place !== null && (
                             <rect
-                                key={device.id}
-                                x={(x(chamber.fromMm) + x(chamber.toMm) - device.lengthMm * perMm) / 2}
-                                y={12 + (depth - device.widthMm * perMm) / 2}
-                                width={device.lengthMm * perMm}
-                                height={device.widthMm * perMm}
+                                key={id}
+                                {...span(place.atMm, place.atMm + place.lengthMm)}
+                                y={foot - (place.acrossMm + place.widthMm) * perMm}
+                                height={place.widthMm * perMm}
                                 rx="3"
                                 fill="none"
                                 stroke={ink('ink')}
                                 strokeWidth="1.2"
                             />
-                        )
-                    );
-                })}
+                        ),
+                )}
                 {view.baffles.map((baffle, i) => {
                     const at = span(baffle.atMm, baffle.atMm + baffle.thicknessMm);
                     return (

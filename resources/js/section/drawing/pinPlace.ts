@@ -12,8 +12,7 @@ export function pinPlace(finding: Finding, view: SectionView): { x: number; y: n
         return { x: tray.fromMm + (tray.toMm - tray.fromMm) / 8, y: tray.topMm };
     }
     const device = view.placed.find((one) => one.id === finding.at);
-    const chamber = device === undefined ? undefined : view.chambers[device.chamber];
-    return device === undefined || chamber === undefined
+    return device === undefined || device.place === null
         ? null
-        : { x: (chamber.fromMm + chamber.toMm - device.lengthMm) / 2, y: device.standMm + device.heightMm };
+        : { x: device.place.atMm, y: device.standMm + device.heightMm };
 }
