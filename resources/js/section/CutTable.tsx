@@ -1,6 +1,10 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { shopLength } from '../lib/shopLength';
+import { ColumnHeads } from '../parts/ColumnHeads';
 import { type Choices, type CutPanel } from './types';
+
+/** Where a baffle is ticked off by hand, on paper. */
+const SIDES = ['front', 'back'];
 
 /** What is cut: how many of each, how large, and where each baffle is set; on paper with a box to tick for front and back. */
 export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choices['length'] }) {
@@ -10,35 +14,20 @@ export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choic
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Pieces to cut">
             <chakra.table width="100%" fontSize="sm" minW="600px">
                 <chakra.caption srOnly>Pieces to cut, in {length.unit}</chakra.caption>
-                <thead>
-                    <tr>
-                        {columns.map((name, i) => (
-                            <chakra.th
-                                key={name}
-                                scope="col"
-                                fontWeight="400"
-                                color="quiet"
-                                textAlign={i === 0 ? 'left' : 'right'}
-                                pl={i === 0 ? '0' : '3'}
-                            >
-                                {name}
-                                {i > 1 && `, ${length.unit}`}
-                            </chakra.th>
-                        ))}
-                        {['front', 'back'].map((side) => (
-                            <chakra.th
-                                key={side}
-                                scope="col"
-                                fontWeight="400"
-                                pl="3"
-                                display="none"
-                                _print={{ display: 'table-cell' }}
-                            >
-                                set, {side}
-                            </chakra.th>
-                        ))}
-                    </tr>
-                </thead>
+                <ColumnHeads names={columns.map((name, i) => (i > 1 ? `${name}, ${length.unit}` : name))}>
+                    {SIDES.map((side) => (
+                        <chakra.th
+                            key={side}
+                            scope="col"
+                            fontWeight="400"
+                            pl="3"
+                            display="none"
+                            _print={{ display: 'table-cell' }}
+                        >
+                            set, {side}
+                        </chakra.th>
+                    ))}
+                </ColumnHeads>
                 <tbody>
                     {panels.map((panel) => (
                         <chakra.tr key={panel.id} borderTopWidth="1px">
@@ -60,7 +49,7 @@ export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choic
                                     {value}
                                 </chakra.td>
                             ))}
-                            {['front', 'back'].map((side) => (
+                            {SIDES.map((side) => (
                                 <chakra.td
                                     key={side}
                                     display="none"

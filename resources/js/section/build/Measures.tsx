@@ -1,4 +1,5 @@
 import { Box, Input, chakra } from '@chakra-ui/react';
+import { ColumnHeads } from '../../parts/ColumnHeads';
 import { type BuildChoices, type BuildView, type TypedBuild } from './types';
 
 /** Where each baffle really stands, at its four corners, against the plan. */
@@ -29,22 +30,7 @@ export function Measures({
                 <chakra.caption srOnly>
                     From the inner face of the inlet wall to the near face of each baffle, in {choices.unit}
                 </chakra.caption>
-                <thead>
-                    <tr>
-                        {headings.map((name, i) => (
-                            <chakra.th
-                                key={name}
-                                scope="col"
-                                fontWeight="400"
-                                color="quiet"
-                                textAlign={i === 0 ? 'left' : 'right'}
-                                px="1.5"
-                            >
-                                {name}
-                            </chakra.th>
-                        ))}
-                    </tr>
-                </thead>
+                <ColumnHeads names={headings} />
                 <tbody>
                     {baffles.map((baffle, i) => {
                         const own = measured[baffle.id] ?? {};
@@ -53,13 +39,13 @@ export function Measures({
                                 <chakra.th scope="row" textAlign="left" py="1" fontWeight="600">
                                     {i + 1}. {baffle.label}
                                 </chakra.th>
-                                <chakra.td textAlign="right" fontFamily="figure" px="1.5" whiteSpace="nowrap">
+                                <chakra.td textAlign="right" fontFamily="figure" pl="3" whiteSpace="nowrap">
                                     {baffle.planned}
                                 </chakra.td>
                                 {choices.corners.map(([corner, name]) => {
                                     const problem = problems[`measured.${baffle.id}.${corner}`];
                                     return (
-                                        <chakra.td key={corner} px="1.5" verticalAlign="top">
+                                        <chakra.td key={corner} pl="3" verticalAlign="top">
                                             <Input
                                                 aria-label={`Baffle ${i + 1}, ${name}`}
                                                 aria-invalid={problem !== undefined}
@@ -88,7 +74,7 @@ export function Measures({
                                         key={j}
                                         textAlign="right"
                                         fontFamily="figure"
-                                        px="1.5"
+                                        pl="3"
                                         whiteSpace="nowrap"
                                     >
                                         {value ?? ''}

@@ -1,5 +1,6 @@
 import { Box, Input, chakra } from '@chakra-ui/react';
 import { TriangleAlert } from 'lucide-react';
+import { CheckField } from '../../parts/CheckField';
 import { type BuildStep, type TypedBuild } from './types';
 
 /** The steps in their order: ticked off with their day, each with the caution that belongs to it. */
@@ -35,22 +36,13 @@ export function Steps({
                             {i + 1}
                         </Box>
                         <Box>
-                            <chakra.label
-                                display="inline-flex"
-                                alignItems="center"
-                                gap="2"
-                                fontWeight="600"
-                                minH={{ base: '44px', md: '32px' }}
-                            >
-                                <input
-                                    type="checkbox"
+                            <Box fontWeight="600" color={day === '' ? 'ink' : 'quiet'}>
+                                <CheckField
+                                    label={step.title}
                                     checked={day !== ''}
-                                    onChange={(event) => onDone(step.key, event.target.checked ? today : '')}
+                                    onCheck={(checked) => onDone(step.key, checked ? today : '')}
                                 />
-                                <Box as="span" color={day === '' ? 'ink' : 'quiet'}>
-                                    {step.title}
-                                </Box>
-                            </chakra.label>
+                            </Box>
                             <Box fontSize="sm" maxW="68ch">
                                 {step.says}
                             </Box>

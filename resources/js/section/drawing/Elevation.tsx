@@ -9,6 +9,7 @@ import { Device } from './Device';
 import { Handle } from './Handle';
 import { Dimension, Fill, Stroke, Text, ink } from './marks';
 import { pinPlace } from './pinPlace';
+import { PowerCutLine } from './PowerCutLine';
 import { LEFT, WIDTH, scaleOf, tallestMm } from './scale';
 import { Tray } from './Tray';
 
@@ -59,11 +60,8 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
     const floor = y(0);
     const mm = (value: number) => shopLength(value, length.unit);
     const levels = view.states[state].levels;
-    const cut = Math.max(...view.states.powerCut.levels);
     /** The level in a chamber as far as the drawing goes. */
     const shown = (i: number) => Math.min(Math.max(0, levels[i] ?? 0), view.heightMm);
-
-    const right = LEFT + view.lengthMm * perMm;
 
     /** How far the pointer has taken a part beyond where the view has it. */
     const beyond = (id: string, axis: Held['axis'], drawn: number) =>
@@ -255,24 +253,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                         </Handle>
                     );
                 })}
-                {state !== 'powerCut' && (
-                    <>
-                        {cut <= view.heightMm && (
-                            <Stroke
-                                d={`M${LEFT} ${y(cut)}h${view.lengthMm * perMm}`}
-                                colour="fault"
-                                width={1.2}
-                                dash="5 4"
-                            />
-                        )}
-                        <Text x={right + 14} y={y(Math.min(cut, view.heightMm)) - 3} anchor="start" fault>
-                            {`power cut ${mm(cut)}`}
-                        </Text>
-                        <Text x={right + 14} y={y(Math.min(cut, view.heightMm)) + 12} anchor="start" fault>
-                            {cut > view.heightMm ? 'over the rim' : `${mm(view.water.marginMm)} to the rim`}
-                        </Text>
-                    </>
-                )}
+                {state !== 'powerCut' && <PowerCutLine view={view} perMm={perMm} y={y} mm={mm} />}
                 <Dimension from={top} to={floor} at={LEFT - 24} text={mm(view.heightMm)} upright />
                 {[...pins].map(([finding, number]) => {
                     const at = pinPlace(finding, view);
