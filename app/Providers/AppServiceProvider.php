@@ -19,7 +19,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Password::defaults(fn (): Password => Password::min(10));
         Vite::useCspNonce();
-        // A burst of imports or previews from one keeper must not starve the household's small server.
-        RateLimiter::for('preview', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));
+        // A burst of previews from one keeper must not starve the household's small server; a drag asks ten times a second.
+        RateLimiter::for('preview', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->user()?->id));
     }
 }

@@ -14,6 +14,9 @@ use Ithys\Sump\SumpDesign;
 /** What is cut for a sump as the page shows it: the pieces, and how they lie on the sheets they are bought as. */
 final class CutView
 {
+    /** More pieces than this on one sheet are counted, but not drawn on the page. */
+    private const MOST_DRAWN = 600;
+
     /** @return array<string, mixed> */
     public static function of(SumpDesign $design, Section $section): array
     {
@@ -41,7 +44,7 @@ final class CutView
             'usedShare' => $use->usedShare(),
             'sheets' => array_map(static fn (array $nests): array => array_map(static fn (Nest $nest): array => [
                 'id' => $nest->mark, 'xMm' => $nest->xMm, 'yMm' => $nest->yMm, 'lengthMm' => $nest->lengthMm, 'widthMm' => $nest->widthMm, 'turned' => $nest->turned,
-            ], $nests), $use->sheets),
+            ], array_slice($nests, 0, self::MOST_DRAWN)), $use->sheets),
         ];
     }
 }

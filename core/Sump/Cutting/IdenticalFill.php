@@ -97,20 +97,30 @@ final class IdenticalFill
     /** @return list<array{int, int, bool}> */
     private function rows(int $length, int $width): array
     {
-        $most = [];
+        $most = $best = 0;
         for ($rows = 0; $rows * $this->width <= $width; $rows++) {
-            $places = [];
-            foreach ([[0, $rows, $this->length, $this->width, false], [$rows * $this->width, intdiv($width - $rows * $this->width, $this->length), $this->width, $this->length, true]] as [$from, $count, $along, $across, $turned]) {
-                for ($row = 0; $row < $count; $row++) {
-                    for ($i = 0; $i < intdiv($length, $along); $i++) {
-                        $places[] = [$i * $along, $from + $row * $across, $turned];
-                    }
-                }
+            $count = $rows * intdiv($length, $this->length) + intdiv($width - $rows * $this->width, $this->length) * intdiv($length, $this->width);
+            if ($count > $most) {
+                [$most, $best] = [$count, $rows];
             }
-            $most = count($places) > count($most) ? $places : $most;
+        }
+        $from = $best * $this->width;
+
+        return [...self::block($best, intdiv($length, $this->length), $this->length, $this->width, 0, false),
+            ...self::block(intdiv($width - $from, $this->length), intdiv($length, $this->width), $this->width, $this->length, $from, true)];
+    }
+
+    /** @return list<array{int, int, bool}> */
+    private static function block(int $rows, int $columns, int $along, int $across, int $from, bool $turned): array
+    {
+        $places = [];
+        for ($row = 0; $row < $rows; $row++) {
+            for ($i = 0; $i < $columns; $i++) {
+                $places[] = [$i * $along, $from + $row * $across, $turned];
+            }
         }
 
-        return $most;
+        return $places;
     }
 
     private function holds(int $length, int $width): bool

@@ -12,9 +12,9 @@ final readonly class TypedWorkshop
 {
     private const MOST_PADS = 20;
 
-    private const LENGTH = [Dimension::Length, 5.0, 5_000.0, 'The length'];
+    private const PAD = ['lengthMm' => [Dimension::Length, 20.0, 2_000.0, 'The length'], 'widthMm' => [Dimension::Length, 20.0, 2_000.0, 'The width']];
 
-    private const WIDTH = [Dimension::Length, 5.0, 5_000.0, 'The width'];
+    private const SHEET = ['lengthMm' => [Dimension::Length, 50.0, 4_000.0, 'The length'], 'widthMm' => [Dimension::Length, 50.0, 4_000.0, 'The width']];
 
     private const BASKET = [
         'lengthMm' => [Dimension::Length, 20.0, 2_000.0, 'The cavity along the tank'],
@@ -46,7 +46,7 @@ final readonly class TypedWorkshop
         $id = Fields::text($typed, 'id');
         $at = "pad.{$id}";
 
-        return new Pad($id, Fields::name($typed, 'name'), $fields->needed($typed, 'lengthMm', "{$at}.lengthMm", self::LENGTH, 100.0), $fields->needed($typed, 'widthMm', "{$at}.widthMm", self::WIDTH, 100.0),
+        return new Pad($id, Fields::name($typed, 'name'), $fields->needed($typed, 'lengthMm', "{$at}.lengthMm", self::PAD['lengthMm'], 100.0), $fields->needed($typed, 'widthMm', "{$at}.widthMm", self::PAD['widthMm'], 100.0),
             $fields->whole($typed, 'count', "{$at}.count", 'The number', 1, 500) ?? 1);
     }
 
@@ -59,8 +59,8 @@ final readonly class TypedWorkshop
         $stock = [];
         foreach (CutGroup::cases() as $group) {
             $one = Fields::map($typed, $group->value);
-            $length = $fields->figure($one, 'lengthMm', "stock.{$group->value}.lengthMm", self::LENGTH);
-            $width = $fields->figure($one, 'widthMm', "stock.{$group->value}.widthMm", self::WIDTH);
+            $length = $fields->figure($one, 'lengthMm', "stock.{$group->value}.lengthMm", self::SHEET['lengthMm']);
+            $width = $fields->figure($one, 'widthMm', "stock.{$group->value}.widthMm", self::SHEET['widthMm']);
             if ($length !== null && $width !== null) {
                 $stock[$group->value] = new Stock($length, $width);
             }

@@ -45,7 +45,7 @@ export function Measures({
                                 {choices.corners.map(([corner, name]) => {
                                     const problem = problems[`measured.${baffle.id}.${corner}`];
                                     return (
-                                        <chakra.td key={corner} pl="3" verticalAlign="top">
+                                        <chakra.td key={corner} pl="3" py="1" verticalAlign="top">
                                             <Input
                                                 aria-label={`Baffle ${i + 1}, ${name}`}
                                                 aria-invalid={problem !== undefined}
@@ -70,13 +70,7 @@ export function Measures({
                                     );
                                 })}
                                 {[baffle.outOfSquare, baffle.leaning, baffle.offPlan].map((value, j) => (
-                                    <chakra.td
-                                        key={j}
-                                        textAlign="right"
-                                        fontFamily="figure"
-                                        pl="3"
-                                        whiteSpace="nowrap"
-                                    >
+                                    <chakra.td key={j} textAlign="right" fontFamily="figure" pl="3" whiteSpace="nowrap">
                                         {value ?? ''}
                                     </chakra.td>
                                 ))}
