@@ -58,6 +58,7 @@ final readonly class SumpReview
             ...$geometry,
             ...self::floods($section, $running, $cut, $margin, $givesUp, $displayRoomLitres, $units),
             ...self::dry($section, $running, $emptied, $units),
+            ...self::topUp($days),
             ...$further,
             ...self::baffles($section, $running, $litresPerHour, $units),
             ...(new Fits($section, $running, $cut, $emptied, $units))->findings(),
@@ -97,6 +98,13 @@ final readonly class SumpReview
         };
 
         return $findings;
+    }
+
+    /** @return list<Finding> */
+    private static function topUp(?float $daysToGulp): array
+    {
+        return $daysToGulp === null ? [] : [Finding::of(Severity::Remark, 'top-up', sprintf('Without top-up the return gulps air in %s days', number_format($daysToGulp, 1)), 'Bubbles from the return nozzle then say that the top-up failed: act at once, with purified water, not with salt water.')
+            ->because('Only the return chamber falls with evaporation; the salt stays behind.')];
     }
 
     /** @return list<Finding> */

@@ -230,3 +230,10 @@ it('asks for the depth of a skimmer that has none given', function (): void {
     $findings = sumpFindings(sumpOf(['placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 150, 150, 300)]]));
     expect($findings['depth-unknown']->severity)->toBe(Severity::Remark);
 });
+
+// Common practice: only the return chamber falls with evaporation, and bubbles from the nozzle are the alarm.
+it('tells what bubbles from the nozzle mean, once the evaporation is known', function (): void {
+    expect(sumpFindings(sumpOf(['evaporation' => 3.0]))['top-up']->title)->toContain('days')
+        ->and(sumpFindings(sumpOf(['evaporation' => 3.0]))['top-up']->sentence)->toContain('act at once')
+        ->and(sumpFindings(sumpOf()))->not->toHaveKey('top-up');
+});

@@ -50,13 +50,13 @@ export function PlumbingFields({
                 {one('liftMm', 'Lift to the outlet', mm)}
                 {one('boreMm', 'Return pipe, bore', mm)}
                 {one('lengthMm', 'Return pipe, length', mm)}
-                {one('valveOpen', 'Its gate valve, open share')}
+                {one('valveOpen', 'Return gate valve, open share')}
                 {one('overflowMm', 'Overflow, edge', mm)}
-                {one('overflowOpenShare', 'Its comb, open share')}
+                {one('overflowOpenShare', 'Overflow comb, open share')}
                 {one('drainBoreMm', 'Drain, bore', mm)}
                 {one('drainFallMm', 'Drain, fall', mm)}
                 {one('drainLengthMm', 'Drain, length', mm)}
-                {one('drainValveOpen', 'Its gate valve, open share')}
+                {one('drainValveOpen', 'Drain gate valve, open share')}
                 {one('emergencyBoreMm', 'Emergency pipe, bore', mm)}
                 {one('emergencyFallMm', 'Emergency pipe, fall', mm)}
                 {one('emergencyLengthMm', 'Emergency pipe, length', mm)}
