@@ -9,7 +9,7 @@ export function StockSheets({ cuts, length }: { cuts: SectionView['cuts']; lengt
     const panels = new Map(cuts.panels.map((panel) => [panel.id, panel]));
     const mm = (value: number) => shopLength(value, length.unit);
     return (
-        <Box display="grid" gap="5">
+        <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr' }} gap="5">
             {cuts.stock.map((use, i) => (
                 <section key={i}>
                     <chakra.h3 fontSize="sm" fontWeight="700">
@@ -22,7 +22,7 @@ export function StockSheets({ cuts, length }: { cuts: SectionView['cuts']; lengt
                         {use.perSheet !== null && `, ${use.perSheet} from each`}
                         {use.sheetsNeeded > 0 && `; ${figure(100 * use.usedShare, 0)} % used`}
                     </Box>
-                    <Box display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="3">
+                    <Box display="grid" gap="3">
                         {use.sheets.map((sheet, j) => (
                             <StockSheet key={j} use={use} sheet={sheet} panels={panels} length={length} />
                         ))}
