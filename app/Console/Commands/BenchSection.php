@@ -11,14 +11,20 @@ use Illuminate\Console\Command;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Cutting\Basket;
+use Ithys\Sump\Cutting\Pad;
+use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Plumbing;
 use Ithys\Sump\SumpDesign;
+use Ithys\Sump\Tray\OpeningKind;
+use Ithys\Sump\Tray\Tray;
+use Ithys\Sump\Tray\TrayKind;
 use Ithys\Water\Display;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
-/** Times a sump of eight chambers with all its findings in the core, and the answer to an edit through the whole application. */
+/** Times a sump of eight chambers, with trays and what is cut, and all its findings in the core, and the answer to an edit through the whole application. */
 final class BenchSection extends Command
 {
     protected $signature = 'bench:section {--runs=100}';
@@ -48,6 +54,8 @@ final class BenchSection extends Command
 
         return new SumpDesign([...SumpDesign::start()->figures, 'lengthMm' => 1100.0, 'evaporationLitresADay' => 3.0], false, $baffles,
             [new Placed('s', 'skimmer', 'Skimmer', 1, 120, 120, 400, 0, 200, 240), new Placed('h', 'heater', 'Heater', 7, 150, 30, 30, 40, 20)],
-            new Plumbing(3000, 3.0, 28, 1300, 25, 2000, ['elbow-90' => 3, 'outlet' => 1], 32, 1300, 900));
+            new Plumbing(3000, 3.0, 28, 1300, 25, 2000, ['elbow-90' => 3, 'outlet' => 1], 32, 1300, 900, emergencyBoreMm: 32, emergencyFallMm: 900, overflowMm: 400, overflowOpenShare: 0.5),
+            trays: [new Tray('t', TrayKind::Tray, 0, 290, 10, [OpeningKind::SmallSock->usual('sock'), OpeningKind::Standpipe->usual('way')]), new Tray('e', TrayKind::EggCrate, 2, 60, 12)],
+            bottomOnEdges: true, workshop: new Workshop([new Pad('p', 'Pad', 140, 95, 24)], litChamber: 3, basket: Basket::usual()));
     }
 }
