@@ -77,7 +77,7 @@ final readonly class Plate
     /**
      * The greatest size among values at even steps, between them by the parabola through three.
      *
-     * @param  array<int, float>  $values
+     * @param  non-empty-array<int, float>  $values
      */
     private static function peak(array $values): float
     {
