@@ -110,3 +110,29 @@ it('keeps the record of a build: steps, leak tests, corners', function (): void 
     expect($browser->script("return document.querySelector(\"[aria-label='Baffle 1, back, bottom']\").value"))->toBe('150.5')
         ->and($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
 });
+
+it('prints the cut sheet without its forms, with boxes to tick and the plan of where baffles are set', function (): void {
+    $browser = $this->browser;
+    $browser->visit('/systems/1/section/sheet')->waitFor('Cut sheet: Stairwell reef')->waitFor('Add a pad');
+    expect($browser->text())->not->toContain('set, front')->not->toContain('Where they are set, from above');
+    $browser->onPaper()->waitFor('Where they are set, from above')->waitFor('set, front');
+    expect($browser->text())->not->toContain('Add a pad')->not->toContain('Log what was read')->not->toContain('Undo')->toContain('Weir baffle')->toContain('On their sheets');
+    // A box for front and one for back of each baffle, and none for what is not set along the sump.
+    expect($browser->script("return [...document.querySelectorAll('td')].filter((cell) => cell.innerText.trim() === '☐').length"))->toBe(10);
+    $browser->onPaper(false)->waitFor('Add a pad');
+});
+
+it('prints the checklist with its cautions', function (): void {
+    $browser = $this->browser;
+    $browser->visit('/systems/1/section/build')->waitFor('18 of 18 steps to do')->onPaper()->waitUntilGone('Back to what is saved');
+    expect($browser->text())->toContain('Leak test of the bare tank')->toContain('A full sump is not lifted')->not->toContain('Sign out');
+});
+
+it('counts the water of the sump in the working volume, and takes that back', function (): void {
+    $browser = $this->browser;
+    $browser->visit('/systems/1/section')->waitFor('actual return flow');
+    expect($browser->text())->toContain('272 L');
+    $browser->press('Count its running water in the working volume')->waitFor('The working volume now counts 59 L')->waitUntilGone('272 L');
+    $browser->press('Undo')->waitFor('272 L');
+    expect($browser->consoleProblems())->toBe([]);
+});

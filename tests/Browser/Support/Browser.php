@@ -56,6 +56,14 @@ final class Browser
         return $this;
     }
 
+    /** Shows the page as it goes on paper, or on the screen again. */
+    public function onPaper(bool $paper = true): self
+    {
+        $this->devTools('Emulation.setEmulatedMedia', ['media' => $paper ? 'print' : '']);
+
+        return $this;
+    }
+
     public function visit(string $path): self
     {
         $this->driver->get($this->baseUrl.$path);
