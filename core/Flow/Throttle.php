@@ -31,9 +31,6 @@ final class Throttle
     /** How far it has to be opened to cost this much, as a share; null where even the least opening does not. */
     public static function openFor(float $loss): ?float
     {
-        return match (true) {
-            $loss > self::loss(self::LEAST) => null,
-            default => Bisection::root(static fn (float $open): float => $loss - self::loss($open), self::LEAST, 1.0),
-        };
+        return $loss > self::loss(self::LEAST) ? null : Bisection::root(static fn (float $open): float => $loss - self::loss($open), self::LEAST, 1.0);
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Flow;
 
-use Ithys\Assumption\Assumptions;
-
 /** Water under a baffle: an orifice between two levels. */
 final readonly class UnderGap
 {
@@ -16,8 +14,7 @@ final readonly class UnderGap
     /** Flow at a difference in level, L/h. */
     public function flow(float $differenceMm): float
     {
-        return $differenceMm <= 0.0 ? 0.0
-            : Assumptions::orificeCoefficient()->value * $this->areaSquareMetres() * sqrt(2 * Weir::GRAVITY * $differenceMm / 1000) * 3.6e6;
+        return Orifice::flow($this->areaSquareMetres(), $differenceMm);
     }
 
     /** Speed of the water through the gap, m/s. */

@@ -30,6 +30,12 @@ final readonly class Weir
     {
     }
 
+    /** An edge so high over the floor before it that nothing is left of the correction for a shallow approach. */
+    public static function clear(float $widthMm): self
+    {
+        return new self(400.0, $widthMm);
+    }
+
     /** Flow at a head over the crest, L/h; with a head below over the same crest when the weir is drowned, mm. */
     public function flow(float $headMm, float $headBelowMm = 0.0): float
     {

@@ -8,6 +8,7 @@ use Ithys\Finding;
 use Ithys\Path\Choice;
 use Ithys\Path\Kind;
 use Ithys\Path\Path;
+use Ithys\Path\Review\MixedFittings;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\ShopLength;
 use Ithys\Quantity\UnitSystem;
@@ -91,8 +92,7 @@ final readonly class PlumbingReview
             foreach ($joined as $other) {
                 [$mine, $theirs] = [$this->system($part), $this->system($other)];
                 if ($mine !== null && $theirs !== null && $mine !== $theirs) {
-                    $findings[] = Finding::of(Severity::Caution, 'pipes-mixed', 'Metric meets inch', sprintf('%s: %s. %s: %s.', PipeSystem::PARTS[$other][0], $theirs->value, $label, $mine->value))
-                        ->because('The pipes look alike, but a 25 mm and a 1 in fitting differ and leak when forced.', 'Use one system, or a proper adapter between the two.');
+                    $findings[] = MixedFittings::finding('pipes-mixed', sprintf('%s: %s. %s: %s.', PipeSystem::PARTS[$other][0], $theirs->value, $label, $mine->value));
                 }
             }
         }

@@ -60,7 +60,7 @@ final class Proposal
     }
 
     /**
-     * What of a path stands in a sump, as it would stand there: of the size the path gives, or else of a usual one. The depth its maker asks
+     * What of a path stands in a sump and is not placed there yet, as it would stand there: of the size the path gives, or else of a usual one. The depth its maker asks
      * for is left to the keeper.
      *
      * @return list<Placed> with the item each one is
@@ -79,7 +79,8 @@ final class Proposal
                 $item->kind === Kind::Bag, $item->kind === Kind::Basket => ['other', max(0, $return - 1), 120.0, 80.0, 60.0],
                 default => null,
             };
-            if ($usual !== null) {
+            $isPlaced = array_filter($section->placed, static fn (Placed $device): bool => $device->item === $item->id || $device->name === $item->title()) !== [];
+            if ($usual !== null && ! $isPlaced) {
                 [$kind, $chamber, $length, $width, $height] = $usual;
                 $placed[] = new Placed($item->id, $kind, $item->title(), $chamber, $item->figure(Figure::Length) ?? $length, $item->figure(Figure::Width) ?? $width, $item->figure(Figure::Height) ?? $height,
                     depthLowMm: $kind === 'heater' ? 30.0 : null, item: $item->id);

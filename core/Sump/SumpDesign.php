@@ -90,6 +90,12 @@ final readonly class SumpDesign
         return $this->returnLoop($tank)->litresPerHour ?? $tank->filterLitresPerHour ?? 0.0;
     }
 
+    /** The water while it runs. */
+    public function running(Tank $tank): WaterLines
+    {
+        return WaterLines::running($this->section($tank), $this->litresPerHour($tank));
+    }
+
     /** @param  ?Path  $path  the path in force, whose items say of what fittings they are */
     public function review(Tank $tank, UnitSystem $units, ?Path $path = null): SumpReview
     {

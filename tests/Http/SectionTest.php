@@ -104,7 +104,7 @@ it('shows the same sump on its cut sheet', function (): void {
     $typed = ($this->typed)();
     $typed['workshop']['pads'] = [['id' => 'pad-1', 'name' => 'Fine pad', 'lengthMm' => '140', 'widthMm' => '95', 'count' => '24']];
     $answer = $this->postJson("{$this->at}/preview", ['section' => $typed]);
-    expect($answer->json('view.cuts.stock.0.perSheet'))->toBeGreaterThanOrEqual(18)->and($answer->json('view.cuts.stock.0.sheets.0.0.id'))->toBe('pad-1');
+    expect($answer->json('view.cuts.stock.0.perSheet'))->toBeGreaterThanOrEqual(18)->and($answer->json('view.cuts.stock.0.sheets.0.0.shape'))->toStartWith('pad-1');
 });
 
 it('hands the sump out as JSON, and opens it again the same without saving it', function (): void {
@@ -133,7 +133,7 @@ it('offers what of the path in force is not placed yet, and the holes its socks 
     $demo = System::query()->where('name', 'Stairwell reef')->firstOrFail();
     $this->actingAs(User::query()->where('email', 'demo@ithys.example')->firstOrFail());
     $this->get("/systems/{$demo->id}/section")->assertInertia(fn ($page) => $page
-        ->where('view.proposals.fromPath', fn ($placed): bool => collect($placed)->pluck('item')->contains('skimmer'))
+        ->where('view.proposals.fromPath', fn ($placed): bool => collect($placed)->pluck('item')->doesntContain('skimmer') && collect($placed)->pluck('kind')->contains('pump'))
         // Two felt socks of 4 in, and the standpipe that is always proposed.
         ->where('view.proposals.trays.tray.openings', fn ($openings): bool => collect($openings)->pluck('kind')->all() === ['sock-4in', 'sock-4in', 'standpipe']));
 });

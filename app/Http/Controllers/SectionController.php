@@ -64,7 +64,7 @@ final class SectionController extends Controller
             throw ValidationException::withMessages(['section' => 'This sump was saved in another window meanwhile. Reload to see that one; your changes here are not saved.']);
         }
 
-        return redirect()->route('section.show', $system)->with('flash', ['message' => 'The sump is saved.']);
+        return redirect()->back(fallback: route('section.show', $system))->with('flash', ['message' => 'The sump is saved.']);
     }
 
     /** The cut sheet of the saved sump, for a workshop. */
@@ -99,7 +99,7 @@ final class SectionController extends Controller
         $request->validate(['litres' => ['nullable', 'numeric', 'between:0,10000']]);
         $units = $this->keeper($request)->units;
         $design = $system->section?->design() ?? abort(404);
-        $litres = $request->filled('litres') ? $request->float('litres') : round($design->review($system->tankAt(now()), $units)->running->litres, 2);
+        $litres = $request->filled('litres') ? $request->float('litres') : round($design->running($system->tankAt(now()))->litres, 2);
         $revision = $system->revisionAt(now());
         $before = $revision->document['sumpLitres'] ?? 0;
         $revision->update(['document' => [...$revision->document, 'sumpLitres' => $litres]]);

@@ -33,6 +33,11 @@ final class CutView
     /** @return array<string, mixed> */
     private static function use(StockUse $use): array
     {
+        $shapes = [];
+        foreach (array_merge(...$use->sheets) as $nest) {
+            $shapes[self::shape($nest)] ??= ($nest->turned ? $use->panel($nest->mark)->turned() : $use->panel($nest->mark))->toArray();
+        }
+
         return [
             'label' => $use->label,
             'group' => $use->group->value,
@@ -42,9 +47,16 @@ final class CutView
             'sheetsNeeded' => $use->sheetsNeeded,
             'perSheet' => $use->perSheet,
             'usedShare' => $use->usedShare(),
+            'shapes' => (object) $shapes,
             'sheets' => array_map(static fn (array $nests): array => array_map(static fn (Nest $nest): array => [
-                'id' => $nest->mark, 'xMm' => $nest->xMm, 'yMm' => $nest->yMm, 'lengthMm' => $nest->lengthMm, 'widthMm' => $nest->widthMm, 'turned' => $nest->turned,
+                'shape' => self::shape($nest), 'xMm' => $nest->xMm, 'yMm' => $nest->yMm, 'lengthMm' => $nest->lengthMm, 'widthMm' => $nest->widthMm,
             ], array_slice($nests, 0, self::MOST_DRAWN)), $use->sheets),
         ];
+    }
+
+    /** What tells a piece as it lies from the same piece turned. */
+    private static function shape(Nest $nest): string
+    {
+        return $nest->mark.($nest->turned ? ' turned' : '');
     }
 }

@@ -14,6 +14,7 @@ use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Chamber;
 use Ithys\Sump\Cutting\Basket;
 use Ithys\Sump\Cutting\CutGroup;
+use Ithys\Sump\Cutting\WorkshopReview;
 use Ithys\Sump\Fields;
 use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
@@ -62,7 +63,7 @@ final class SectionView
                 'reservoirDays' => $review->reservoirDays,
             ],
             'flow' => self::flow($design, $tank, $units, $pricePerKilowattHour ?? Assumptions::powerPrice()->value),
-            'cuts' => CutView::of($design, $section),
+            'cuts' => [...CutView::of($design, $section), 'findings' => array_values(array_map(static fn (Finding $finding): array => $finding->toArray(), array_filter($review->findings, WorkshopReview::speaksIn(...))))],
         ];
     }
 

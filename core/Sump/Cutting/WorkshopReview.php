@@ -14,6 +14,14 @@ use Ithys\Sump\Section;
 /** Whether what is cut does its work: light kept in, water not led past, pieces no larger than their sheets. */
 final class WorkshopReview
 {
+    private const CODES = ['stock-small', 'light-leaks', 'lit-chamber-gone', 'basket-nothing', 'basket-bypass', 'basket-jams', 'basket-low'];
+
+    /** Whether a finding is about what is cut, and not about the water. */
+    public static function speaksIn(Finding $finding): bool
+    {
+        return in_array($finding->code, self::CODES, true);
+    }
+
     /** @return list<Finding> */
     public static function findings(Section $section, Workshop $workshop, UnitSystem $units): array
     {

@@ -38,12 +38,12 @@ export function useHistory<T>(key: string, saved: T) {
         dirty,
         canUndo: past.length > 0,
         change: (next: T) => {
-            if (next !== now) {
-                setHistory({ past: [...past, now].slice(-200), now: next });
-            }
+            setHistory((before) =>
+                next === before.now ? before : { past: [...before.past, before.now].slice(-200), now: next },
+            );
         },
         /** Changes without a step of its own in the undo, such as each move of a drag. */
-        amend: (next: T) => setHistory({ past, now: next }),
+        amend: (next: T) => setHistory((before) => ({ past: before.past, now: next })),
         undo: () => {
             const before = past.at(-1);
             if (before !== undefined) {

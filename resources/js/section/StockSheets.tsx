@@ -6,7 +6,6 @@ import { type Choices, type SectionView } from './types';
 
 /** The sheets to buy, and how the pieces lie on them. */
 export function StockSheets({ cuts, length }: { cuts: SectionView['cuts']; length: Choices['length'] }) {
-    const panels = new Map(cuts.panels.map((panel) => [panel.id, panel]));
     const mm = (value: number) => shopLength(value, length.unit);
     return (
         <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr' }} gap="5">
@@ -24,7 +23,7 @@ export function StockSheets({ cuts, length }: { cuts: SectionView['cuts']; lengt
                     </Box>
                     <Box display="grid" gap="3">
                         {use.sheets.map((sheet, j) => (
-                            <StockSheet key={j} use={use} sheet={sheet} panels={panels} length={length} />
+                            <StockSheet key={j} use={use} sheet={sheet} length={length} />
                         ))}
                     </Box>
                 </section>

@@ -202,7 +202,9 @@ export interface StockUse {
     sheetsNeeded: number;
     perSheet: number | null;
     usedShare: number;
-    sheets: { id: string; xMm: number; yMm: number; lengthMm: number; widthMm: number; turned: boolean }[][];
+    /** The pieces as they lie, turned or not. */
+    shapes: Record<string, CutPanel>;
+    sheets: { shape: string; xMm: number; yMm: number; lengthMm: number; widthMm: number }[][];
 }
 
 /** What the core makes of a sump, in mm and litres. */
@@ -226,6 +228,7 @@ export interface SectionView {
         openings: Record<string, TypedOpening>;
     };
     cuts: {
+        findings: Finding[];
         panels: CutPanel[];
         stock: StockUse[];
         basket: { outerLengthMm: number; outerWidthMm: number; shelfMm: number; shelfLitres: number } | null;

@@ -1,6 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Frame } from '../../frame/Frame';
-import { type Finding } from '../../lib/page';
 import { BasisNote } from '../../parts/BasisNote';
 import { Button } from '../../parts/Button';
 import { PinnedFindings } from '../../parts/PinnedFindings';
@@ -13,10 +12,6 @@ import { SectionTabs } from '../../section/SectionTabs';
 import { StockSheets } from '../../section/StockSheets';
 import { type SectionPage, useSection } from '../../section/useSection';
 
-/** Findings about what is cut; the rest stand beside the design. */
-const OF_THE_SHEET = new Set(['stock-small', 'light-leaks', 'lit-chamber-gone']);
-const isOfTheSheet = (finding: Finding) => OF_THE_SHEET.has(finding.code) || finding.code.startsWith('basket-');
-
 /** What is cut for the sump, on the sheets it is bought as, to print and take to a workshop. */
 export default function Sheet(props: SectionPage) {
     return <CutSheet key={props.choices.length.unit} {...props} />;
@@ -26,7 +21,8 @@ function CutSheet(props: SectionPage) {
     const { frame, choices } = props;
     const draft = useSection(props);
     const { section, view, problems, stale, set, mark, dirty, saved } = draft;
-    const findings = view.findings.filter(isOfTheSheet);
+    // The other findings stand beside the design.
+    const { findings } = view.cuts;
     return (
         <Frame title="Cut sheet" area="Section" frame={frame}>
             <SectionTabs systemId={frame.id} tab="Cut sheet" />

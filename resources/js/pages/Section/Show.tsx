@@ -51,14 +51,13 @@ function Design(props: SectionPage) {
     const setTray = (id: string, change: Partial<TypedTray> | null) =>
         set({ trays: changed(section.trays, id, change) });
 
-    const move = (id: string, alongMm: number, upMm: number, goesOn: boolean) => {
+    const nudge = (id: string, alongMm: number, upMm: number) => {
         // What is typed counts, since the drawing may be a step behind; but it may be a fraction or in a unit of its own.
         const moved = (typed: string, drawn: number | undefined, by: number) =>
             text((/^-?\d+(\.\d+)?$/.test(typed.trim()) ? Number(typed) * factor : (drawn ?? 0)) + by);
         const baffle = view.baffles.find((one) => one.id === id);
         const tray = view.trays.find((one) => one.id === id);
-        const next = {
-            ...section,
+        set({
             baffles: section.baffles.map((one) =>
                 one.id === id
                     ? {
@@ -71,7 +70,14 @@ function Design(props: SectionPage) {
             trays: section.trays.map((one) =>
                 one.id === id ? { ...one, topMm: moved(one.topMm, tray?.topMm, upMm) } : one,
             ),
-        };
+        });
+    };
+    const drag = (id: string, axis: 'along' | 'up', mm: number, goesOn: boolean) => {
+        const to = text(mm);
+        const next =
+            axis === 'along'
+                ? { ...section, baffles: changed(section.baffles, id, { atMm: to }) }
+                : { ...section, trays: changed(section.trays, id, { topMm: to }) };
         if (goesOn) {
             startTransition(() => amend(next));
         } else {
@@ -96,9 +102,7 @@ function Design(props: SectionPage) {
             setPicked(id);
         }
     };
-    const waiting = view.proposals.fromPath.filter(
-        (proposed) => !section.placed.some((one) => one.item === proposed.item || one.name === proposed.name),
-    );
+    const waiting = view.proposals.fromPath;
 
     return (
         <Frame
@@ -143,7 +147,8 @@ function Design(props: SectionPage) {
                 pins={pins}
                 picked={picked}
                 onPick={setPicked}
-                onMove={move}
+                onNudge={nudge}
+                onPlace={drag}
                 onHold={setDragging}
             />
             <Still while={dragging}>

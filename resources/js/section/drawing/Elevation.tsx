@@ -21,8 +21,10 @@ interface Props {
     pins: Map<Finding, number>;
     picked: string | null;
     onPick: (id: string) => void;
-    /** Moves a baffle or tray along by mm, or up; where a drag goes on, without a step of its own for the undo. */
-    onMove: (id: string, alongMm: number, upMm: number, goesOn: boolean) => void;
+    /** Moves a baffle or tray along by mm, or up. */
+    onNudge: (id: string, alongMm: number, upMm: number) => void;
+    /** Sets the place of a baffle or the top of a tray; where a drag goes on, without a step of its own for the undo. */
+    onPlace: (id: string, axis: 'along' | 'up', mm: number, goesOn: boolean) => void;
     /** Says when a drag begins and when it is over. */
     onHold: (holding: boolean) => void;
 }
@@ -31,10 +33,11 @@ interface Props {
 interface Held {
     id: string;
     axis: 'along' | 'up';
-    /** Where the pointer took it, how far it has been moved since, and how much of that was told, mm. */
+    /** Where the pointer took it, and how far it has been moved since, mm. */
     from: number;
     moved: number;
-    told: number;
+    /** Whether the drag has begun a step of the undo. */
+    told: boolean;
     /** Once let go, the view that was there: the next one has it in its place. */
     until: SectionView | null;
 }
@@ -48,7 +51,7 @@ const LETTER = 7.5;
 const TELL = 80;
 
 /** The sump from the front, to scale, with its water in one state. */
-export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick, onMove, onHold }: Props) {
+export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick, onNudge, onPlace, onHold }: Props) {
     const { show } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const [held, setHeld] = useState<Held | null>(null);
@@ -77,16 +80,12 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
     const lastTold = useRef(0);
     const grab = (id: string, axis: Held['axis'], drawn: number) => (clientX: number, clientY: number) => {
         start.current = pointerMm(clientX, clientY, axis);
-        setHeld({ id, axis, from: drawn, moved: 0, told: 0, until: null });
+        setHeld({ id, axis, from: drawn, moved: 0, told: false, until: null });
         onHold(true);
     };
-    const tell = ({ id, axis, moved, told }: Held) => {
-        const by = moved - told;
-        if (by !== 0) {
-            // The first move of a drag is a step of the undo; those after it belong to the same step.
-            onMove(id, axis === 'along' ? by : 0, axis === 'up' ? by : 0, told !== 0);
-        }
-    };
+    // The first move of a drag is a step of the undo; those after it belong to the same step. Each says the whole place, so that none is
+    // lost where one comes before the last is drawn.
+    const tell = ({ id, axis, from, moved, told }: Held) => onPlace(id, axis, from + moved, told);
     const drag = (event: PointerEvent) => {
         if (held === null || held.until !== null) {
             return;
@@ -99,7 +98,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
         if (event.timeStamp - lastTold.current >= TELL) {
             lastTold.current = event.timeStamp;
             tell(now);
-            setHeld({ ...now, told: moved });
+            setHeld({ ...now, told: true });
         } else {
             setHeld(now);
         }
@@ -109,8 +108,11 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
             return;
         }
         onHold(false);
-        tell(held);
-        setHeld(held.moved === 0 ? null : { ...held, told: held.moved, until: view });
+        const moved = held.moved !== 0 || held.told;
+        if (moved) {
+            tell(held);
+        }
+        setHeld(moved ? { ...held, told: true, until: view } : null);
     };
 
     return (
@@ -207,7 +209,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                             cursor="ns-resize"
                             mirrored={toTheLeft}
                             onPick={() => onPick(tray.id)}
-                            onNudge={(_, upMm) => onMove(tray.id, 0, upMm, false)}
+                            onNudge={(_, upMm) => onNudge(tray.id, 0, upMm)}
                             onGrab={grab(tray.id, 'up', tray.topMm)}
                         >
                             <Tray tray={tray} topMm={tray.topMm + by} picked={picked === tray.id} scale={scale} y={y} />
@@ -230,7 +232,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                             cursor="ew-resize"
                             mirrored={toTheLeft}
                             onPick={() => onPick(baffle.id)}
-                            onNudge={(alongMm, upMm) => onMove(baffle.id, alongMm, upMm, false)}
+                            onNudge={(alongMm, upMm) => onNudge(baffle.id, alongMm, upMm)}
                             onGrab={grab(baffle.id, 'along', baffle.atMm)}
                         >
                             <rect

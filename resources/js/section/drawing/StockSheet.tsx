@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { shopLength } from '../../lib/shopLength';
-import { type Choices, type CutPanel, type StockUse } from '../types';
+import { type Choices, type StockUse } from '../types';
 import { ink } from './marks';
 
 const WIDTH = 420;
@@ -9,12 +9,10 @@ const WIDTH = 420;
 export function StockSheet({
     use,
     sheet,
-    panels,
     length,
 }: {
     use: StockUse;
     sheet: StockUse['sheets'][number];
-    panels: Map<string, CutPanel>;
     length: Choices['length'];
 }) {
     const perMm = (WIDTH - 2) / use.lengthMm;
@@ -34,51 +32,42 @@ export function StockSheet({
             >
                 <rect x="1" y="1" width={WIDTH - 2} height={height - 2} fill="none" stroke={ink('edge')} />
                 {sheet.map((nest, i) => {
-                    const panel = panels.get(nest.id);
+                    const panel = use.shapes[nest.shape];
                     const x = 1 + nest.xMm * perMm;
-                    // A turned piece lies a quarter round its lower left corner.
-                    const at = ([px, py]: [number, number]): [number, number] =>
-                        nest.turned ? [nest.lengthMm - py, px] : [px, py];
-                    const point = (of: [number, number]) => {
-                        const [px, py] = at(of);
-                        return `${x + px * perMm},${y(nest.yMm + py)}`;
-                    };
                     const width = nest.lengthMm * perMm;
                     const roomy = width > 70 && nest.widthMm * perMm > 18;
                     return (
                         <g key={i}>
                             <polygon
-                                points={(panel?.outline ?? []).map(point).join(' ')}
+                                points={(panel?.outline ?? [])
+                                    .map(([px, py]) => `${x + px * perMm},${y(nest.yMm + py)}`)
+                                    .join(' ')}
                                 fill={ink('water')}
                                 stroke={ink('deep')}
                                 strokeWidth="1"
                             />
-                            {(panel?.holes ?? []).map((hole, j) => {
-                                const [px, py] = at([hole.xMm, hole.yMm]);
-                                const [along, across] = nest.turned
-                                    ? [hole.widthMm, hole.lengthMm]
-                                    : [hole.lengthMm, hole.widthMm];
-                                return hole.isRound ? (
+                            {(panel?.holes ?? []).map((hole, j) =>
+                                hole.isRound ? (
                                     <circle
                                         key={j}
-                                        cx={x + px * perMm}
-                                        cy={y(nest.yMm + py)}
-                                        r={(along / 2) * perMm}
+                                        cx={x + hole.xMm * perMm}
+                                        cy={y(nest.yMm + hole.yMm)}
+                                        r={(hole.lengthMm / 2) * perMm}
                                         fill={ink('paper')}
                                         stroke={ink('deep')}
                                     />
                                 ) : (
                                     <rect
                                         key={j}
-                                        x={x + (px - along / 2) * perMm}
-                                        y={y(nest.yMm + py + across / 2)}
-                                        width={along * perMm}
-                                        height={across * perMm}
+                                        x={x + (hole.xMm - hole.lengthMm / 2) * perMm}
+                                        y={y(nest.yMm + hole.yMm + hole.widthMm / 2)}
+                                        width={hole.lengthMm * perMm}
+                                        height={hole.widthMm * perMm}
                                         fill={ink('paper')}
                                         stroke={ink('deep')}
                                     />
-                                );
-                            })}
+                                ),
+                            )}
                             {roomy && (
                                 <text
                                     x={x + width / 2}
