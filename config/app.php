@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'name' => 'Ithys',
     'timezone' => 'UTC',
+    // The one name the server answers to; null while no address is given, as on this machine alone.
+    'host' => parse_url((string) env('APP_URL', ''), PHP_URL_HOST),
     // Files larger than this are refused with a sentence; PHP's own limits must not be lower.
     'import_megabytes' => 20,
 ];

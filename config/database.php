@@ -10,7 +10,8 @@ return [
             'database' => env('DB_DATABASE', storage_path('ithys/ithys.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // How long a save waits for its turn, milliseconds; after that the keeper is asked to try again.
+            'busy_timeout' => (int) env('DB_BUSY_TIMEOUT', 5000),
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
         ],

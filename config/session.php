@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'file'),
+    // Files that are replaced as a whole: App\Session\WholeFileSessions.
+    'driver' => env('SESSION_DRIVER', 'whole-file'),
     'cookie' => 'ithys_session',
     'lifetime' => 60 * 24 * 14,
     'encrypt' => true,

@@ -21,6 +21,9 @@ use App\Http\Controllers\WaterController;
 use App\Http\Middleware\ReadOnlySession;
 use Illuminate\Support\Facades\Route;
 
+// Brings the token of the present session to a page that stood open long.
+Route::get('/token', static fn () => response()->noContent())->name('token');
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/first-run', [FirstRunController::class, 'create'])->name('first-run');
     Route::post('/first-run', [FirstRunController::class, 'store']);
@@ -39,13 +42,14 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/systems/create', [SystemController::class, 'create'])->name('systems.create');
     Route::post('/systems', [SystemController::class, 'store'])->name('systems.store');
-    Route::post('/systems/{id}/restore', [SystemController::class, 'restore'])->whereNumber('id')->name('systems.restore');
+    Route::post('/systems/{id}/restore', [SystemController::class, 'restore'])->name('systems.restore');
     Route::post('/tank-preview', [WaterController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('tank.preview');
 
-    Route::prefix('/systems/{system}')->whereNumber(['system', 'entry', 'draft', 'revision'])->group(function (): void {
+    Route::prefix('/systems/{system}')->group(function (): void {
         Route::middleware('can:view,system')->group(function (): void {
             Route::get('/path', [PathController::class, 'show'])->name('path.show');
             Route::get('/path/water', [WaterController::class, 'show'])->name('water.show');
+            Route::post('/path/water/preview', [WaterController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('water.preview');
             Route::get('/path/styles', [StyleController::class, 'show'])->name('styles.show');
             Route::get('/path/compare', [PathController::class, 'compare'])->name('path.compare');
             Route::get('/path/{mark}/parts', [PathController::class, 'parts'])->name('path.parts');

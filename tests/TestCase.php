@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Http\BoundedRequest;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Symfony\Component\HttpFoundation\Request;
 
 abstract class TestCase extends LaravelTestCase
 {
@@ -12,5 +14,11 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    /** @param  Request  $symfonyRequest */
+    protected function createTestRequest($symfonyRequest): BoundedRequest
+    {
+        return BoundedRequest::createFromBase($symfonyRequest);
     }
 }

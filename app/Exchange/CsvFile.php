@@ -7,7 +7,7 @@ namespace App\Exchange;
 use Generator;
 
 /**
- * A CSV file (RFC 4180 with keepers' habits: comma, semicolon or tab; UTF-8, UTF-16 or Windows-1252), read a record at a time.
+ * A CSV file (RFC 4180 with keepers' habits: comma, semicolon or tab; UTF-8, UTF-16, Windows-1252 or CP850), read a record at a time.
  */
 final readonly class CsvFile
 {
@@ -17,7 +17,7 @@ final readonly class CsvFile
 
     private function __construct(
         private string $path,
-        /** What the bytes are: UTF-8, UTF-16LE, UTF-16BE or Windows-1252. */
+        /** What the bytes are: UTF-8, UTF-16LE, UTF-16BE, Windows-1252 or CP850. */
         public string $encoding,
         private int $bomLength,
     ) {
@@ -35,7 +35,7 @@ final readonly class CsvFile
             str_starts_with($start, "\xEF\xBB\xBF") => self::text($path, 'UTF-8', 3, substr($start, 3)),
             str_starts_with($start, "\xFF\xFE") => new self($path, 'UTF-16LE', 2),
             str_starts_with($start, "\xFE\xFF") => new self($path, 'UTF-16BE', 2),
-            default => self::text($path, mb_check_encoding(self::withoutCutCharacter($start), 'UTF-8') ? 'UTF-8' : 'Windows-1252', 0, $start),
+            default => self::text($path, self::encodingOf(self::withoutCutCharacter($start)), 0, $start),
         };
     }
 
@@ -109,21 +109,75 @@ final readonly class CsvFile
         $handle = fopen($this->path, 'rb') ?: throw UnreadableFile::empty();
         try {
             fseek($handle, $this->bomLength);
-            if ($this->encoding !== 'UTF-8') {
-                stream_filter_append($handle, "convert.iconv.{$this->encoding}/UTF-8//IGNORE", STREAM_FILTER_READ);
-            }
-            for ($number = 1; ($line = fgets($handle, self::LONGEST_LINE + 2)) !== false; $number++) {
+            $number = 0;
+            foreach (str_starts_with($this->encoding, 'UTF-16') ? self::wideLines($handle, $this->encoding) : self::byteLines($handle) as $line) {
+                $number++;
                 if (strlen($line) > self::LONGEST_LINE) {
                     throw UnreadableFile::lineTooLong($number);
                 }
                 if (str_contains($line, "\0")) {
                     throw UnreadableFile::binary();
                 }
-                yield $number => mb_scrub(rtrim($line, "\r\n"), 'UTF-8');
+                $line = rtrim($line, "\r\n");
+                yield $number => $this->encoding === 'UTF-8' || str_starts_with($this->encoding, 'UTF-16') ? mb_scrub($line, 'UTF-8') : (string) mb_convert_encoding($line, 'UTF-8', $this->encoding);
             }
         } finally {
             fclose($handle);
         }
+    }
+
+    /**
+     * @param  resource  $handle
+     * @return Generator<string> with their ends; one that is longer than allowed is cut, since it is refused
+     */
+    private static function byteLines($handle): Generator
+    {
+        while (($line = fgets($handle, self::LONGEST_LINE + 2)) !== false) {
+            yield $line;
+        }
+    }
+
+    /**
+     * Lines of UTF-16, decoded piece by piece; a unit that stands alone or is cut off becomes a replacement mark.
+     *
+     * @param  resource  $handle
+     * @return Generator<string> in UTF-8, with their ends
+     */
+    private static function wideLines($handle, string $encoding): Generator
+    {
+        [$bytes, $text] = ['', ''];
+        while (($piece = fread($handle, self::LONGEST_LINE)) !== false && ($piece !== '' || $bytes !== '')) {
+            $bytes .= $piece;
+            // Half a unit waits for its other half, and so does the first unit of a pair (D800 to DBFF).
+            $even = strlen($bytes) & ~1;
+            $opensPair = $even > 0 && (ord($bytes[$encoding === 'UTF-16LE' ? $even - 1 : $even - 2]) & 0xFC) === 0xD8;
+            $whole = $piece === '' ? strlen($bytes) : $even - ($opensPair ? 2 : 0);
+            $text .= mb_convert_encoding(substr($bytes, 0, $whole), 'UTF-8', $encoding);
+            $bytes = substr($bytes, $whole);
+            $lines = explode("\n", $text);
+            $text = array_pop($lines);
+            foreach ($lines as $line) {
+                yield $line."\n";
+            }
+            if (strlen($text) > self::LONGEST_LINE) {
+                yield $text;
+                $text = '';
+            }
+        }
+        if ($text !== '') {
+            yield $text;
+        }
+    }
+
+    /** @return 'UTF-8'|'Windows-1252'|'CP850' */
+    private static function encodingOf(string $start): string
+    {
+        return match (true) {
+            mb_check_encoding($start, 'UTF-8') => 'UTF-8',
+            // Windows-1252 has no letter at these bytes; in the older code page 81 is an ü.
+            strpbrk($start, "\x81\x8D\x8F\x90\x9D") !== false => 'CP850',
+            default => 'Windows-1252',
+        };
     }
 
     private static function text(string $path, string $encoding, int $bomLength, string $start): self

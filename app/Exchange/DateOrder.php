@@ -6,6 +6,8 @@ namespace App\Exchange;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\LocalMoment;
 
 /** How dates with slashes or points are read; a date such as 2026-03-04 is always read as it stands. */
 enum DateOrder: string
@@ -23,14 +25,15 @@ enum DateOrder: string
         };
     }
 
-    /** The moment a cell means in the keeper's zone, noon where no time is given; null when it is no date. */
+    /**
+     * The moment a cell means in the keeper's zone, noon where no time is given; null when it is no date.
+     *
+     * @throws InvalidEntry when it is a date that cannot be meant, or a time that the clocks showed twice or never
+     */
     public function read(string $date, string $time, DateTimeZone $zone): ?DateTimeImmutable
     {
-        if (preg_match('~^(\d{4})-(\d{1,2})-(\d{1,2})(?:[T ]+(\d{1,2}):(\d{2})(?::\d{2}(?:\.\d+)?)?\s*(Z|[+-]\d{2}:?\d{2})?)?$~', $date, $iso) === 1) {
-            $clock = ($iso[4] ?? '') === '' ? null : [(int) $iso[4], (int) ($iso[5] ?? 0)];
-            $offset = $iso[6] ?? '';
-
-            return self::moment((int) $iso[1], (int) $iso[2], (int) $iso[3], $clock ?? self::clock($time), $offset === '' ? $zone : new DateTimeZone($offset));
+        if (preg_match('~^(\d{4})-(\d{1,2})-(\d{1,2})(?:[T ]+(\S.*))?$~', $date, $iso) === 1) {
+            return self::moment((int) $iso[1], (int) $iso[2], (int) $iso[3], self::clock(($iso[4] ?? '') === '' ? $time : $iso[4]), $zone);
         }
         if ($this === self::YearFirst || preg_match('~^(\d{1,2})[./-](\d{1,2})[./-](\d{4}|\d{2})(?:[ ,T]+(.+))?$~', $date, $part) !== 1) {
             return null;
@@ -41,6 +44,16 @@ enum DateOrder: string
         return self::moment($year, $month, $day, self::clock(($part[4] ?? '') === '' ? $time : $part[4]), $zone);
     }
 
+    /** Whether a cell is a date when it is read in this order. */
+    public function reads(string $date): bool
+    {
+        try {
+            return $this->read($date, '', new DateTimeZone('UTC')) !== null;
+        } catch (InvalidEntry) {
+            return true;
+        }
+    }
+
     /**
      * The order that fits these dates, and whether another would fit as well.
      *
@@ -49,7 +62,7 @@ enum DateOrder: string
      */
     public static function guess(array $dates): array
     {
-        $fits = static fn (self $order): bool => array_filter($dates, static fn (string $date): bool => $order->read($date, '', new DateTimeZone('UTC')) === null) === [];
+        $fits = static fn (self $order): bool => array_filter($dates, static fn (string $date): bool => ! $order->reads($date)) === [];
         $possible = array_values(array_filter([self::YearFirst, self::DayFirst, self::MonthFirst], $fits));
         // Points between the parts are written by people who put the day first.
         $pointed = preg_grep('~^\d{1,2}\.\d{1,2}\.~', $dates) ?: [];
@@ -65,20 +78,20 @@ enum DateOrder: string
     /** @param  list<string>  $dates */
     private static function mostlyReadable(array $dates): self
     {
-        $read = static fn (self $order): int => count(array_filter($dates, static fn (string $date): bool => $order->read($date, '', new DateTimeZone('UTC')) !== null));
+        $read = static fn (self $order): int => count(array_filter($dates, $order->reads(...)));
         $counts = ['iso' => $read(self::YearFirst), 'dmy' => $read(self::DayFirst), 'mdy' => $read(self::MonthFirst)];
         arsort($counts);
 
         return self::from((string) array_key_first($counts));
     }
 
-    /** @return array{int, int}|null|false hours and minutes, null for none given, false for no time of day */
+    /** @return array{int, int, string}|null|false hour, minute and offset from UTC, null for none given, false for no time of day */
     private static function clock(string $text): array|null|false
     {
         if (trim($text) === '') {
             return null;
         }
-        if (preg_match('~^\s*(\d{1,2})[:.h](\d{2})(?::\d{2})?\s*([ap]m)?\s*$~i', $text, $match) !== 1) {
+        if (preg_match('~^\s*(\d{1,2})[:.h](\d{2})(?::\d{2}(?:\.\d+)?)?\s*([ap]m)?\s*(Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?\s*$~i', $text, $match) !== 1) {
             return false;
         }
         $hour = (int) $match[1];
@@ -90,17 +103,21 @@ enum DateOrder: string
             $hour = $hour % 12 + ($half === 'pm' ? 12 : 0);
         }
 
-        return $hour > 23 || (int) $match[2] > 59 ? false : [$hour, (int) $match[2]];
+        return $hour > 23 || (int) $match[2] > 59 ? false : [$hour, (int) $match[2], $match[4] ?? ''];
     }
 
-    /** @param  array{int, int}|null|false  $clock */
+    /** @param  array{int, int, string}|null|false  $clock */
     private static function moment(int $year, int $month, int $day, array|null|false $clock, DateTimeZone $zone): ?DateTimeImmutable
     {
-        if ($clock === false || $year < 1950 || ! checkdate($month, $day, $year)) {
+        if ($clock === false || ! checkdate($month, $day, $year)) {
             return null;
         }
-        [$hour, $minute] = $clock ?? [12, 0];
+        [$hour, $minute, $offset] = $clock ?? [12, 0, ''];
 
-        return $hour > 23 || $minute > 59 ? null : new DateTimeImmutable(sprintf('%04d-%02d-%02d %02d:%02d', $year, $month, $day, $hour, $minute), $zone);
+        return match (true) {
+            $clock === null => LocalMoment::plain($year, $month, $day, 12, 0, $zone),
+            $offset === '' => LocalMoment::at($year, $month, $day, $hour, $minute, $zone),
+            default => LocalMoment::plain($year, $month, $day, $hour, $minute, new DateTimeZone($offset)),
+        };
     }
 }

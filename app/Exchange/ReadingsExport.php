@@ -27,15 +27,13 @@ final class ReadingsExport
             /** @var array<string, mixed> $payload */
             $payload = json_decode($row->payload, true, 4, JSON_THROW_ON_ERROR);
             $reading = Reading::fromData(new PayloadData($payload));
-            $note = $row->note ?? '';
             self::line($to, [
                 Journal::moment($row->occurred_at)->setTimezone($zone)->format('Y-m-d\TH:iP'),
                 $reading->nutrient->value,
                 ($reading->belowLimit ? '<' : '').rtrim(rtrim(number_format($reading->mgPerLitre, 6, '.', ''), '0'), '.'),
                 'ppm',
-                $reading->method ?? '',
-                // A spreadsheet would run a note that starts like a formula.
-                preg_match('~^[=+\-@]~', $note) === 1 ? "'".$note : $note,
+                FormulaGuard::on($reading->method ?? ''),
+                FormulaGuard::on($row->note ?? ''),
                 $reading->cloudy ? 'yes' : '',
             ]);
         }

@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Journal\Fingerprint;
+use App\Journal\ImportUnderWay;
 use App\Journal\Journal;
+use App\Journal\RunningImport;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use DateTimeZone;
 use Generator;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Ithys\Journal\Reading;
 use Ithys\Quantity\Unit;
 use Ithys\Quantity\UnitSystem;
 
 /**
- * Readings from a keeper's own CSV file: previewed row by row, then saved in one transaction.
+ * Readings from a keeper's own CSV file: previewed row by row, then saved all or none.
  *
  * The file is streamed both times; what is held in memory is one chunk of rows and a short mark per reading met.
  */
@@ -58,7 +59,7 @@ final readonly class ReadingsImport
         if (count($header) > self::MOST_COLUMNS) {
             throw UnreadableFile::tooManyColumns(count($header), self::MOST_COLUMNS);
         }
-        if (DateOrder::guess([$header[0]])[0]->read($header[0], '', $zone) !== null) {
+        if (DateOrder::guess([$header[0]])[0]->reads($header[0])) {
             throw UnreadableFile::noHeader(mb_strimwidth(implode($separator, $header), 0, 60, '…'));
         }
         $roles = self::withDateColumn(self::guessRoles($header), $probe);
@@ -124,32 +125,54 @@ final readonly class ReadingsImport
     }
 
     /**
-     * Saves every accepted row in one transaction.
+     * Saves every accepted row, all or none, and shows them all at once.
      *
      * @return array{batch: string, saved: int}
+     *
+     * @throws ImportUnderWay while another import writes into this tank
      */
     public function save(System $system, User $by, ImportOptions $options, DateTimeImmutable $now): array
     {
-        $batch = (string) Str::ulid();
         $stamp = Journal::stamp($now);
 
-        return DB::transaction(function () use ($system, $by, $options, $now, $batch, $stamp): array {
-            // One statement prepared once: a builder insert per chunk takes several times as long.
-            $insert = DB::connection()->getPdo()->prepare('insert into entries (system_id, user_id, batch, kind, occurred_at, payload, note, fingerprint, created_at, updated_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)');
+        return (new RunningImport($system))->run(function (string $batch) use ($system, $by, $options, $now, $stamp): array {
+            // One statement prepared once: a builder insert per chunk takes several times as long. A reading that was logged
+            // since the rows were judged is there already.
+            $insert = DB::connection()->getPdo()->prepare('insert into entries (system_id, user_id, batch, kind, occurred_at, payload, note, fingerprint, created_at, updated_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?) on conflict (system_id, fingerprint) where deleted_at is null do nothing');
             $saved = 0;
-            foreach ($this->judged($system, $options, $now) as [$row, $status]) {
-                foreach ($status === 'accepted' ? $row->entries : [] as $entry) {
-                    $insert->execute([
-                        $system->id, $by->id, $batch, $entry->kind()->value, Journal::stamp($entry->at),
-                        json_encode($entry->payload->toArray(), JSON_THROW_ON_ERROR), $row->note === '' ? null : $row->note,
-                        $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null, $stamp, $stamp,
-                    ]);
-                    $saved++;
-                }
+            foreach ($this->acceptedInChunks($system, $options, $now) as $rows) {
+                DB::transaction(static function () use ($rows, $insert, $system, $by, $batch, $stamp, &$saved): void {
+                    foreach ($rows as $row) {
+                        foreach ($row->entries as $entry) {
+                            $insert->execute([
+                                $system->id, $by->id, $batch, $entry->kind()->value, Journal::stamp($entry->at),
+                                json_encode($entry->payload->toArray(), JSON_THROW_ON_ERROR), $row->note === '' ? null : $row->note,
+                                $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null, $stamp, $stamp,
+                            ]);
+                            $saved += $insert->rowCount();
+                        }
+                    }
+                });
             }
 
             return ['batch' => $batch, 'saved' => $saved];
-        }, 5);
+        });
+    }
+
+    /** @return Generator<list<ImportRow>> */
+    private function acceptedInChunks(System $system, ImportOptions $options, DateTimeImmutable $now): Generator
+    {
+        $rows = [];
+        foreach ($this->judged($system, $options, $now) as [$row, $status]) {
+            if ($status === 'accepted') {
+                $rows[] = $row;
+            }
+            if (count($rows) === self::CHUNK) {
+                yield $rows;
+                $rows = [];
+            }
+        }
+        yield $rows;
     }
 
     /**
@@ -243,7 +266,7 @@ final readonly class ReadingsImport
         foreach (in_array(ColumnRole::Date, $roles, true) ? [] : $roles as $i => $role) {
             $cells = self::column($rows, $i);
             [$order] = DateOrder::guess($cells);
-            $dates = array_filter($cells, static fn (string $cell): bool => $order->read($cell, '', new DateTimeZone('UTC')) !== null);
+            $dates = array_filter($cells, $order->reads(...));
             if ($role === ColumnRole::Ignore && count($dates) > count($cells) / 2) {
                 return array_values(array_replace($roles, [$i => ColumnRole::Date]));
             }

@@ -16,6 +16,10 @@ use Ithys\Water\NutrientUnit;
 /** Turns the cells of one row into readings, or says why not. */
 final class RowReader
 {
+    private const LONGEST_METHOD = 80;
+
+    private const LONGEST_NOTE = 500;
+
     /** @var array<string, NutrientUnit> units met so far, since a file repeats a few */
     private array $units = [];
 
@@ -37,6 +41,7 @@ final class RowReader
         }
         try {
             $at = $this->moment($cells);
+            $note = $this->words($cells, ColumnRole::Note, self::LONGEST_NOTE);
             $entries = array_map(static fn (Reading $reading): Entry => new Entry($at, $reading), $this->readings($cells));
         } catch (InvalidEntry|InvalidQuantity $invalid) {
             return ImportRow::refused($line, $invalid->getMessage(), $cells);
@@ -44,7 +49,7 @@ final class RowReader
 
         return $entries === []
             ? ImportRow::refused($line, 'There is no reading in this row.', $cells)
-            : ImportRow::accepted($line, $entries, $cells, $this->note($cells));
+            : ImportRow::accepted($line, $entries, $cells, $note);
     }
 
     /** @param  list<string>  $cells */
@@ -118,7 +123,7 @@ final class RowReader
         $cloudy = in_array(mb_strtolower($this->cell($cells, ColumnRole::Cloudy)), ['1', 'yes', 'true', 'cloudy', 'x'], true);
 
         return Reading::of($nutrient, (float) str_replace(',', '.', $match[2]) * $factor, $unit->basis ?? $basis,
-            10 ** -strlen($match[3] ?? '') * $factor, $match[1] === '<', $cloudy, mb_substr($this->cell($cells, ColumnRole::Method), 0, 80));
+            10 ** -strlen($match[3] ?? '') * $factor, $match[1] === '<', $cloudy, $this->words($cells, ColumnRole::Method, self::LONGEST_METHOD));
     }
 
     private function unit(string $text): NutrientUnit
@@ -127,14 +132,16 @@ final class RowReader
     }
 
     /**
-     * The note, without the apostrophe that our export puts before a note which a spreadsheet would take for a formula.
+     * What the keeper wrote.
      *
      * @param  list<string>  $cells
+     *
+     * @throws InvalidEntry when it is longer than the journal keeps
      */
-    private function note(array $cells): string
+    private function words(array $cells, ColumnRole $role, int $most): string
     {
-        $note = mb_substr($this->cell($cells, ColumnRole::Note), 0, 500);
+        $words = FormulaGuard::off($this->cell($cells, $role));
 
-        return preg_match("~^'[=+\\-@]~", $note) === 1 ? substr($note, 1) : $note;
+        return mb_strlen($words) <= $most ? $words : throw InvalidEntry::longerThan($role->value, $most, mb_strlen($words));
     }
 }

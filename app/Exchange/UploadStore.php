@@ -26,7 +26,7 @@ final readonly class UploadStore
         $this->forgetOld();
         $name = Str::lower((string) Str::ulid());
         $file->move($this->folder, "{$name}.csv");
-        File::put("{$this->folder}/{$name}.name", mb_strimwidth($file->getClientOriginalName(), 0, 120, '…'));
+        File::put("{$this->folder}/{$name}.name", mb_strimwidth(mb_scrub($file->getClientOriginalName()), 0, 120, '…'));
 
         return $name;
     }
@@ -53,9 +53,11 @@ final readonly class UploadStore
 
     private function forgetOld(): void
     {
-        foreach (File::files($this->folder) as $file) {
-            if ($file->getMTime() < time() - 86_400) {
-                File::delete($file->getPathname());
+        foreach (glob("{$this->folder}/*") ?: [] as $file) {
+            // Another upload may have taken the file away meanwhile.
+            $touched = @filemtime($file);
+            if ($touched !== false && $touched < time() - 86_400) {
+                @unlink($file);
             }
         }
     }

@@ -10,6 +10,7 @@ use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Ithys\Journal\Entry;
@@ -56,22 +57,30 @@ final readonly class Journal
 
         return DB::transaction(function () use ($entries, $by, $batch): string {
             foreach ($entries as $entry) {
-                $fingerprint = $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null;
-                if ($fingerprint !== null && $this->rows()->where('fingerprint', $fingerprint)->exists()) {
-                    throw AlreadyInJournal::entry($entry);
-                }
-                $this->system->entries()->create([
+                $values = [
                     'user_id' => $by->id,
                     'batch' => $batch,
                     'kind' => $entry->kind(),
                     'occurred_at' => self::stamp($entry->at),
                     'payload' => $entry->payload->toArray(),
-                    'fingerprint' => $fingerprint,
-                ]);
+                    'note' => $entry->note,
+                    'fingerprint' => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null,
+                ];
+                try {
+                    $this->system->entries()->create($values);
+                } catch (UniqueConstraintViolationException) {
+                    $this->isThere($values['fingerprint']) || ! (new RunningImport($this->system))->clearLeftovers()
+                        ? throw AlreadyInJournal::entry($entry) : $this->system->entries()->create($values);
+                }
             }
 
             return $batch;
-        }, 5);
+        });
+    }
+
+    private function isThere(?string $fingerprint): bool
+    {
+        return $this->rows()->where('fingerprint', $fingerprint)->exists();
     }
 
     /** A moment as the table holds it: UTC to the second. */
@@ -82,7 +91,7 @@ final readonly class Journal
 
     public function rows(): Builder
     {
-        return DB::table('entries')->where('system_id', $this->system->id)->whereNull('deleted_at');
+        return DB::table('entries')->where('system_id', $this->system->id)->whereNull('deleted_at')->tap(RunningImport::leaveOut(...));
     }
 
     /** A moment read back from the table. A zone object costs a tenth of a "Z" to be parsed, and journals are long. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Journal\RunningImport;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -31,6 +33,13 @@ final class JournalEntry extends Model
     protected $table = 'entries';
 
     protected $fillable = ['user_id', 'batch', 'kind', 'occurred_at', 'payload', 'note', 'fingerprint'];
+
+    protected static function booted(): void
+    {
+        self::addGlobalScope('whole', static function (Builder $entries): void {
+            RunningImport::leaveOut($entries);
+        });
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

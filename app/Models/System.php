@@ -20,6 +20,8 @@ use Ithys\Water\Tank;
  * @property int $id
  * @property string $name
  * @property ?array<string, mixed> $room
+ * @property int $tank_version
+ * @property int $room_version
  * @property-read ?SumpSection $section
  */
 final class System extends Model
@@ -28,6 +30,8 @@ final class System extends Model
     use HasFactory, SoftDeletes;
 
     protected $fillable = ['name', 'room'];
+
+    protected $attributes = ['tank_version' => 1, 'room_version' => 1];
 
     /** @var array<string, float> working volume by revision of tank and path, worked out once */
     private array $workingLitres = [];
@@ -38,7 +42,7 @@ final class System extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['room' => 'array'];
+        return ['room' => 'array', 'tank_version' => 'integer', 'room_version' => 'integer'];
     }
 
     /** @return BelongsToMany<User, $this> */

@@ -4,20 +4,31 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateConnector;
+use App\Session\WholeFileSessions;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
-        Password::defaults(fn (): Password => Password::min(10));
+        Session::extend('whole-file', fn (): WholeFileSessions => new WholeFileSessions(File::getFacadeRoot(), config('session.files'), config('session.lifetime')));
+        // An id is a number that SQLite can hold; anything else finds nothing.
+        Route::patterns(array_fill_keys(['id', 'system', 'entry', 'draft', 'revision'], '[0-9]{1,18}'));
         Vite::useCspNonce();
         // A burst of previews from one keeper must not starve the household's small server; a drag asks ten times a second.
         RateLimiter::for('preview', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->user()?->id));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Journal;
 
+use DateTimeImmutable;
 use DomainException;
 
 /** A journal entry that cannot be; the message is a sentence for the keeper. */
@@ -59,6 +60,21 @@ final class InvalidEntry extends DomainException
         return new self("There is no day “{$text}” in the calendar.");
     }
 
+    public static function beforeReefTanks(string $text, int $earliest): self
+    {
+        return new self("“{$text}” is before {$earliest}; check the year.");
+    }
+
+    public static function timeThatNeverWas(DateTimeImmutable $after, string $time): self
+    {
+        return new self("{$time} did not exist on {$after->format('j F Y')}: the clocks went forward. Write a time before or after the gap.");
+    }
+
+    public static function timeThatCameTwice(DateTimeImmutable $at, string $first, string $second): self
+    {
+        return new self("{$at->format('H:i')} came twice on {$at->format('j F Y')}, when the clocks went back. Write {$at->format('H:i')}{$first} for the first or {$at->format('H:i')}{$second} for the second.");
+    }
+
     public static function ambiguousDate(string $text): self
     {
         return new self("“{$text}” can be read with the day or the month first. Write 2026-03-04.");
@@ -67,6 +83,11 @@ final class InvalidEntry extends DomainException
     public static function unreadableDate(string $text, string $example): self
     {
         return new self($text === '' ? 'The date is missing.' : "“{$text}” is not a date such as {$example}.");
+    }
+
+    public static function longerThan(string $what, int $most, int $has): self
+    {
+        return new self("The {$what} has {$has} characters; at most {$most} are kept. Shorten it.");
     }
 
     public static function inTheFuture(string $text): self

@@ -5,9 +5,11 @@ import { createInertiaApp } from '@inertiajs/react';
 import { type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { applyLook } from './lib/colourMode';
+import { watchVisits } from './lib/trouble';
 import { system } from './theme/theme';
 
 applyLook();
+watchVisits();
 
 // The content security policy lets only styles with this page's nonce stand inline.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="style-nonce"]')?.content ?? '';

@@ -54,6 +54,29 @@ it('tells encodings apart', function (string $bytes, string $encoding): void {
     [mb_convert_encoding("a,b\nGrün,µg/L\n", 'Windows-1252', 'UTF-8'), 'Windows-1252'],
 ]);
 
+it('reads code page 850, whose letters Windows-1252 does not have', function (): void {
+    // The bytes are those of the table in IBM CDRA, code page 00850: 81 ü, 84 ä, 90 É, 9D Ø.
+    $file = csvFile("date,note\n2026-01-01,f\x81r \x84 \x90 \x9D\n");
+    expect($file->encoding)->toBe('CP850')->and(iterator_to_array($file->records(','))[2])->toBe(['2026-01-01', 'für ä É Ø']);
+});
+
+it('reads UTF-16 that is cut off or holds half a pair', function (string $tail, string $cell): void {
+    expect(records("\xFF\xFE".mb_convert_encoding("a,b\n1,", 'UTF-16LE', 'UTF-8').$tail)[2])->toBe(['1', $cell]);
+})->with([
+    'a lone first half' => ["\x00\xD8", '?'],
+    'a lone second half' => ["\x00\xDC", '?'],
+    'half a unit' => ["2\x00\x33", '2?'],
+    'a whole pair' => [mb_convert_encoding('😀', 'UTF-16LE', 'UTF-8'), '😀'],
+    'a first half before a letter' => ["\x00\xD8a\x00", '?a'],
+]);
+
+it('reads long UTF-16 files whole, wherever a piece ends', function (int $shift): void {
+    $line = "2026-01-01,8,ü😀\n";
+    $bytes = "\xFF\xFE".mb_convert_encoding(str_repeat('x', $shift)."\n".str_repeat($line, 9000), 'UTF-16LE', 'UTF-8');
+    $cells = array_unique(array_map(fn (array $record): string => implode('|', $record), array_slice(records($bytes), 1)));
+    expect($cells)->toBe(['2026-01-01|8|ü😀']);
+})->with([0, 1, 2, 3]);
+
 it('is not fooled by a character that the probe cuts in two', function (): void {
     $line = str_repeat('ä', 50)."\n";
     expect(csvFile('x'.str_repeat($line, 900))->encoding)->toBe('UTF-8');

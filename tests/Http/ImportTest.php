@@ -148,9 +148,12 @@ it('reads other encodings and says so', function (string $bytes, string $encodin
 });
 
 it('does not open another keeper\'s upload or a path', function (string $name): void {
-    $this->get("{$this->path}/{$name}")->assertNotFound();
-    $this->post("{$this->path}/{$name}")->assertNotFound();
-})->with(['01arz3ndektsv4rrffq69g5fav', '..%2F..%2F.env', 'x']);
+    foreach (['get', 'post'] as $method) {
+        $this->{$method}("{$this->path}/{$name}")->assertRedirect($this->path);
+        expect(session('errors')->first('file'))->toContain('Choose it again.');
+    }
+    $this->get("{$this->path}/..%2F..%2F.env")->assertNotFound();
+})->with(['01arz3ndektsv4rrffq69g5fav', 'x', '.env']);
 
 it('undoes a whole import', function (): void {
     $this->post(($this->preview)("date,nitrate,phosphate\n2026-03-04,8.5,0.06\n2026-03-05,8,0.05\n"));

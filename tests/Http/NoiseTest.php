@@ -75,7 +75,7 @@ it('answers a spoiled sump with a sentence', function (int $seed): void {
 it('answers a spoiled room with a sentence', function (): void {
     foreach (noise() as $value) {
         foreach (['cabinetLength', 'budget', 'noise', 'drilled'] as $field) {
-            expect($this->postJson("{$this->at}/path/styles/preview", [$field => $value])->status())->toBeIn([200, 422]);
+            expect($this->postJson("{$this->at}/path/styles/preview", ['room' => [$field => $value]])->status())->toBeIn([200, 422]);
         }
     }
 });
@@ -98,7 +98,7 @@ it('answers a request without what it needs', function (string $method, string $
     ['POST', '/drafts/import', ['file' => 'path.json']],
     ['POST', '/drafts/{draft}/in-force', []],
     ['POST', '/drafts/{draft}/in-force', ['since' => ['2026-01-01']]],
-    ['PUT', '/path/styles', ['budget' => 'lots']],
+    ['PUT', '/path/styles', ['room' => ['budget' => 'lots']]],
 ]);
 
 it('finds nothing at marks that are none', function (string $mark): void {

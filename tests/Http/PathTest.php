@@ -116,7 +116,7 @@ it('counts further tanks on the sump into the working volume', function (): void
         ->and($system->tankAt(now())->workingVolume()->displayLitres)->toBe(200.0);
     $this->get("{$this->at}/journal")->assertInertia(fn ($page) => $page->where('frame.path.stops.1.branches.0.title', 'Further tank'));
     // The description itself keeps what was described.
-    $this->get("{$this->at}/path/water")->assertInertia(fn ($page) => $page->where('typed.flow', '1400')->where('volume.litres', 260));
+    $this->get("{$this->at}/path/water")->assertInertia(fn ($page) => $page->where('typed.flow', '1400')->where('view.litres', 260));
 });
 
 it('refuses to put a path in force from no day or one to come', function (string $since): void {
@@ -225,12 +225,12 @@ it('shows figures in the keeper\'s units and reads them back the same', function
 });
 
 it('compares the styles for the room, and keeps the room', function (): void {
-    $this->get("{$this->at}/path/styles")->assertInertia(fn ($page) => $page->component('Path/Styles')->has('rows', 11)->has('rows.0.cells', 5)->where('typed.powerPrice', '0.3'));
+    $this->get("{$this->at}/path/styles")->assertInertia(fn ($page) => $page->component('Path/Styles')->has('view', 11)->has('view.0.cells', 5)->where('typed.powerPrice', '0.3'));
     $room = ['cabinetLength' => '90', 'cabinetWidth' => '45', 'cabinetHeight' => '70', 'budget' => '300', 'powerPrice' => '0.4', 'noise' => 'little', 'spill' => 'little', 'skill' => 'new', 'drilled' => 'yes', 'look' => 'clean'];
-    expect($this->postJson("{$this->at}/path/styles/preview", $room)->assertOk()->json('rows.0.cells.3.text'))->toBe('+60.6 L')
-        ->and($this->postJson("{$this->at}/path/styles/preview", [...$room, 'budget' => 'lots'])->json('problems.budget'))->toContain('“lots” is not a number');
-    $this->put("{$this->at}/path/styles", [...$room, 'cabinetLength' => '-4'])->assertSessionHasErrors('cabinetLength');
-    $this->put("{$this->at}/path/styles", $room)->assertSessionHasNoErrors();
+    expect($this->postJson("{$this->at}/path/styles/preview", ['room' => $room])->assertOk()->json('view.0.cells.3.text'))->toBe('+60.6 L')
+        ->and($this->postJson("{$this->at}/path/styles/preview", ['room' => [...$room, 'budget' => 'lots']])->json('problems.budget'))->toContain('“lots” is not a number');
+    $this->put("{$this->at}/path/styles", ['room' => [...$room, 'cabinetLength' => '-4'], 'version' => 1])->assertSessionHasErrors('cabinetLength');
+    $this->put("{$this->at}/path/styles", ['room' => $room, 'version' => 1])->assertSessionHasNoErrors();
     $this->get("{$this->at}/path/styles")->assertInertia(fn ($page) => $page->where('typed.cabinetLength', '90')->where('typed.look', 'clean'));
 });
 

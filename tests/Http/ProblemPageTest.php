@@ -23,7 +23,7 @@ it('words a page that stood open too long and an upload that is too large', func
     Route::get('/stale', fn () => throw new TokenMismatchException);
     Route::get('/large', fn () => throw new PostTooLargeException);
     $this->get('/stale')->assertStatus(419)->assertInertia(fn ($page) => $page->where('title', 'Signed out meanwhile'));
-    $this->get('/large')->assertStatus(413)->assertInertia(fn ($page) => $page->where('title', 'File too large'));
+    $this->get('/large')->assertStatus(413)->assertInertia(fn ($page) => $page->where('title', 'Too large'));
 });
 
 it('tells nothing of the inside when something breaks', function (): void {
@@ -34,5 +34,5 @@ it('tells nothing of the inside when something breaks', function (): void {
 it('answers scripts in JSON', function (): void {
     $this->actingAs(User::factory()->create());
     $this->getJson('/nowhere')->assertNotFound()->assertJsonStructure(['message']);
-    $this->postJson('/tank-preview', ['name' => 'x', 'since' => 'soon'])->assertUnprocessable()->assertJsonValidationErrors('since');
+    $this->postJson('/tank-preview', ['tank' => 'soon'])->assertUnprocessable()->assertJsonValidationErrors('tank');
 });

@@ -18,10 +18,23 @@ it('keeps name, zone and units', function (): void {
 });
 
 it('changes the password only for who knows the present one', function (): void {
-    $this->put('/settings/password', ['current' => 'wrong', 'password' => 'another-long-one'])
-        ->assertSessionHasErrors(['current' => 'This is not your present password.']);
-    $this->put('/settings/password', ['current' => 'a-long-password', 'password' => 'short'])
-        ->assertSessionHasErrors('password');
-    $this->put('/settings/password', ['current' => 'a-long-password', 'password' => 'another-long-one'])->assertSessionHasNoErrors();
+    $this->put('/settings/password', ['current_password' => 'wrong', 'password' => 'another-long-one'])
+        ->assertSessionHasErrors(['current_password' => 'This is not your present password.']);
+    foreach (['short', '1234567890', "with a \0 in it"] as $password) {
+        $this->put('/settings/password', ['current_password' => 'a-long-password', 'password' => $password])
+            ->assertSessionHasErrors('password');
+    }
+    $this->put('/settings/password', ['current_password' => 'a-long-password', 'password' => 'another-long-one'])->assertSessionHasNoErrors();
     expect(Hash::check('another-long-one', $this->keeper->refresh()->getAuthPassword()))->toBeTrue();
+});
+
+it('slows down guessing at the present password', function (): void {
+    foreach (range(1, 5) as $try) {
+        $this->put('/settings/password', ['current_password' => "guess-{$try}", 'password' => 'another-long-one'])->assertSessionHasErrors('current_password');
+    }
+    $this->put('/settings/password', ['current_password' => 'a-long-password', 'password' => 'another-long-one'])->assertSessionHasErrors('current_password');
+    expect(session('errors')->first('current_password'))->toStartWith('Too many wrong tries.')
+        ->and(Hash::check('a-long-password', $this->keeper->refresh()->getAuthPassword()))->toBeTrue();
+    $this->travel(61)->seconds();
+    $this->put('/settings/password', ['current_password' => 'a-long-password', 'password' => 'another-long-one'])->assertSessionHasNoErrors();
 });

@@ -9,7 +9,7 @@ beforeEach(fn () => $this->actingAs($this->keeper = User::factory()->create()));
 
 it('describes a first tank and owns it', function (): void {
     $this->get('/systems/create')->assertInertia(fn ($page) => $page->component('Path/Create')->where('first', true));
-    $this->post('/systems', ['name' => 'Hall', 'shape' => 'box', 'length' => '100', 'width' => '50', 'height' => '40', 'salinity' => '35'])
+    $this->post('/systems', ['tank' => ['name' => 'Hall', 'shape' => 'box', 'length' => '100', 'width' => '50', 'height' => '40', 'salinity' => '35']])
         ->assertRedirect('/systems/'.System::query()->sole()->id.'/path');
     $system = System::query()->sole();
     expect($system->tankAt(now())->workingVolume()->litres)->toAgreeWith(200.0)
@@ -18,11 +18,11 @@ it('describes a first tank and owns it', function (): void {
 });
 
 it('saves nothing of a tank that cannot be, and says why at the field', function (): void {
-    $this->post('/systems', ['name' => '', 'shape' => 'box'])->assertSessionHasErrors(['name' => 'Give the tank a name.']);
-    $this->post('/systems', ['name' => 'Hall', 'shape' => 'box', 'length' => '50 m', 'width' => 'wide', 'height' => '-4'])
+    $this->post('/systems', ['tank' => ['name' => '', 'shape' => 'volume', 'volume' => '100']])->assertSessionHasErrors(['name' => 'Give the tank a name.']);
+    $this->post('/systems', ['tank' => ['name' => 'Hall', 'shape' => 'box', 'length' => '50 m', 'width' => 'wide', 'height' => '-4']])
         ->assertSessionHasErrors(['length', 'width', 'height']);
-    $this->post('/systems', ['name' => ['x'], 'shape' => ['box'], 'length' => ['1']])
-        ->assertSessionHasErrors(['name', 'shape', 'length']);
+    $this->post('/systems', ['tank' => ['name' => ['x'], 'shape' => ['box'], 'length' => ['1']]])
+        ->assertSessionHasErrors(['name', 'length']);
     expect(System::query()->count())->toBe(0);
 });
 

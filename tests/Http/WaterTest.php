@@ -15,7 +15,7 @@ it('shows the tank in the keeper\'s units', function (): void {
     $this->get("/systems/{$this->system->id}/path/water")->assertInertia(fn ($page) => $page->component('Path/Water')
         ->where('typed.volume', '200')
         ->where('typed.flow', '1400')
-        ->where('volume.litres', 200)
+        ->where('view.litres', 200)
         ->where('frame.turnoverPerHour', 7)
         ->where('units.volume.unit', 'L'));
     $this->put('/settings/units', ['units' => 'us']);
@@ -24,31 +24,31 @@ it('shows the tank in the keeper\'s units', function (): void {
 });
 
 it('puts a description right without a new revision', function (): void {
-    $this->put("/systems/{$this->system->id}/path/water", $this->typed)->assertRedirect();
+    $this->put("/systems/{$this->system->id}/path/water", ['tank' => $this->typed, 'version' => 1])->assertRedirect();
     expect($this->system->refresh()->revisions()->count())->toBe(1)
         ->and($this->system->tankAt(now())->workingVolume()->litres)->toBe(300.0)
         ->and($this->system->name)->toBe('Hall');
 });
 
 it('keeps the old volume for the time before a change', function (): void {
-    $this->put("/systems/{$this->system->id}/path/water", [...$this->typed, 'since' => '2026-03-01'])->assertRedirect();
+    $this->put("/systems/{$this->system->id}/path/water", ['tank' => [...$this->typed, 'since' => '2026-03-01'], 'version' => 1])->assertRedirect();
     $system = System::query()->sole();
     expect($system->tankAt(new DateTimeImmutable('2026-02-28'))->workingVolume()->litres)->toBe(200.0)
         ->and($system->tankAt(new DateTimeImmutable('2026-03-02'))->workingVolume()->litres)->toBe(300.0);
 });
 
 it('refuses a change in the future or on no day', function (string $since): void {
-    $this->put("/systems/{$this->system->id}/path/water", [...$this->typed, 'since' => $since])->assertSessionHasErrors('since');
+    $this->put("/systems/{$this->system->id}/path/water", ['tank' => [...$this->typed, 'since' => $since], 'version' => 1])->assertSessionHasErrors('since');
     expect($this->system->revisions()->count())->toBe(1)
         ->and($this->system->refresh()->name)->toBe('Test tank');
 })->with([now()->addYear()->format('Y-m-d'), '2026-02-31', 'soon']);
 
 it('answers a draft without saving it', function (): void {
-    $this->postJson('/tank-preview', ['shape' => 'volume', 'volume' => '12 imp gal', 'rock' => '2'])->assertOk()
-        ->assertJsonPath('volume.litres', fn (float $litres): bool => abs($litres - 53.55308) < 1e-9)
-        ->assertJsonPath('volume.parts.3.basis.kind', 'estimate');
-    $this->postJson('/tank-preview', ['shape' => 'volume', 'volume' => '12 gal'])->assertOk()
-        ->assertJsonPath('volume', null)
+    $this->postJson('/tank-preview', ['tank' => ['shape' => 'volume', 'volume' => '12 imp gal', 'rock' => '2']])->assertOk()
+        ->assertJsonPath('view.litres', fn (float $litres): bool => abs($litres - 53.55308) < 1e-9)
+        ->assertJsonPath('view.parts.3.basis.kind', 'estimate');
+    $this->postJson('/tank-preview', ['tank' => ['shape' => 'volume', 'volume' => '12 gal']])->assertOk()
+        ->assertJsonPath('view', null)
         ->assertJsonPath('problems.volume', fn (string $sentence): bool => str_contains($sentence, 'US gal'));
     expect(System::query()->count())->toBe(1);
 });

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Auth\KeeperPassword;
 use App\Models\User;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rules\Password;
+use Symfony\Component\Console\Question\Question;
 
 /** For the keeper who has forgotten the password: whoever may run commands on the machine sets a new one. */
 final class ResetPassword extends Command
@@ -25,9 +25,11 @@ final class ResetPassword extends Command
 
             return self::FAILURE;
         }
-        $password = (string) $this->secret('New password');
-        if (Validator::make(['password' => $password], ['password' => ['required', Password::defaults()]])->fails()) {
-            $this->error('Choose a password of at least 10 characters.');
+        // Blanks at its ends belong to a password.
+        $password = $this->output->askQuestion((new Question('New password'))->setHidden(true)->setTrimmable(false));
+        $problem = (new KeeperPassword([$keeper->name, $keeper->email]))->problem(is_string($password) ? $password : '');
+        if ($problem !== null) {
+            $this->error($problem);
 
             return self::FAILURE;
         }

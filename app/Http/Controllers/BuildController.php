@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\VersionedSave;
 use App\Http\Pages\BuildView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Requests\BuildRequest;
@@ -13,7 +14,6 @@ use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Sump\Build\BuildRecord;
@@ -51,13 +51,8 @@ final class BuildController extends Controller
     public function update(BuildRequest $request, System $system): RedirectResponse
     {
         $section = $system->section ?? abort(404);
-        $version = $request->integer('version');
-        // Only the version that was opened may be saved over.
-        $saved = SumpSection::query()->whereKey($section->id)->where('build_version', $version)
-            ->update(['build' => json_encode($request->record()->toArray(), JSON_THROW_ON_ERROR), 'build_version' => $version + 1]);
-        if ($saved === 0) {
-            throw ValidationException::withMessages(['build' => 'This record was saved in another window meanwhile. Reload to see that one; your changes here are not saved.']);
-        }
+        (new VersionedSave('build', 'This record', 'build_version'))
+            ->over(SumpSection::query()->whereKey($section->id), $request->integer('version'), ['build' => json_encode($request->record()->toArray(), JSON_THROW_ON_ERROR)]);
 
         return redirect()->route('build.show', $system)->with('flash', ['message' => 'The record of the build is saved.']);
     }

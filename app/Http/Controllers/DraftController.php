@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\VersionedSave;
 use App\Http\Requests\PastDay;
 use App\Http\Requests\PathRequest;
 use App\Models\PathDraft;
@@ -62,12 +63,8 @@ final class DraftController extends Controller
     {
         $path = $request->waterPath();
         $found = $system->drafts()->findOrFail($draft);
-        // Only the version that was opened may be saved over.
-        $saved = PathDraft::query()->whereKey($found->id)->where('version', $request->integer('version'))
-            ->update(['name' => $path->name, 'document' => json_encode($path->toArray(), JSON_THROW_ON_ERROR), 'version' => $request->integer('version') + 1]);
-        if ($saved === 0) {
-            throw ValidationException::withMessages(['path' => 'This draft was saved in another window meanwhile. Reload to see that one; your changes here are not saved.']);
-        }
+        (new VersionedSave('path', 'This draft'))
+            ->over(PathDraft::query()->whereKey($found->id), $request->integer('version'), ['name' => $path->name, 'document' => json_encode($path->toArray(), JSON_THROW_ON_ERROR)]);
 
         return redirect()->route('path.show', [$system, 'draft' => $draft])->with('flash', ['message' => 'The draft is saved.']);
     }
@@ -90,20 +87,22 @@ final class DraftController extends Controller
     /** Puts a draft in force as it was saved; it may be worked on further without changing what is in force. */
     public function force(Request $request, System $system, int $draft): RedirectResponse
     {
-        $typed = $request->validate(['since' => ['required', 'date_format:Y-m-d']], ['since.required' => 'Enter the day from which the water runs this way.', 'since.date_format' => 'Write the day as 2026-03-04.']);
-        $found = $system->drafts()->findOrFail($draft);
-        $revision = $system->pathRevisions()->create([
-            'user_id' => $this->keeper($request)->id,
-            'path_draft_id' => $found->id,
-            'in_force_from' => PastDay::read($typed['since'], $this->keeper($request), 'since'),
-            'document' => $found->document,
-        ]);
+        $typed = $request->validate(['since' => ['required', 'string']], ['since.required' => 'Enter the day from which the water runs this way.']);
+        $since = PastDay::read($typed['since'], $this->keeper($request), 'since');
+        [$found, $revision] = DB::transaction(function () use ($request, $system, $draft, $since): array {
+            $found = $system->drafts()->findOrFail($draft);
+            $inForce = ['path_draft_id' => $found->id, 'in_force_from' => $since];
+            // Pressed twice, it is still put in force once.
+            $there = $system->pathRevisions()->where($inForce)->reorder()->latest('id')->first();
+
+            return [$found, $there?->document === $found->document ? $there : $system->pathRevisions()->create([...$inForce, 'user_id' => $this->keeper($request)->id, 'document' => $found->document])];
+        });
 
         return redirect()->route('path.show', [$system, 'draft' => $draft])->with('flash', ['message' => "“{$found->name}” is in force.", 'undo' => route('path-revisions.take-back', [$system, $revision->id])]);
     }
 
     private function keep(Request $request, System $system, Path $path, string $name): PathDraft
     {
-        return DB::transaction(fn (): PathDraft => $system->drafts()->create(['user_id' => $this->keeper($request)->id, 'name' => $name, 'document' => [...$path->toArray(), 'name' => $name]]), 5);
+        return DB::transaction(fn (): PathDraft => $system->drafts()->create(['user_id' => $this->keeper($request)->id, 'name' => $name, 'document' => [...$path->toArray(), 'name' => $name]]));
     }
 }

@@ -29,7 +29,7 @@ final class FirstRunController extends Controller
             abort_if(User::query()->lockForUpdate()->exists(), 404);
 
             return User::query()->create([...$request->safe(['name', 'password', 'timezone', 'units']), 'email' => Str::lower($request->string('email')->value())]);
-        }, 5);
+        });
         Auth::login($user);
         $request->session()->regenerate();
 

@@ -11,6 +11,7 @@ use App\Exchange\UploadStore;
 use App\Http\Pages\SystemFrame;
 use App\Http\Requests\ImportRequest;
 use App\Http\Requests\UploadRequest;
+use App\Journal\ImportUnderWay;
 use App\Models\System;
 use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
@@ -75,8 +76,8 @@ final class ImportController extends Controller
         $import = $this->open($request, $system, $upload);
         try {
             $saved = $import->save($system, $this->keeper($request), $request->options($import->guess), new DateTimeImmutable);
-        } catch (UnreadableFile $unreadable) {
-            throw ValidationException::withMessages(['file' => $unreadable->getMessage()]);
+        } catch (UnreadableFile|ImportUnderWay $problem) {
+            throw ValidationException::withMessages(['file' => $problem->getMessage()]);
         }
         (new UploadStore($system))->forget($upload);
 
@@ -87,7 +88,9 @@ final class ImportController extends Controller
 
     private function open(Request $request, System $system, string $upload): ReadingsImport
     {
-        $path = (new UploadStore($system))->path($upload) ?? abort(404);
+        $path = (new UploadStore($system))->path($upload) ?? throw ValidationException::withMessages([
+            'file' => 'That file is no longer here: it was imported already, or it waited for more than a day. Choose it again.',
+        ])->redirectTo(route('import.create', $system));
 
         return ReadingsImport::open($path, $this->keeper($request)->zone());
     }

@@ -54,7 +54,7 @@ final class PathController extends Controller
                 'typed' => PathForm::of($draft->path(), $keeper->units),
                 'review' => (object) $this->review($draft->path(), $system, $keeper),
             ],
-            'item' => $request->string('item')->value(),
+            'item' => self::asked($request, 'item'),
             'templates' => array_map(static fn (Style $style): array => [
                 'style' => $style->value, 'label' => $style->label(), 'stages' => array_map(static fn (Item $item): string => $item->title(), Template::of($style)->items()),
             ], Style::cases()),
@@ -90,8 +90,8 @@ final class PathController extends Controller
         $shelf = new PathShelf($system);
         $choices = [...$shelf->draftsView(), ...$shelf->revisionsView()];
         $marks = array_column($choices, 'mark');
-        $one = $request->string('a')->value() ?: ($marks[0] ?? '');
-        $other = $request->string('b')->value() ?: ($marks[1] ?? $one);
+        $one = self::asked($request, 'a') ?: ($marks[0] ?? '');
+        $other = self::asked($request, 'b') ?: ($marks[1] ?? $one);
         $paths = $one === '' ? [] : [$shelf->path($one), $shelf->path($other)];
         $side = fn (string $mark, Path $path): array => ['mark' => $mark, 'name' => $path->name, 'review' => $this->review($path, $system, $keeper)];
 
@@ -116,6 +116,14 @@ final class PathController extends Controller
         $here = new Situation($path, $system->revisionAt(now())->tank(), $this->keeper($request)->units);
 
         return $this->download(PathSheet::svg($here, Review::of($here), $system->name), $path, $system, 'svg', 'image/svg+xml');
+    }
+
+    /** What the address asks for by this name; empty when it asks for nothing or for no text. */
+    private static function asked(Request $request, string $name): string
+    {
+        $text = $request->query($name);
+
+        return is_string($text) ? $text : '';
     }
 
     private function download(string $content, Path $path, System $system, string $ending, string $type): HttpResponse

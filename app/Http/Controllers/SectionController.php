@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\VersionedSave;
 use App\Http\Pages\SectionForm;
 use App\Http\Pages\SectionView;
 use App\Http\Pages\SystemFrame;
@@ -17,7 +18,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Support\Str;
-use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Drawing\CutDxf;
@@ -56,12 +56,12 @@ final class SectionController extends Controller
     {
         $design = $request->design();
         $version = $request->integer('version');
-        // Only the version that was opened may be saved over; the first save makes it.
-        $saved = $version === 0
-            ? SumpSection::query()->insertOrIgnore(['system_id' => $system->id, 'document' => json_encode($design->toArray(), JSON_THROW_ON_ERROR), 'version' => 1, 'created_at' => now(), 'updated_at' => now()])
-            : SumpSection::query()->where('system_id', $system->id)->where('version', $version)->update(['document' => json_encode($design->toArray(), JSON_THROW_ON_ERROR), 'version' => $version + 1]);
-        if ($saved === 0) {
-            throw ValidationException::withMessages(['section' => 'This sump was saved in another window meanwhile. Reload to see that one; your changes here are not saved.']);
+        $save = new VersionedSave('section', 'This sump');
+        $values = ['document' => json_encode($design->toArray(), JSON_THROW_ON_ERROR)];
+        if ($version > 0) {
+            $save->over(SumpSection::query()->where('system_id', $system->id), $version, $values);
+        } elseif (SumpSection::query()->insertOrIgnore([...$values, 'system_id' => $system->id, 'version' => 1, 'created_at' => now(), 'updated_at' => now()]) === 0) {
+            throw $save->conflict();
         }
 
         return redirect()->back(fallback: route('section.show', $system))->with('flash', ['message' => 'The sump is saved.']);

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Auth\KeeperPassword;
+use App\Auth\Tries;
 use App\Models\System;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Quantity\UnitSystem;
@@ -18,6 +20,8 @@ use Ithys\Quantity\UnitSystem;
 /** The keeper's own: name, zone, units, password, and tanks in the bin. */
 final class SettingsController extends Controller
 {
+    private const TRIES_AT_PRESENT_PASSWORD = 5;
+
     public function show(Request $request): Response
     {
         return Inertia::render('Settings/Show', [
@@ -49,9 +53,15 @@ final class SettingsController extends Controller
     {
         $keeper = $this->keeper($request);
         $typed = $request->validate([
-            'current' => ['required', 'string', fn (string $field, mixed $value, callable $fail) => is_string($value) && Hash::check($value, $keeper->password) ? null : $fail('This is not your present password.')],
-            'password' => ['required', 'string', 'max:200', Password::defaults()],
-        ], ['password.min' => 'Choose a password of at least 10 characters.', 'password.required' => 'Choose a password of at least 10 characters.', 'current.required' => 'Enter your present password.']);
+            'current_password' => ['required', 'string'],
+            'password' => ['required', new KeeperPassword([$keeper->name, $keeper->email])],
+        ], ['password.required' => 'Choose a new password.', 'current_password.required' => 'Enter your present password.']);
+        $tries = new Tries(["password|{$keeper->id}" => self::TRIES_AT_PRESENT_PASSWORD]);
+        $tries->count('current_password');
+        if (! Hash::check($typed['current_password'], $keeper->password)) {
+            throw ValidationException::withMessages(['current_password' => 'This is not your present password.']);
+        }
+        $tries->forgive();
         // Other browsers that are signed in hold the old password's hash and are turned away.
         $keeper->update(['password' => $typed['password']]);
         Auth::login($keeper);

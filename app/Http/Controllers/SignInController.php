@@ -8,9 +8,11 @@ use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Support\Facades\Auth;
 use Inertia\Inertia;
 use Inertia\Response;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 
 final class SignInController extends Controller
 {
@@ -19,19 +21,21 @@ final class SignInController extends Controller
         return User::query()->exists() ? Inertia::render('Doors/SignIn') : redirect()->route('first-run');
     }
 
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse|HttpResponse
     {
         $request->authenticate();
 
-        return redirect()->intended('/');
+        // A page that stands open with unsaved work signs its keeper in again in place.
+        return $request->expectsJson() ? response()->noContent() : redirect()->intended('/');
     }
 
-    public function destroy(Request $request): RedirectResponse
+    /** Leaves by a whole new page: what the old one held in memory goes with it. */
+    public function destroy(Request $request): SymfonyResponse
     {
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect()->route('sign-in');
+        return Inertia::location(route('sign-in'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\VersionedSave;
 use App\Http\Pages\StylesView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Requests\RoomRequest;
@@ -26,16 +27,19 @@ final class StyleController extends Controller
 
         return Inertia::render('Path/Styles', [
             'frame' => SystemFrame::of($system),
+            'saved' => true,
+            'version' => $system->room_version,
             'typed' => StylesView::form($room, $units),
             'skills' => StylesView::skills(),
             'styles' => StylesView::styles(),
-            'rows' => StylesView::rows($room, $units),
+            'view' => StylesView::rows($room, $units),
         ]);
     }
 
     public function update(RoomRequest $request, System $system): RedirectResponse
     {
-        $system->update(['room' => $request->room($system)->toArray()]);
+        (new VersionedSave('room', 'This room', 'room_version'))
+            ->over(System::query()->whereKey($system->id), $request->integer('version'), ['room' => json_encode($request->room($system)->toArray(), JSON_THROW_ON_ERROR)]);
 
         return redirect()->route('styles.show', $system)->with('flash', ['message' => 'The room is saved.']);
     }
@@ -44,9 +48,9 @@ final class StyleController extends Controller
     public function preview(RoomRequest $request, System $system): JsonResponse
     {
         try {
-            return response()->json(['rows' => StylesView::rows($request->typed($system), $this->keeper($request)->units), 'problems' => (object) []]);
+            return response()->json(['view' => StylesView::rows($request->typed($system), $this->keeper($request)->units), 'problems' => (object) []]);
         } catch (InvalidRoom $invalid) {
-            return response()->json(['rows' => null, 'problems' => $invalid->problems]);
+            return response()->json(['view' => null, 'problems' => $invalid->problems]);
         }
     }
 }

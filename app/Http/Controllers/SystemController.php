@@ -30,7 +30,7 @@ final class SystemController extends Controller
             $system->revisions()->create(['user_id' => $keeper->id, 'in_force_from' => now(), 'document' => $tank->toArray()]);
 
             return $system;
-        }, 5);
+        });
 
         return redirect()->route('path.show', $system)->with('flash', ['message' => "{$system->name} is described. Log a reading with L, or import a file."]);
     }

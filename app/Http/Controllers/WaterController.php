@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\VersionedSave;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TankForm;
 use App\Http\Pages\WorkingVolumeView;
@@ -27,8 +28,10 @@ final class WaterController extends Controller
 
         return Inertia::render('Path/Water', [
             'frame' => SystemFrame::of($system),
-            'typed' => ['name' => $system->name, ...TankForm::of($tank, $units)],
-            'volume' => WorkingVolumeView::of($system->tankAt(now())->workingVolume()),
+            'saved' => true,
+            'version' => $system->tank_version,
+            'typed' => ['name' => $system->name, ...TankForm::of($tank, $units), 'since' => ''],
+            'view' => WorkingVolumeView::of($system->tankAt(now())->workingVolume()),
             'revisions' => $system->revisions->map(fn ($revision): array => [
                 'id' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
@@ -42,24 +45,25 @@ final class WaterController extends Controller
         $tank = $request->tank();
         $since = $request->since();
         DB::transaction(function () use ($request, $system, $tank, $since): void {
-            $system->update(['name' => $request->name()]);
+            (new VersionedSave('tank', 'This description', 'tank_version'))
+                ->over(System::query()->whereKey($system->id), $request->integer('version'), ['name' => $request->name()]);
             if ($since === null) {
                 $system->revisionAt(now())->update(['document' => $tank->toArray()]);
             } else {
                 $system->revisions()->create(['user_id' => $this->keeper($request)->id, 'in_force_from' => $since, 'document' => $tank->toArray()]);
             }
-        }, 5);
+        });
 
         return redirect()->route('water.show', $system)->with('flash', ['message' => $since === null ? 'The description is put right.' : 'The changed tank is in force from that day.']);
     }
 
     /** Answers a draft while it is typed; nothing is saved. What cannot be read yet is an answer too, not an error. */
-    public function preview(TankRequest $request): JsonResponse
+    public function preview(TankRequest $request, ?System $system = null): JsonResponse
     {
         try {
-            return response()->json(['volume' => WorkingVolumeView::of($request->tank()->workingVolume()), 'problems' => (object) []]);
+            return response()->json(['view' => WorkingVolumeView::of($request->tank()->workingVolume()), 'problems' => (object) []]);
         } catch (ValidationException $invalid) {
-            return response()->json(['volume' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
+            return response()->json(['view' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
         }
     }
 }

@@ -8,6 +8,8 @@ use App\Models\User;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Validation\ValidationException;
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\LocalMoment;
 
 /** Reads a day on which something was changed: a day of the keeper's calendar, today or before. */
 final class PastDay
@@ -15,14 +17,18 @@ final class PastDay
     /**
      * The start of that day, in UTC; null when no day is written.
      *
-     * @throws ValidationException when the day is in the future
+     * @throws ValidationException when it is no day, or one in the future or before reef tanks
      */
     public static function read(string $typed, User $keeper, string $field): ?DateTimeImmutable
     {
         if ($typed === '') {
             return null;
         }
-        $day = new DateTimeImmutable($typed.' 00:00', $keeper->zone());
+        try {
+            $day = LocalMoment::day($typed, $keeper->zone());
+        } catch (InvalidEntry $invalid) {
+            throw ValidationException::withMessages([$field => $invalid->getMessage()]);
+        }
 
         return $day <= new DateTimeImmutable ? $day->setTimezone(new DateTimeZone('UTC'))
             : throw ValidationException::withMessages([$field => 'That day is in the future; a change counts from the day it was made.']);

@@ -21,7 +21,7 @@ final class RoomRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return array_fill_keys(self::FIELDS, ['nullable', 'string', 'max:60']);
+        return ['room' => ['required', 'array'], 'version' => ['nullable', 'integer']];
     }
 
     /** @throws InvalidRoom */
@@ -29,7 +29,7 @@ final class RoomRequest extends FormRequest
     {
         $user = $this->user();
 
-        return TypedRoom::read(array_map(strval(...), array_filter($this->only(self::FIELDS), is_string(...))), $system->revisionAt(now())->tank(), $user instanceof User ? $user->units : UnitSystem::Metric);
+        return TypedRoom::read(TypedTexts::of($this->input('room'), self::FIELDS), $system->revisionAt(now())->tank(), $user instanceof User ? $user->units : UnitSystem::Metric);
     }
 
     /** @throws ValidationException with the core's sentence at each field */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Exchange\BoundedJson;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Ithys\Sump\InvalidSection;
@@ -30,7 +31,7 @@ final class SectionFileRequest extends FormRequest
     /** @throws ValidationException with a sentence that says why it is no sump */
     public function design(): SumpDesign
     {
-        $document = json_decode((string) $this->string('file'), true, 32);
+        $document = BoundedJson::asArray((string) $this->string('file'));
         try {
             return is_array($document) ? TypedSection::fromDocument($document) : throw InvalidSection::unreadable('This is not a JSON file. A sump saved here ends in .json and opens with “{”.');
         } catch (InvalidSection $invalid) {

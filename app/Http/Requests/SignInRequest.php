@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Auth\KeeperPassword;
+use App\Auth\Tries;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -18,7 +21,7 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200'], 'remember' => ['boolean']];
+        return ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string'], 'remember' => ['boolean']];
     }
 
     /** @return array<string, string> */
@@ -30,25 +33,23 @@ final class SignInRequest extends FormRequest
     /** @throws ValidationException with one sentence that does not tell which of the two was wrong */
     public function authenticate(): void
     {
-        foreach ($this->throttles() as $kind => $key) {
-            if (RateLimiter::tooManyAttempts($key, self::TRIES[$kind])) {
-                throw ValidationException::withMessages(['email' => 'Too many wrong tries. Wait '.RateLimiter::availableIn($key).' seconds and try again.']);
-            }
+        $email = Str::lower($this->string('email')->trim()->value());
+        $password = $this->string('password')->value();
+        if (strlen($password) > KeeperPassword::MOST_BYTES) {
+            throw ValidationException::withMessages(['password' => 'A password has at most '.KeeperPassword::MOST_BYTES.' characters. If yours was set longer before, type its first '.KeeperPassword::MOST_BYTES.'.']);
         }
-        if (! Auth::attempt(['email' => Str::lower($this->string('email')->trim()->value()), 'password' => $this->string('password')->value()], $this->boolean('remember'))) {
-            array_map(fn (string $key): int => RateLimiter::hit($key), $this->throttles());
+        $tries = new Tries(["sign-in|{$email}|{$this->ip()}" => self::TRIES['account'], "sign-in|{$this->ip()}" => self::TRIES['network']]);
+        $tries->count('email');
+        $keeper = User::query()->where('email', $email)->first();
+        if ($keeper === null) {
+            // Takes as long as the check of a password, so that the time does not tell whether there is such an account.
+            Hash::make($password);
+        }
+        if ($keeper === null || ! Hash::check($password, $keeper->password)) {
             throw ValidationException::withMessages(['email' => 'No account has this e-mail address and password together.']);
         }
-        RateLimiter::clear($this->throttles()['account']);
+        $tries->forgive();
+        Auth::login($keeper, $this->boolean('remember'));
         $this->session()->regenerate();
-    }
-
-    /** @return array{account: string, network: string} */
-    private function throttles(): array
-    {
-        return [
-            'account' => 'sign-in|'.Str::lower($this->string('email')->trim()->value()).'|'.$this->ip(),
-            'network' => 'sign-in|'.$this->ip(),
-        ];
     }
 }

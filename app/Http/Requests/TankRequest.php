@@ -16,48 +16,55 @@ use Ithys\Water\TypedTank;
 /** A tank as typed; the core reads the figures and words what is wrong with them. */
 final class TankRequest extends FormRequest
 {
-    private const FIELDS = ['shape', 'length', 'width', 'height', 'belowRim', 'volume', 'sump', 'plumbing', 'sand', 'rock', 'salinity', 'temperature', 'flow', 'school'];
+    private const FIELDS = ['name', 'since', 'shape', 'length', 'width', 'height', 'belowRim', 'volume', 'sump', 'plumbing', 'sand', 'rock', 'salinity', 'temperature', 'flow', 'school'];
+
+    private const LONGEST_NAME = 80;
 
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return [
-            ...array_fill_keys(self::FIELDS, ['nullable', 'string', 'max:60']),
-            'name' => [$this->routeIs('tank.preview') ? 'nullable' : 'required', 'string', 'max:80'],
-            'since' => ['nullable', 'date_format:Y-m-d'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['name.required' => 'Give the tank a name.', 'name.max' => 'A name of at most 80 characters is enough.', 'since.date_format' => 'Write the day as 2026-03-04.'];
+        return ['tank' => ['required', 'array'], 'version' => ['nullable', 'integer']];
     }
 
     public function name(): string
     {
-        return $this->string('name')->trim()->value();
+        return trim($this->typed()['name'] ?? '');
     }
 
-    /** @throws ValidationException with the core's sentence at each field */
+    /** @throws ValidationException with a sentence at each field, that of the name too where the tank is saved */
     public function tank(): Tank
     {
         $user = $this->user();
+        $problems = match (true) {
+            $this->routeIs('*.preview') => [],
+            $this->name() === '' => ['name' => 'Give the tank a name.'],
+            mb_strlen($this->name()) > self::LONGEST_NAME => ['name' => 'A name of at most '.self::LONGEST_NAME.' characters is enough.'],
+            default => [],
+        };
         try {
-            return TypedTank::read(
-                array_map(strval(...), array_filter($this->only(self::FIELDS), is_string(...))),
-                $user instanceof User ? $user->units : UnitSystem::Metric,
-            );
+            $tank = TypedTank::read($this->typed(), $user instanceof User ? $user->units : UnitSystem::Metric);
         } catch (InvalidTank $invalid) {
-            throw ValidationException::withMessages($invalid->problems);
+            $problems += $invalid->problems;
         }
+
+        return isset($tank) && $problems === [] ? $tank : throw ValidationException::withMessages($problems);
     }
 
-    /** The day from which a changed tank holds, or null when the description is only put right. */
+    /**
+     * The day from which a changed tank holds, or null when the description is only put right.
+     *
+     * @throws ValidationException
+     */
     public function since(): ?DateTimeImmutable
     {
         $user = $this->user();
 
-        return $user instanceof User ? PastDay::read($this->string('since')->value(), $user, 'since') : null;
+        return $user instanceof User ? PastDay::read($this->typed()['since'] ?? '', $user, 'since') : null;
+    }
+
+    /** @return array<string, string> */
+    private function typed(): array
+    {
+        return TypedTexts::of($this->input('tank'), self::FIELDS);
     }
 }

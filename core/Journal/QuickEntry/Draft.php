@@ -16,8 +16,8 @@ final class Draft
     /** Year, month, day as Y-m-d in the keeper's zone. */
     public ?string $date = null;
 
-    /** Hours and minutes as H:i. */
-    public ?string $time = null;
+    /** @var array{int, int, string}|null hour, minute, and the offset from UTC where one was written */
+    public ?array $time = null;
 
     public bool $cloudy = false;
 
@@ -33,8 +33,8 @@ final class Draft
     }
 
     /** @throws InvalidEntry when the line already names a time */
-    public function setTime(string $time): void
+    public function setTime(int $hour, int $minute, string $offset): void
     {
-        $this->time = $this->time === null ? $time : throw InvalidEntry::twice('time');
+        $this->time = $this->time === null ? [$hour, $minute, $offset] : throw InvalidEntry::twice('time');
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Ithys\Journal\QuickEntry;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use Ithys\Journal\Caution;
 use Ithys\Journal\Entry;
 use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\LocalMoment;
 use Ithys\Journal\Reading;
 use Ithys\Quantity\InvalidQuantity;
 
@@ -109,7 +111,12 @@ final class QuickEntry
     /** @param  array{int, int}|null  $whenSpan */
     private function conclude(?array $whenSpan): Understood
     {
-        $at = $this->moment();
+        try {
+            $at = $this->moment();
+        } catch (InvalidEntry $invalid) {
+            $this->problems[] = new Problem($invalid->getMessage(), $whenSpan[0] ?? 0, $whenSpan[1] ?? mb_strlen($this->line));
+            $at = $this->context->now;
+        }
         if ($at > $this->context->now->modify('+5 minutes')) {
             $this->problems[] = new Problem('That moment is in the future; the journal holds what has happened.', $whenSpan[0] ?? 0, $whenSpan[1] ?? mb_strlen($this->line));
         }
@@ -134,7 +141,11 @@ final class QuickEntry
         return new Understood($entries, $this->chips, $this->problems, array_values(array_filter(array_map(Caution::before(...), $payloads))));
     }
 
-    /** The moment meant: now, or a named day at its named time; a day without a time means noon, or now when noon is still to come. */
+    /**
+     * The moment meant: now, or a named day at its named time; a day without a time means noon, or now when noon is still to come.
+     *
+     * @throws InvalidEntry
+     */
     private function moment(): DateTimeImmutable
     {
         $now = $this->context->now;
@@ -143,9 +154,17 @@ final class QuickEntry
             return $minute;
         }
         $today = $now->format('Y-m-d');
-        $moment = new DateTimeImmutable(($this->draft->date ?? $today).' '.($this->draft->time ?? '12:00'), $now->getTimezone());
+        [$year, $month, $day] = array_map(intval(...), explode('-', $this->draft->date ?? $today));
+        if ($this->draft->time === null) {
+            $noon = LocalMoment::plain($year, $month, $day, 12, 0, $now->getTimezone());
 
-        return $this->draft->time === null && $this->draft->date === $today && $moment > $now ? $minute : $moment;
+            return $this->draft->date === $today && $noon > $now ? $minute : $noon;
+        }
+        [$hour, $clockMinute, $offset] = $this->draft->time;
+
+        return $offset === ''
+            ? LocalMoment::at($year, $month, $day, $hour, $clockMinute, $now->getTimezone())
+            : LocalMoment::plain($year, $month, $day, $hour, $clockMinute, new DateTimeZone($offset))->setTimezone($now->getTimezone());
     }
 
     private function unknownWord(Token $token): string

@@ -6,7 +6,7 @@ namespace Ithys\Journal\QuickEntry;
 
 use Ithys\Journal\InvalidEntry;
 
-/** "yesterday", "3 days ago 20:15", "2026-03-04". */
+/** "yesterday", "3 days ago 20:15", "2026-03-04", "2026-10-25 02:30+01:00". */
 final class WhenRule implements Rule
 {
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
@@ -18,13 +18,13 @@ final class WhenRule implements Rule
 
             return true;
         }
-        if (preg_match('~^\d{1,2}:\d{2}$~', $word) === 1) {
+        if (preg_match('~^(\d{1,2}):(\d{2})([+-](?:0\d|1[0-4]):[0-5]\d)?$~', $word, $time) === 1) {
             $tokens->position++;
-            [$hour, $minute] = array_map(intval(...), explode(':', $word));
+            [$hour, $minute] = [(int) $time[1], (int) $time[2]];
             if ($hour > 23 || $minute > 59) {
                 throw InvalidEntry::noSuchTime($word);
             }
-            $draft->setTime(sprintf('%02d:%02d', $hour, $minute));
+            $draft->setTime($hour, $minute, $time[3] ?? '');
 
             return true;
         }
@@ -61,7 +61,7 @@ final class WhenRule implements Rule
         $then = $context->now->modify("-{$count} {$unit}");
         $draft->setDate($then->format('Y-m-d'));
         if ($unit === 'hour') {
-            $draft->setTime($then->format('H:i'));
+            $draft->setTime((int) $then->format('H'), (int) $then->format('i'), $then->format('P'));
         }
 
         return true;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Sump\Build;
 
 use DateTimeImmutable;
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\LocalMoment;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Fields;
@@ -107,9 +109,10 @@ final readonly class TypedBuild
         if ($text === '') {
             return null;
         }
-        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $text, $this->today->getTimezone());
-        if ($day === false || $day->format('Y-m-d') !== $text) {
-            $this->fields->note($at, "“{$text}” is not a day of the calendar; write it as 2026-03-14.");
+        try {
+            $day = LocalMoment::day($text, $this->today->getTimezone());
+        } catch (InvalidEntry $invalid) {
+            $this->fields->note($at, $invalid->getMessage());
 
             return null;
         }

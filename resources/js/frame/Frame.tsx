@@ -11,6 +11,7 @@ import { Kbd } from '../parts/Kbd';
 import { Still } from '../parts/Still';
 import { KeyList } from './KeyList';
 import { QuickEntry } from './QuickEntry';
+import { TroubleBar } from './TroubleBar';
 import { WaterLine } from './WaterLine';
 
 type Area = 'Path' | 'Section' | 'Journal' | 'Settings';
@@ -65,95 +66,98 @@ export function Frame({
     useHotkeys('g>s', () => router.visit('/settings'));
 
     return (
-        <Box
-            display="grid"
-            minHeight="100dvh"
-            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: aside ? 'minmax(0, 1fr) 322px' : 'minmax(0, 1fr)' }}
-            gridTemplateRows={{ base: 'auto auto auto auto auto 1fr', md: 'auto auto auto 1fr auto' }}
-            gridTemplateAreas={{
-                base: '"header" "areas" "log" "water" "main" "aside"',
-                md: '"header" "water" "areas" "main" "aside" "log"',
-                lg: aside
-                    ? '"header header" "water water" "areas areas" "main aside" "log aside"'
-                    : '"header" "water" "areas" "main" "log"',
-            }}
-        >
-            <Head title={frame ? `${title}, ${frame.name}` : title} />
-            <chakra.a
-                href="#content"
-                position="absolute"
-                left="-9999px"
-                _focus={{ left: '8px', top: '8px', bg: 'raised', p: '2', zIndex: 10 }}
+        <>
+            <TroubleBar />
+            <Box
+                display="grid"
+                minHeight="100dvh"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: aside ? 'minmax(0, 1fr) 322px' : 'minmax(0, 1fr)' }}
+                gridTemplateRows={{ base: 'auto auto auto auto auto 1fr', md: 'auto auto auto 1fr auto' }}
+                gridTemplateAreas={{
+                    base: '"header" "areas" "log" "water" "main" "aside"',
+                    md: '"header" "water" "areas" "main" "aside" "log"',
+                    lg: aside
+                        ? '"header header" "water water" "areas areas" "main aside" "log aside"'
+                        : '"header" "water" "areas" "main" "log"',
+                }}
             >
-                Skip to the page
-            </chakra.a>
-            <Still while={dragging}>
-                <Header
-                    frame={frame}
-                    onLog={focusLog}
-                    onFind={find}
-                    onUnits={switchUnits}
-                    onKeys={() => setKeysOpen(true)}
-                />
-            </Still>
-            {frame && (
-                <Box gridArea="water" borderBottomWidth="1px" _print={{ display: 'none' }}>
-                    <WaterLine frame={frame} />
-                </Box>
-            )}
-            <Box gridArea="areas" _print={{ display: 'none' }}>
+                <Head title={frame ? `${title}, ${frame.name}` : title} />
+                <chakra.a
+                    href="#content"
+                    position="absolute"
+                    left="-9999px"
+                    _focus={{ left: '8px', top: '8px', bg: 'raised', p: '2', zIndex: 10 }}
+                >
+                    Skip to the page
+                </chakra.a>
                 <Still while={dragging}>
-                    <Areas area={area} systemId={home?.id} />
-                    <FlashLine />
+                    <Header
+                        frame={frame}
+                        onLog={focusLog}
+                        onFind={find}
+                        onUnits={switchUnits}
+                        onKeys={() => setKeysOpen(true)}
+                    />
                 </Still>
-            </Box>
-            <chakra.main
-                id="content"
-                gridArea="main"
-                tabIndex={-1}
-                outline="none"
-                px={{ base: '3', md: '6' }}
-                pt="3"
-                pb="4"
-                minW="0"
-            >
-                {children}
-            </chakra.main>
-            {aside && (
-                <chakra.aside
-                    aria-label="Reading"
-                    gridArea="aside"
-                    borderLeftWidth={{ lg: '1px' }}
-                    borderTopWidth={{ base: '1px', lg: '0' }}
-                >
-                    <Box
-                        position={{ lg: 'sticky' }}
-                        top="0"
-                        maxHeight={{ lg: '100dvh' }}
-                        overflowY={{ lg: 'auto' }}
-                        px={{ base: '3', md: '6', lg: '5' }}
-                        py="4"
-                    >
-                        <Still while={dragging}>{aside}</Still>
+                {frame && (
+                    <Box gridArea="water" borderBottomWidth="1px" _print={{ display: 'none' }}>
+                        <WaterLine frame={frame} />
                     </Box>
-                </chakra.aside>
-            )}
-            {frame && (
-                <Box
-                    gridArea="log"
-                    _print={{ display: 'none' }}
-                    position={{ md: 'sticky' }}
-                    bottom="0"
-                    px={{ base: '3', md: '6' }}
-                    py={{ base: '2', md: '0' }}
-                    pb={{ md: '4' }}
-                    bg="paper"
-                >
-                    <QuickEntry systemId={frame.id} field={log} />
+                )}
+                <Box gridArea="areas" _print={{ display: 'none' }}>
+                    <Still while={dragging}>
+                        <Areas area={area} systemId={home?.id} />
+                        <FlashLine />
+                    </Still>
                 </Box>
-            )}
-            <KeyList open={keysOpen} onClose={() => setKeysOpen(false)} />
-        </Box>
+                <chakra.main
+                    id="content"
+                    gridArea="main"
+                    tabIndex={-1}
+                    outline="none"
+                    px={{ base: '3', md: '6' }}
+                    pt="3"
+                    pb="4"
+                    minW="0"
+                >
+                    {children}
+                </chakra.main>
+                {aside && (
+                    <chakra.aside
+                        aria-label="Reading"
+                        gridArea="aside"
+                        borderLeftWidth={{ lg: '1px' }}
+                        borderTopWidth={{ base: '1px', lg: '0' }}
+                    >
+                        <Box
+                            position={{ lg: 'sticky' }}
+                            top="0"
+                            maxHeight={{ lg: '100dvh' }}
+                            overflowY={{ lg: 'auto' }}
+                            px={{ base: '3', md: '6', lg: '5' }}
+                            py="4"
+                        >
+                            <Still while={dragging}>{aside}</Still>
+                        </Box>
+                    </chakra.aside>
+                )}
+                {frame && (
+                    <Box
+                        gridArea="log"
+                        _print={{ display: 'none' }}
+                        position={{ md: 'sticky' }}
+                        bottom="0"
+                        px={{ base: '3', md: '6' }}
+                        py={{ base: '2', md: '0' }}
+                        pb={{ md: '4' }}
+                        bg="paper"
+                    >
+                        <QuickEntry systemId={frame.id} field={log} />
+                    </Box>
+                )}
+                <KeyList open={keysOpen} onClose={() => setKeysOpen(false)} />
+            </Box>
+        </>
     );
 }
 

@@ -1,7 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { router } from '@inertiajs/react';
-import { type SyntheticEvent, type RefObject, memo, useState } from 'react';
+import { type SyntheticEvent, type RefObject, memo, useEffect, useEffectEvent, useState } from 'react';
 import { useDraft } from '../lib/useDraft';
+import { useHistory } from '../lib/useHistory';
 import { Kbd } from '../parts/Kbd';
 
 interface Understood {
@@ -21,33 +22,33 @@ export const QuickEntry = memo(function QuickEntry({
     systemId: number;
     field: RefObject<HTMLInputElement | null>;
 }) {
-    const [line, setLine] = useState('');
+    // What is typed stays in this window, so that leaving the page, or the door, loses nothing.
+    const { now: line, change: setLine, restart } = useHistory(`ithys-log-${systemId}`, '');
     const [refusal, setRefusal] = useState('');
     const [scrolled, setScrolled] = useState(0);
     const [saving, setSaving] = useState(false);
-    const answer = useDraft<Understood>(
+    const [wanted, setWanted] = useState(false);
+    const { answer, current, failed } = useDraft<Understood>(
         `/systems/${systemId}/journal/understand`,
         line.trim() === '' ? null : { line },
         120,
     );
     const understood = answer?.ok === true && line.trim() !== '' ? answer.result : null;
     const trouble = refusal || (answer?.ok === false ? Object.values(answer.errors)[0] : '') || '';
+    const maySave = current ? understood?.mayBeSaved === true : failed;
 
-    function save(event: SyntheticEvent) {
-        event.preventDefault();
-        if (line.trim() === '' || saving) {
-            return;
-        }
+    function post() {
+        setWanted(false);
+        setSaving(true);
         router.post(
             `/systems/${systemId}/journal`,
             { line },
             {
                 preserveScroll: true,
                 preserveState: true,
-                onStart: () => setSaving(true),
                 onFinish: () => setSaving(false),
                 onSuccess: () => {
-                    setLine('');
+                    restart('');
                     setRefusal('');
                 },
                 onError: (errors) => setRefusal(errors['line'] ?? 'Not saved.'),
@@ -55,9 +56,25 @@ export const QuickEntry = memo(function QuickEntry({
         );
     }
 
+    function submit(event: SyntheticEvent) {
+        event.preventDefault();
+        if (maySave && !saving) {
+            post();
+        } else {
+            // Enter may come before the answer to the last letter; the line waits for it.
+            setWanted(line.trim() !== '' && !current && !saving);
+        }
+    }
+
+    const postWanted = useEffectEvent(() => (maySave ? post() : setWanted(false)));
+    useEffect(() => {
+        const soon = wanted && (current || failed) ? setTimeout(postWanted) : undefined;
+        return () => clearTimeout(soon);
+    }, [wanted, current, failed]);
+
     return (
         <chakra.form
-            onSubmit={save}
+            onSubmit={submit}
             aria-label="Log"
             bg="raised"
             borderWidth="1.5px"
@@ -102,7 +119,7 @@ export const QuickEntry = memo(function QuickEntry({
                 </Box>
                 <chakra.button
                     type="submit"
-                    disabled={saving || understood?.mayBeSaved !== true}
+                    aria-disabled={saving || !maySave}
                     minH={{ base: '44px', md: '32px' }}
                     px="3"
                     fontWeight="600"
@@ -111,7 +128,7 @@ export const QuickEntry = memo(function QuickEntry({
                     bg="ink"
                     color="paper"
                     cursor="pointer"
-                    _disabled={{ bg: 'transparent', color: 'quiet', cursor: 'default' }}
+                    {...((saving || !maySave) && { bg: 'transparent', color: 'quiet', cursor: 'default' })}
                 >
                     {saving ? 'Saving' : 'Save'}
                 </chakra.button>

@@ -1,5 +1,7 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
-import { type Answer, postJson } from './postJson';
+import { type Answer, postJson, Unanswered } from './postJson';
+import { answered, unanswered } from './trouble';
+import { ASK_AGAIN_AFTER } from './useDraft';
 
 /**
  * The server's latest answer to a draft that moves, as when something is dragged. One question is asked at a time; when its answer is
@@ -20,19 +22,29 @@ export function useLive<T>(url: string, draft: unknown): Answer<T> | null {
             for (let asked: string | null = null; newest.current !== null && newest.current !== asked;) {
                 asked = newest.current;
                 try {
-                    const answered = await postJson<T>(url, JSON.parse(asked), new AbortController().signal);
+                    const heard = await postJson<T>(url, JSON.parse(asked));
+                    answered();
                     // What is under the pointer goes before what the answer redraws.
-                    startTransition(() => setAnswer(answered));
-                } catch {
-                    setAnswer({
-                        ok: false,
-                        errors: { '': 'The server cannot be reached; what you typed is still here.' },
-                    });
+                    startTransition(() => setAnswer(heard));
+                } catch (problem) {
+                    if (!(problem instanceof Unanswered)) {
+                        throw problem;
+                    }
+                    unanswered(problem);
+                    asked = null;
+                    await new Promise((done) => setTimeout(done, ASK_AGAIN_AFTER));
                 }
             }
             asking.current = false;
         };
         void ask();
     }, [url, body]);
+    // Leaving the page ends the asking.
+    useEffect(
+        () => () => {
+            newest.current = null;
+        },
+        [],
+    );
     return answer;
 }

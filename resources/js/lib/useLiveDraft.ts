@@ -32,11 +32,8 @@ export function useLiveDraft<T, V>({ key, name, url, version, saved, typed, view
     if (latest !== null && latest !== view) {
         setView(latest);
     }
-    const problems: Record<string, string> = !dirty
-        ? {}
-        : answer?.ok === true
-          ? answer.result.problems
-          : (answer?.errors ?? {});
+    const problems: Record<string, string> =
+        !dirty || answer === null ? {} : answer.ok ? answer.result.problems : answer.errors;
     const stale = Object.keys(problems).length > 0;
 
     const save = () => {

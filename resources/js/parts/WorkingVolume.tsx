@@ -6,7 +6,7 @@ import { FindingList } from './FindingList';
 
 /** What the preview route makes of a draft: the volume, or a sentence for each field that cannot be read. */
 export interface TankDraft {
-    volume: Volume | null;
+    view: Volume | null;
     problems: Record<string, string>;
 }
 

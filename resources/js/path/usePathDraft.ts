@@ -10,7 +10,7 @@ export function usePathDraft(systemId: number, draft: StoredDraft) {
     const history = useHistory(`ithys-path-${draft.id}-${draft.version}-${units}`, draft.typed);
     const { now: path, dirty } = history;
     const [review, setReview] = useState(draft.review);
-    const answer = useDraft<PathAnswer>(`/systems/${systemId}/path/preview`, dirty ? { path } : null, 40);
+    const { answer } = useDraft<PathAnswer>(`/systems/${systemId}/path/preview`, dirty ? { path } : null, 40);
 
     // The last review that could be made stands while a figure is half typed.
     const latest = dirty ? (answer?.ok === true ? answer.result.review : null) : draft.review;

@@ -21,7 +21,7 @@ final class AppServer
         }
         $port = Port::free();
         $this->url = "http://127.0.0.1:{$port}";
-        $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3'];
+        $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3'];
         touch($database);
         $set = implode(' ', array_map(static fn (string $name, string $value): string => $name.'='.escapeshellarg($value), array_keys($environment), $environment));
         self::run("cd {$root} && env {$set} php artisan migrate --force --quiet");

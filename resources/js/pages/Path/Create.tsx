@@ -1,19 +1,28 @@
 import { chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
-import { useForm } from '@inertiajs/react';
-import { type SyntheticEvent } from 'react';
+import { router } from '@inertiajs/react';
+import { type SyntheticEvent, useState } from 'react';
 import { Frame } from '../../frame/Frame';
+import { useShared } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
+import { useHistory } from '../../lib/useHistory';
 import { EMPTY_TANK, TankFields } from '../../parts/TankFields';
 import { type TankDraft, WorkingVolume } from '../../parts/WorkingVolume';
 
 export default function Create({ first }: { first: boolean }) {
-    const form = useForm({ ...EMPTY_TANK });
-    const answer = useDraft<TankDraft>('/tank-preview', form.data);
-    const volume = answer?.ok === true ? answer.result.volume : null;
+    const { now: tank, change, restart } = useHistory('ithys-new-tank', EMPTY_TANK);
+    const [saving, setSaving] = useState(false);
+    const errors = useShared().errors;
+    const { answer } = useDraft<TankDraft>('/tank-preview', { tank });
+    const volume = answer?.ok === true ? answer.result.view : null;
     function submit(event: SyntheticEvent) {
         event.preventDefault();
-        form.post('/systems', { preserveScroll: true });
+        setSaving(true);
+        router.post(
+            '/systems',
+            { tank: tank as never },
+            { preserveScroll: true, onSuccess: () => restart(EMPTY_TANK), onFinish: () => setSaving(false) },
+        );
     }
     return (
         <Frame title="Describe a tank" area="Path" aside={<WorkingVolume volume={volume} stale={false} />}>
@@ -24,11 +33,11 @@ export default function Create({ first }: { first: boolean }) {
             </chakra.p>
             <chakra.form onSubmit={submit} noValidate>
                 <TankFields
-                    tank={form.data}
-                    errors={form.errors}
-                    onChange={(field, text) => form.setData(field, text)}
+                    tank={tank}
+                    errors={errors}
+                    onChange={(field, text) => change({ ...tank, [field]: text })}
                 />
-                <Button type="submit" look="solid" mt="6" disabled={form.processing}>
+                <Button type="submit" look="solid" mt="6" disabled={saving}>
                     Save the tank
                 </Button>
             </chakra.form>

@@ -1,10 +1,10 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { router, useForm } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { type SyntheticEvent, useState } from 'react';
 import { Frame } from '../../frame/Frame';
 import { useUnits } from '../../lib/figures';
-import { type Basis, type SystemFrame } from '../../lib/page';
-import { useDraft } from '../../lib/useDraft';
+import { type Basis, type SystemFrame, useShared } from '../../lib/page';
+import { useLiveDraft } from '../../lib/useLiveDraft';
 import { BasisNote } from '../../parts/BasisNote';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
@@ -43,10 +43,11 @@ type TypedRoom = Record<
 
 interface Props {
     frame: SystemFrame;
+    version: number;
     typed: TypedRoom;
     skills: [string, string][];
     styles: { key: string; label: string }[];
-    rows: Row[];
+    view: Row[];
 }
 
 const TOLERANCES = [
@@ -55,26 +56,25 @@ const TOLERANCES = [
     ['much', 'does not matter'],
 ] as const;
 
-export default function Styles(props: Props) {
-    return <Comparison key={JSON.stringify(props.typed)} {...props} />;
-}
-
-function Comparison({ frame, typed, skills, styles, rows: saved }: Props) {
-    const form = useForm({ ...typed });
-    const answer = useDraft<{ rows: Row[] | null; problems: Record<string, string> }>(
-        `/systems/${frame.id}/path/styles/preview`,
-        form.isDirty ? form.data : null,
-    );
-    const draft = answer?.ok === true && form.isDirty ? answer.result : null;
-    const rows = draft?.rows ?? saved;
-    const [picked, setPicked] = useState<[string, string]>([saved[0]?.key ?? '', 'sump']);
+export default function Styles({ frame, version, typed, skills, styles, view: savedRows }: Props) {
+    const units = useShared().keeper?.units ?? 'metric';
+    const draft = useLiveDraft<TypedRoom, Row[]>({
+        key: `ithys-room-${frame.id}-${version}-${units}`,
+        name: 'room',
+        url: `/systems/${frame.id}/path/styles`,
+        version,
+        saved: true,
+        typed,
+        view: savedRows,
+    });
+    const { now: room, view: rows, problems } = draft;
+    const [picked, setPicked] = useState<[string, string]>([savedRows[0]?.key ?? '', 'sump']);
     const [shown, setShown] = useState('sump');
     const row = rows.find((one) => one.key === picked[0]);
     const cell = row?.cells.find((one) => one.style === picked[1]);
-    const errors: Record<string, string | undefined> = { ...draft?.problems, ...form.errors };
     function submit(event: SyntheticEvent) {
         event.preventDefault();
-        form.put(`/systems/${frame.id}/path/styles`, { preserveScroll: true });
+        draft.save();
     }
     const labelOf = (style: string) => styles.find((one) => one.key === style)?.label ?? style;
     return (
@@ -96,14 +96,19 @@ function Comparison({ frame, typed, skills, styles, rows: saved }: Props) {
             </chakra.p>
             <chakra.form onSubmit={submit} noValidate>
                 <RoomFields
-                    room={form.data}
-                    errors={errors}
+                    room={room}
+                    errors={problems}
                     skills={skills}
-                    onChange={(field, text) => form.setData(field, text)}
+                    onChange={(field, text) => draft.change({ ...room, [field]: text })}
                 />
-                <Button type="submit" mt="3" mb="4" disabled={form.processing || !form.isDirty}>
+                <Button type="submit" mt="3" mb="4" disabled={!draft.canSave}>
                     Save the room
                 </Button>
+                {problems.room !== undefined && (
+                    <Box color="fault" fontSize="sm" fontWeight="600" role="alert" pb="3">
+                        {problems.room}
+                    </Box>
+                )}
             </chakra.form>
             <Box display={{ base: 'block', md: 'none' }} mb="3">
                 <ChoiceField

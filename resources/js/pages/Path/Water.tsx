@@ -1,68 +1,81 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
-import { useForm } from '@inertiajs/react';
 import { type SyntheticEvent } from 'react';
 import { Frame } from '../../frame/Frame';
 import { PathTabs } from '../../path/PathTabs';
 import { useDates } from '../../lib/dates';
 import { useUnits } from '../../lib/figures';
-import { type SystemFrame } from '../../lib/page';
-import { useDraft } from '../../lib/useDraft';
+import { type SystemFrame, useShared } from '../../lib/page';
+import { useLiveDraft } from '../../lib/useLiveDraft';
 import { TankFields, type TypedTank } from '../../parts/TankFields';
 import { TextField } from '../../parts/TextField';
-import { type TankDraft, type Volume, WorkingVolume } from '../../parts/WorkingVolume';
+import { type Volume, WorkingVolume } from '../../parts/WorkingVolume';
+
+type TypedWater = TypedTank & { since: string };
 
 interface Props {
     frame: SystemFrame;
-    typed: TypedTank;
-    volume: Volume;
+    version: number;
+    typed: TypedWater;
+    view: Volume;
     revisions: { id: number; since: number; litres: number }[];
 }
 
-export default function Water(props: Props) {
-    // A change of units rewrites the figures, so the form starts anew with them.
-    return <Description key={JSON.stringify(props.typed)} {...props} />;
-}
-
-function Description({ frame, typed, volume, revisions }: Props) {
-    const form = useForm({ ...typed, since: '' });
+export default function Water({ frame, version, typed, view: savedView, revisions }: Props) {
+    const units = useShared().keeper?.units ?? 'metric';
+    const draft = useLiveDraft<TypedWater, Volume>({
+        key: `ithys-water-${frame.id}-${version}-${units}`,
+        name: 'tank',
+        url: `/systems/${frame.id}/path/water`,
+        version,
+        saved: true,
+        typed,
+        view: savedView,
+    });
+    const { now: tank, problems } = draft;
     const { day } = useDates();
     const { show } = useUnits();
-    const answer = useDraft<TankDraft>('/tank-preview', form.data);
-    const draft = answer?.ok === true ? answer.result : null;
-    const errors = { ...draft?.problems, ...form.errors };
     function submit(event: SyntheticEvent) {
         event.preventDefault();
-        form.put(`/systems/${frame.id}/path/water`, { preserveScroll: true });
+        draft.save();
     }
     return (
         <Frame
             title="Water"
             area="Path"
             frame={frame}
-            aside={<WorkingVolume volume={draft?.volume ?? volume} stale={draft !== null && draft.volume === null} />}
+            aside={<WorkingVolume volume={draft.view} stale={draft.stale} />}
         >
             <PathTabs systemId={frame.id} tab="Water" />
             <chakra.h1 fontSize="xl" mb="3">
                 The water of {frame.name}
             </chakra.h1>
             <chakra.form onSubmit={submit} noValidate>
-                <TankFields tank={form.data} errors={errors} onChange={(field, text) => form.setData(field, text)} />
+                <TankFields
+                    tank={tank}
+                    errors={problems}
+                    onChange={(field, text) => draft.change({ ...tank, [field]: text })}
+                />
                 <Box display="flex" flexWrap="wrap" gap="4" alignItems="flex-start" mt="6" borderTopWidth="1px" pt="4">
                     <Box width="19rem">
                         <TextField
                             label="The tank was changed on"
                             type="date"
-                            value={form.data.since}
-                            onText={(since) => form.setData('since', since)}
-                            error={form.errors.since}
+                            value={tank.since}
+                            onText={(since) => draft.change({ ...tank, since })}
+                            error={problems.since}
                             help="Leave empty to put the present description right; with a day, readings before it keep the old volume."
                         />
                     </Box>
-                    <Button type="submit" look="solid" mt="24px" disabled={form.processing || !form.isDirty}>
+                    <Button type="submit" look="solid" mt="24px" disabled={!draft.canSave}>
                         Save
                     </Button>
                 </Box>
+                {problems.tank !== undefined && (
+                    <Box color="fault" fontSize="sm" fontWeight="600" role="alert" pt="2">
+                        {problems.tank}
+                    </Box>
+                )}
             </chakra.form>
             {revisions.length > 1 && (
                 <chakra.section mt="6">

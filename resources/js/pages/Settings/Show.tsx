@@ -111,7 +111,7 @@ function KeeperForm({ zones }: { zones: string[] }) {
 }
 
 function PasswordForm() {
-    const form = useForm({ current: '', password: '' });
+    const form = useForm({ current_password: '', password: '' });
     function submit(event: SyntheticEvent) {
         event.preventDefault();
         form.put('/settings/password', { preserveScroll: true, onSuccess: () => form.reset() });
@@ -123,9 +123,9 @@ function PasswordForm() {
                 label="Present password"
                 type="password"
                 autoComplete="current-password"
-                value={form.data.current}
-                onText={(current) => form.setData('current', current)}
-                error={form.errors.current}
+                value={form.data.current_password}
+                onText={(current) => form.setData('current_password', current)}
+                error={form.errors.current_password}
             />
             <TextField
                 label="New password"

@@ -130,8 +130,8 @@ it('refuses with a sentence at the place', function (array $typed, string $at, s
     }
     expect($problems[$at] ?? '')->toContain($words);
 })->with([
-    'no such day' => [['done' => ['mark' => '2026-02-30']], 'done.mark', 'not a day'],
-    'not a day at all' => [['done' => ['mark' => 'soon']], 'done.mark', 'not a day'],
+    'no such day' => [['done' => ['mark' => '2026-02-30']], 'done.mark', 'There is no day'],
+    'not a day at all' => [['done' => ['mark' => 'soon']], 'done.mark', 'not a date such as 2026-03-04'],
     'a day to come' => [['done' => ['mark' => '2026-04-02']], 'done.mark', 'yet to come'],
     'a test without a level' => [['leakTests' => [['day' => '2026-03-01', 'levelMm' => '', 'result' => 'dry']]], 'leakTests.0.levelMm', 'is needed'],
     'a test without a day' => [['leakTests' => [['day' => '', 'levelMm' => '300', 'result' => 'dry']]], 'leakTests.0.day', 'is needed'],
