@@ -25,7 +25,7 @@ final readonly class LocalServer
         $address = (string) stream_socket_get_name($socket, false);
         fclose($socket);
         $process = Process::path(public_path())->forever()
-            ->env(['DB_DATABASE' => $database, 'PHP_CLI_SERVER_WORKERS' => false])
+            ->env(['DB_DATABASE' => $database, 'SESSION_DRIVER' => 'whole-file', 'PHP_CLI_SERVER_WORKERS' => false])
             ->start([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', $address, base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')]);
         $server = new self($process, "http://{$address}");
         for ($try = 0; $try < 100; $try++) {

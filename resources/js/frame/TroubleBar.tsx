@@ -82,6 +82,7 @@ function SignInAgain({ email, again }: { email: string; again: (() => void) | nu
             flexWrap="wrap"
             alignItems="center"
             gap="2"
+            flex={{ base: '1 1 100%', md: '0 1 auto' }}
         >
             {/* A password manager fills in the right one when it is told whose it is. */}
             <input type="text" name="username" autoComplete="username" value={email} readOnly hidden />

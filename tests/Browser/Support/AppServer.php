@@ -13,7 +13,8 @@ final class AppServer
 
     private int $group;
 
-    private function __construct(public readonly string $database, bool $demo)
+    /** @param  array<string, string>  $more  further settings of the application */
+    private function __construct(public readonly string $database, bool $demo, array $more = [])
     {
         $root = dirname(__DIR__, 3);
         if (is_file("{$root}/public/hot")) {
@@ -21,7 +22,7 @@ final class AppServer
         }
         $port = Port::free();
         $this->url = "http://127.0.0.1:{$port}";
-        $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3'];
+        $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'whole-file', 'LOG_CHANNEL' => 'null', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3', ...$more];
         touch($database);
         $set = implode(' ', array_map(static fn (string $name, string $value): string => $name.'='.escapeshellarg($value), array_keys($environment), $environment));
         self::run("cd {$root} && env {$set} php artisan migrate --force --quiet");
@@ -40,9 +41,10 @@ final class AppServer
         return new self(self::temporary(), false);
     }
 
-    public static function withDemo(): self
+    /** @param  array<string, string>  $more */
+    public static function withDemo(array $more = []): self
     {
-        return new self(self::temporary(), true);
+        return new self(self::temporary(), true, $more);
     }
 
     public function stop(): void

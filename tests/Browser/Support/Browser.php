@@ -91,6 +91,28 @@ final class Browser
         return $this;
     }
 
+    /** What stands in the field with this label. */
+    public function value(string $label): string
+    {
+        return (string) $this->field($label)->getAttribute('value');
+    }
+
+    /** Takes the network away, or gives it back. */
+    public function offline(bool $offline = true): self
+    {
+        $this->devTools('Network.enable', []);
+        $this->devTools('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+
+        return $this;
+    }
+
+    public function back(): self
+    {
+        $this->driver->navigate()->back();
+
+        return $this;
+    }
+
     public function choose(string $label, string $optionText): self
     {
         $this->until(function () use ($label, $optionText): bool {

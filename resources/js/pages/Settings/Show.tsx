@@ -54,6 +54,10 @@ export default function Show({ zones, binned }: Props) {
                     </Box>
                 </section>
             </Box>
+            <chakra.p color="quiet" fontSize="sm" mt="8">
+                Ithys ships with the work of others:{' '}
+                <chakra.a href="/build/licenses.txt">notices of the scripts and fonts</chakra.a>.
+            </chakra.p>
         </Frame>
     );
 }
