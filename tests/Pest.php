@@ -5,7 +5,8 @@ declare(strict_types=1);
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Http', 'Console');
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Http', 'Console', 'Slow/Requests');
+pest()->extend(TestCase::class)->in('Running', 'Slow/Server');
 
 /** Relative agreement, as the reference tables give their tolerance. */
 expect()->extend('toAgreeWith', function (float $expected, float $relative = 1e-12) {

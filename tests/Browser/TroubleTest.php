@@ -26,16 +26,11 @@ final class Trouble
 
     public static Browser $browser;
 
-    public static function database(): PDO
-    {
-        return new PDO('sqlite:'.self::$server->database, options: [PDO::ATTR_TIMEOUT => 5]);
-    }
-
     public static function break(string ...$tables): void
     {
         foreach ($tables as $table) {
             foreach (['insert', 'update'] as $event) {
-                self::database()->exec("create trigger broken_{$table}_{$event} before {$event} on {$table} begin select raise(abort, 'broken on purpose'); end");
+                self::$server->data()->exec("create trigger broken_{$table}_{$event} before {$event} on {$table} begin select raise(abort, 'broken on purpose'); end");
             }
         }
     }
@@ -43,7 +38,7 @@ final class Trouble
     public static function mend(string ...$tables): void
     {
         foreach ($tables as $table) {
-            self::database()->exec("drop trigger broken_{$table}_insert; drop trigger broken_{$table}_update");
+            self::$server->data()->exec("drop trigger broken_{$table}_insert; drop trigger broken_{$table}_update");
         }
     }
 
@@ -65,7 +60,7 @@ it('keeps the page and what was typed when a save cannot be had', function (stri
             expect($browser->value($label))->toBe($text);
         }
     };
-    $lock = Trouble::database();
+    $lock = Trouble::$server->data();
     $lock->exec('begin immediate');
     $press === 'Enter' ? $browser->keys('Enter') : $browser->press($press);
     $browser->waitFor('Another save is being written just now. Yours was not saved and is still here');

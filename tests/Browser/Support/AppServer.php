@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use PDO;
 use RuntimeException;
 
 /** The real application on a free port with a database of its own, stopped with all its workers. */
 final class AppServer
 {
     public readonly string $url;
+
+    private readonly string $settings;
+
+    private readonly int $port;
 
     private int $group;
 
@@ -20,25 +25,22 @@ final class AppServer
         if (is_file("{$root}/public/hot")) {
             unlink("{$root}/public/hot");
         }
-        $port = Port::free();
-        $this->url = "http://127.0.0.1:{$port}";
-        $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'whole-file', 'LOG_CHANNEL' => 'null', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3', ...$more];
-        touch($database);
-        $set = implode(' ', array_map(static fn (string $name, string $value): string => $name.'='.escapeshellarg($value), array_keys($environment), $environment));
-        self::run("cd {$root} && env {$set} php artisan migrate --force --quiet");
+        $this->port = Port::free();
+        $this->url = "http://127.0.0.1:{$this->port}";
+        $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$database}.cache", 'SESSION_DRIVER' => 'whole-file', 'LOG_CHANNEL' => 'null', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3', ...$more];
+        touch($environment['DB_DATABASE']);
+        $this->settings = implode(' ', array_map(static fn (string $name, string $value): string => $name.'='.escapeshellarg($value), array_keys($environment), $environment));
+        $this->artisan('migrate --force --quiet');
         if ($demo) {
-            self::run("cd {$root} && env {$set} php artisan db:seed --class='Database\\Seeders\\DemoSeeder' --force --quiet");
+            $this->artisan("db:seed --class='Database\\Seeders\\DemoSeeder' --force --quiet");
         }
-        $router = "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
-        $log = escapeshellarg("{$database}.log");
-        // A process group of its own, so that the workers go with the server.
-        $this->group = (int) self::run("cd {$root}/public && env {$set} setsid php -d upload_max_filesize=21M -d post_max_size=64M -S 127.0.0.1:{$port} {$router} >{$log} 2>&1 & echo \$!");
-        Port::waitFor("{$this->url}/up");
+        $this->start();
     }
 
-    public static function empty(): self
+    /** @param  array<string, string>  $more */
+    public static function empty(array $more = []): self
     {
-        return new self(self::temporary(), false);
+        return new self(self::temporary(), false, $more);
     }
 
     /** @param  array<string, string>  $more */
@@ -47,10 +49,44 @@ final class AppServer
         return new self(self::temporary(), true, $more);
     }
 
+    public function artisan(string $command): string
+    {
+        return self::run('cd '.dirname(__DIR__, 3)." && env {$this->settings} php artisan {$command}");
+    }
+
+    /** Runs another command with the application's settings. */
+    public function with(string $command): string
+    {
+        return self::run("env {$this->settings} {$command}");
+    }
+
+    public function start(): void
+    {
+        $root = dirname(__DIR__, 3);
+        $router = "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
+        $log = escapeshellarg("{$this->database}.log");
+        // A process group of its own, so that the workers go with the server.
+        $this->group = (int) self::run("cd {$root}/public && env {$this->settings} setsid php -d upload_max_filesize=21M -d post_max_size=64M -S 127.0.0.1:{$this->port} {$router} >{$log} 2>&1 & echo \$!");
+        Port::waitFor("{$this->url}/up");
+    }
+
+    /** Ends all of it at once, in the middle of whatever it does. */
+    public function kill(): void
+    {
+        posix_kill(-$this->group, SIGKILL);
+        Port::waitUntilClosed($this->port);
+    }
+
+    /** The data as it stands, seen from outside the application. */
+    public function data(): PDO
+    {
+        return new PDO("sqlite:{$this->database}", options: [PDO::ATTR_TIMEOUT => 20]);
+    }
+
     public function stop(): void
     {
         posix_kill(-$this->group, SIGTERM);
-        array_map(unlink(...), glob($this->database.'*') ?: []);
+        exec('rm -rf '.implode(' ', array_map(escapeshellarg(...), glob($this->database.'*') ?: [])));
     }
 
     private static function temporary(): string
@@ -64,6 +100,6 @@ final class AppServer
     {
         exec($command, $output, $code);
 
-        return $code === 0 ? implode("\n", $output) : throw new RuntimeException("Failed: {$command}");
+        return $code === 0 ? implode("\n", $output) : throw new RuntimeException("Failed: {$command}\n".implode("\n", $output));
     }
 }

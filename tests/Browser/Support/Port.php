@@ -18,6 +18,19 @@ final class Port
         return (int) substr($name, (int) strrpos($name, ':') + 1);
     }
 
+    public static function waitUntilClosed(int $port): void
+    {
+        for ($try = 0; $try < 200; $try++) {
+            $socket = @fsockopen('127.0.0.1', $port, timeout: 1);
+            if ($socket === false) {
+                return;
+            }
+            fclose($socket);
+            usleep(10_000);
+        }
+        throw new RuntimeException("Something still answers at port {$port}.");
+    }
+
     /** Waits until the address answers. ChromeDriver keeps connections open, so PHP's own streams would wait for their end. */
     public static function waitFor(string $url): void
     {
