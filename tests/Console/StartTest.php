@@ -7,6 +7,7 @@ use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Process;
+use Tests\Browser\Support\Port;
 
 /** Runs one of the commands in bin/ as a person would, and stops it after a while. */
 function start(string $command): string
@@ -25,6 +26,19 @@ it('says which port is wrong or taken', function (): void {
         ->and(start('bin/serve --loud'))->toContain('Usage: bin/serve');
     fclose($socket);
 });
+
+it('goes with all its workers when it is ended', function (int $signal, Closure $whom): void {
+    $port = Port::free();
+    $script = Process::path(base_path())->forever()->env(['APP_ENV' => 'e2e', 'DB_DATABASE' => false, 'CACHE_STORE' => false, 'SESSION_DRIVER' => false])->start("exec bin/serve --port {$port}");
+    Port::waitFor("http://127.0.0.1:{$port}/up");
+    posix_kill($whom((int) $script->id(), $port), $signal);
+    Port::waitUntilClosed($port);
+    expect(trim(Process::run("pgrep -f 'php.*-[S] 127.0.0.1:{$port}'")->output()))->toBe('');
+    $script->wait();
+})->with([
+    'the script is told to stop' => [SIGTERM, fn (int $script): int => $script],
+    'the server itself is killed' => [SIGKILL, fn (int $script, int $port): int => (int) explode("\n", Process::run("pgrep -o -f 'php.*-[S] 127.0.0.1:{$port}'")->output())[0]],
+]);
 
 it('makes a demo that can be made twice and is whole', function (): void {
     $this->seed(DemoSeeder::class);

@@ -60,7 +60,7 @@ final class BenchImport extends Command
         $at = new DateTimeImmutable('2012-01-01 08:00Z');
         for ($i = 0; $i < $rows; $i++) {
             $at = $at->modify('+1 hour');
-            fwrite($out, $at->format('Y-m-d H:i').($i % 2 === 0 ? ',no3,'.(5 + $i % 70 / 10) : ',po4,'.(0.02 + $i % 13 / 100)).",ppm,photometer,\n");
+            fwrite($out, $at->format('Y-m-d\TH:iP').($i % 2 === 0 ? ',no3,'.(5 + $i % 70 / 10) : ',po4,'.(0.02 + $i % 13 / 100)).",ppm,photometer,\n");
         }
         fclose($out);
     }
