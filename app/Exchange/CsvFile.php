@@ -76,7 +76,7 @@ final readonly class CsvFile
                 $startedAt = $number;
             }
             $open = $open === null ? $line : $open."\n".$line;
-            if (substr_count($open, '"') % 2 === 1) {
+            if (str_contains($open, '"') && self::endsInQuotes($open, $separator)) {
                 if ($number - $startedAt >= self::MOST_LINES_IN_QUOTES) {
                     throw UnreadableFile::unterminatedQuote($startedAt);
                 }
@@ -89,6 +89,16 @@ final readonly class CsvFile
         if ($open !== null) {
             throw UnreadableFile::unterminatedQuote($startedAt);
         }
+    }
+
+    /** Whether a quoted cell is still open at the end. Only a quote that begins a cell opens one: 20" is a length. */
+    private static function endsInQuotes(string $record, string $separator): bool
+    {
+        $quoted = '\\s*"(?:[^"]|"")*"[^'.preg_quote($separator, '~').']*';
+
+        // All whole cells are taken off; what is left begins with a quote that nothing closes.
+        return preg_match('~^(?:(?:'.$quoted.'|(?!\\s*")[^'.preg_quote($separator, '~').']*)(?:'.preg_quote($separator, '~').'|$))*+(.+)$~s', $record, $rest) === 1
+            && str_starts_with(ltrim($rest[1]), '"');
     }
 
     /**

@@ -284,6 +284,18 @@ final class Assumptions
             'From memory: narrow enough for snails, wide enough not to clog.');
     }
 
+    public static function combTeeth(): Assumption
+    {
+        return new Assumption('comb-teeth', 'Height of the teeth of a comb over the edge the water goes over', 25.0, 'mm', AssumptionKind::Estimate,
+            'From memory: more than the head of most returns, so that nothing is carried over the tips.');
+    }
+
+    public static function leastTooth(): Assumption
+    {
+        return new Assumption('least-tooth', 'Narrowest tooth of a comb', 3.0, 'mm', AssumptionKind::Estimate,
+            'From memory: thinner teeth break when they are cut or cleaned.');
+    }
+
     public static function rimMargin(): Assumption
     {
         return new Assumption('rim-margin', 'Room wanted under the rim after a power cut', 15.0, 'mm', AssumptionKind::Estimate,

@@ -20,7 +20,7 @@ final class CutSvg
         $height = $layout->height + 2 * $margin;
         $across = static fn (float $x): float => $margin + $x;
         $down = static fn (float $y): float => $height - $margin - $y;
-        $text = static fn (float $x, float $y, string $words): string => sprintf('<text x="%.1f" y="%.1f">%s</text>', $x, $y, htmlspecialchars($words, ENT_XML1 | ENT_QUOTES, 'UTF-8'));
+        $text = static fn (float $x, float $y, string $words): string => sprintf('<text x="%.1f" y="%.1f">%s</text>', $x, $y, XmlText::of($words));
         $cuts = $sheets = $words = [];
         foreach ($layout->sheets as ['label' => $label, 'x' => $x, 'y' => $y, 'width' => $length, 'height' => $depth]) {
             $sheets[] = sprintf('<rect x="%.3f" y="%.3f" width="%.3f" height="%.3f"/>', $across($x), $down($y + $depth), $length, $depth);

@@ -68,7 +68,7 @@ final class PathSheet
         $height = $this->y + 10;
 
         return sprintf('<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" version="1.1" width="%1$.0fmm" height="%2$.0fmm" viewBox="0 0 %1$.0f %2$.0f" font-family="%3$s" fill="%4$s"><title>%5$s</title>'."\n",
-            self::WIDTH, $height, self::FONT, self::INK, self::escape($this->here->path->name)).implode("\n", $this->marks)."\n</svg>\n";
+            self::WIDTH, $height, self::FONT, self::INK, XmlText::of($this->here->path->name)).implode("\n", $this->marks)."\n</svg>\n";
     }
 
     private function line(Line $line): void
@@ -133,12 +133,6 @@ final class PathSheet
 
     private function text(float $x, float $y, string $text, float $size, bool $bold = false): void
     {
-        $text === '' ?: $this->marks[] = sprintf('<text x="%.1f" y="%.1f" font-size="%.1f"%s>%s</text>', $x, $y, $size, $bold ? ' font-weight="700"' : '', self::escape($text));
-    }
-
-    private static function escape(string $text): string
-    {
-        // Characters XML does not allow are dropped rather than let one of them spoil the sheet.
-        return htmlspecialchars((string) preg_replace('~[^\x{9}\x{A}\x{D}\x{20}-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]~u', '', $text), ENT_XML1 | ENT_QUOTES, 'UTF-8');
+        $text === '' ?: $this->marks[] = sprintf('<text x="%.1f" y="%.1f" font-size="%.1f"%s>%s</text>', $x, $y, $size, $bold ? ' font-weight="700"' : '', XmlText::of($text));
     }
 }

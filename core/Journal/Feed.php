@@ -21,7 +21,7 @@ final readonly class Feed implements Payload
 
     public static function fromData(PayloadData $data): self
     {
-        return self::of($data->figure('grams'), Food::tryFrom($data->optionalText('food') ?? ''));
+        return self::of($data->figure('grams'), $data->optionalWord('food', Food::class));
     }
 
     public function kind(): EntryKind

@@ -33,7 +33,7 @@ final readonly class MediaCharge implements Payload
     public static function fromData(PayloadData $data): self
     {
         $medium = Medium::tryFrom($data->text('medium')) ?? throw InvalidEntry::unknown('medium', $data->text('medium'));
-        $place = Place::tryFrom($data->optionalText('place') ?? '');
+        $place = $data->optionalWord('place', Place::class);
         $grams = $data->optionalFigure('grams');
 
         return $grams === null ? self::litres($medium, $data->figure('litres'), $place) : self::grams($medium, $grams, $place);

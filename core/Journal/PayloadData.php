@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Journal;
 
+use BackedEnum;
+
 /** Reads the stored fields of a payload with the type each must have. */
 final readonly class PayloadData
 {
@@ -36,6 +38,23 @@ final readonly class PayloadData
         $value = $this->data[$field] ?? null;
 
         return is_string($value) ? $value : null;
+    }
+
+    /**
+     * One of the words of an enum; null where none is stored.
+     *
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $of
+     * @return ?T
+     *
+     * @throws InvalidEntry for a word that is not among them
+     */
+    public function optionalWord(string $field, string $of): ?BackedEnum
+    {
+        $word = $this->optionalText($field);
+
+        return $word === null ? null : $of::tryFrom($word) ?? throw InvalidEntry::unknown($field, $word);
     }
 
     public function flag(string $field): bool

@@ -40,7 +40,8 @@ final readonly class Reading implements Payload
     public static function fromData(PayloadData $data): self
     {
         $nutrient = Nutrient::tryFrom($data->text('nutrient')) ?? throw InvalidEntry::unknown('nutrient', $data->text('nutrient'));
-        $basis = Basis::tryFrom($data->optionalText('basis') ?? '') ?? Basis::Ion;
+        // What was stored before bases were kept is the whole ion.
+        $basis = $data->optionalWord('basis', Basis::class) ?? Basis::Ion;
 
         return new self($nutrient, $data->figure('mgPerLitre'), $basis, $data->optionalFigure('step') ?? 0.0,
             $data->flag('belowLimit'), $data->flag('cloudy'), $data->optionalText('method'));

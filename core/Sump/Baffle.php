@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Flow\UnderGap;
 use Ithys\Flow\Weir;
 
@@ -16,7 +17,7 @@ final readonly class Baffle
         /** Face towards the inlet, from the inner face of the inlet wall, mm. */
         public float $atMm,
         public float $thicknessMm,
-        /** Top edge over the floor, mm. */
+        /** Where the water goes over it, over the floor, mm: its top edge, or the foot of the slots of a comb, whose teeth stand above. */
         public float $topMm,
         /** Clear height under it, mm; 0 for one that stands on the floor. */
         public float $gapMm = 0.0,
@@ -30,6 +31,29 @@ final readonly class Baffle
         return $this->atMm + $this->thicknessMm;
     }
 
+    /** Whether the water goes under it. */
+    public function hangs(): bool
+    {
+        return $this->gapMm > 0.0;
+    }
+
+    /** Its highest edge over the floor, mm: of a comb, the tips of the teeth. */
+    public function edgeMm(): float
+    {
+        return $this->topMm + ($this->isToothed() ? Assumptions::combTeeth()->value : 0.0);
+    }
+
+    public function isToothed(): bool
+    {
+        return $this->kind === BaffleKind::Comb && $this->openShare < 1.0;
+    }
+
+    /** Width of a tooth between two slots, mm. */
+    public function toothMm(): float
+    {
+        return Assumptions::combSlot()->value * (1 / $this->openShare - 1);
+    }
+
     /** Its top as a weir. */
     public function overflow(float $widthMm): Weir
     {
@@ -40,7 +64,7 @@ final readonly class Baffle
     public function flow(float $levelBeforeMm, float $levelAfterMm, float $widthMm): float
     {
         $over = $this->overflow($widthMm)->flow($levelBeforeMm - $this->topMm, $levelAfterMm - $this->topMm);
-        $under = $this->gapMm > 0.0 ? (new UnderGap($this->gapMm, $widthMm))->flow($levelBeforeMm - max($levelAfterMm, $this->gapMm / 2)) : 0.0;
+        $under = $this->hangs() ? (new UnderGap($this->gapMm, $widthMm))->flow($levelBeforeMm - max($levelAfterMm, $this->gapMm / 2)) : 0.0;
 
         return $over + $under;
     }

@@ -122,7 +122,7 @@ final readonly class Fits
     private function holdingBaffle(int $chamber): ?Baffle
     {
         for ($i = $chamber; isset($this->section->baffles[$i]); $i++) {
-            if ($this->section->baffles[$i]->gapMm <= 0.0) {
+            if (! $this->section->baffles[$i]->hangs()) {
                 return $this->section->baffles[$i];
             }
         }

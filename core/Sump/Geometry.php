@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Quantity\ShopLength;
 use Ithys\Quantity\UnitSystem;
@@ -33,8 +34,12 @@ final class Geometry
                 $findings[] = Finding::of(Severity::Remark, 'chamber-narrow', 'A narrow space', sprintf('%s between this baffle and the next.', $length($next->atMm - $baffle->endMm())))
                     ->at($baffle->id)->because('A hand or a brush does not get in to clean it.');
             }
-            if ($baffle->topMm > $section->heightMm) {
-                $findings[] = Finding::of(Severity::Fault, 'baffle-high', 'Baffle over the rim', sprintf('Its top is at %s, the rim at %s.', $length($baffle->topMm), $length($section->heightMm)))
+            if ($baffle->isToothed() && $baffle->toothMm() < Assumptions::leastTooth()->value) {
+                $findings[] = Finding::of(Severity::Caution, 'comb-teeth-thin', 'The teeth of the comb are too thin', sprintf('Slots of %s leave teeth of %s.', $length(Assumptions::combSlot()->value), $length($baffle->toothMm())), Assumptions::leastTooth())
+                    ->at($baffle->id)->because('Teeth that thin break when they are cut or cleaned.', sprintf('Take an open share of at most %.2f.', floor(100 * Assumptions::combSlot()->value / (Assumptions::combSlot()->value + Assumptions::leastTooth()->value)) / 100));
+            }
+            if ($baffle->edgeMm() > $section->heightMm) {
+                $findings[] = Finding::of(Severity::Fault, 'baffle-high', 'Baffle over the rim', sprintf('Its top is at %s, the rim at %s.', $length($baffle->edgeMm()), $length($section->heightMm)))
                     ->at($baffle->id)->because('The lid or the brace is in its way.', 'Lower it.');
             }
             if ($baffle->kind !== BaffleKind::Under && $baffle->topMm >= $section->heightMm) {

@@ -23,7 +23,7 @@ final class Panels
         $support = $section->braced ? Support::FourEdges : Support::FreeTop;
         $findings = [self::judge('panel-wall', 'The long wall', PanelLoad::of($section->lengthMm, $section->heightMm, $section->wallMm, $section->material, $support), $support->label(), $section, $units), self::bottom($section, $units)];
         foreach ($section->baffles as $baffle) {
-            if ($baffle->gapMm <= 0.0) {
+            if (! $baffle->hangs()) {
                 $load = PanelLoad::of($section->widthMm, $baffle->topMm, $baffle->thicknessMm, $section->material, Support::FreeTop);
                 if (! $load->isSafe()) {
                     $findings[] = self::judge('panel-baffle', 'This baffle', $load, Support::FreeTop->label(), $section, $units)->at($baffle->id);

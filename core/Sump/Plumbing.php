@@ -64,7 +64,7 @@ final readonly class Plumbing
             return null;
         }
 
-        return ReturnLoop::solve($pump, $this->liftMm, [self::run($this->boreMm, $this->lengthMm ?? $this->liftMm, $this->fittings, $this->valveOpen)], $viscosity);
+        return ReturnLoop::solve($pump, $this->liftMm, [self::run($this->boreMm, $this->lengthMm ?? $this->liftMm, self::withOutlet($this->fittings), $this->valveOpen)], $viscosity);
     }
 
     /** @throws InvalidCurve */
@@ -103,7 +103,8 @@ final readonly class Plumbing
         $pipe = self::fall($this->drainBoreMm, $this->drainLengthMm ?? $this->drainFallMm, $this->drainFittings, null);
         $spare = ($this->drainFallMm / 1000 - $pipe->headLoss($litresPerHour, $viscosity)) / $pipe->velocityHead($litresPerHour);
 
-        return $spare < 0.0 ? null : Throttle::openFor($spare + Throttle::loss(1.0));
+        // A gate valve that is among the fittings costs its open loss already.
+        return $spare < 0.0 ? null : Throttle::openFor($spare + (isset($this->drainFittings[Fitting::GateValve->value]) ? Throttle::loss(1.0) : 0.0));
     }
 
     public function overflow(): ?Overflow
@@ -146,7 +147,18 @@ final readonly class Plumbing
     /** @param  array<string, int>  $fittings */
     private static function fall(float $boreMm, float $lengthMm, array $fittings, ?float $valveOpen): Pipe
     {
-        return self::run($boreMm, $lengthMm, ['entrance' => 1, 'outlet' => 1, ...$fittings], $valveOpen);
+        return self::run($boreMm, $lengthMm, ['entrance' => 1, ...self::withOutlet($fittings)], $valveOpen);
+    }
+
+    /**
+     * Every pipe ends somewhere: the speed of its water is lost there, also where nobody counted an outlet.
+     *
+     * @param  array<string, int>  $fittings
+     * @return array<string, int>
+     */
+    private static function withOutlet(array $fittings): array
+    {
+        return [Fitting::Outlet->value => 1, ...$fittings];
     }
 
     /** @param  array<string, int>  $fittings */

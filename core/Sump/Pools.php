@@ -25,7 +25,7 @@ final class Pools
         $left = INF;
         foreach ($section->chambers() as $i => $chamber) {
             $baffle = $section->baffles[$i] ?? null;
-            $right = $baffle === null ? INF : ($baffle->gapMm > 0.0 ? 0.0 : $baffle->topMm);
+            $right = $baffle === null ? INF : ($baffle->hangs() ? 0.0 : $baffle->topMm);
             $pools->pools[] = ['area' => $chamber->litresPerMm(), 'litres' => $chamber->litresPerMm() * ($levelsMm[$i] ?? 0.0), 'chambers' => [$i], 'left' => $left, 'right' => $right];
             $left = $right;
         }

@@ -134,7 +134,10 @@ final readonly class SumpReview
     {
         $findings = [];
         foreach ($section->baffles as $i => $baffle) {
-            if ($baffle->gapMm > 0.0 && $litresPerHour > 0.0) {
+            if ($baffle->hangs() && max($running->levelsMm[$i], $running->levelsMm[$i + 1]) <= $baffle->gapMm) {
+                $findings[] = Finding::of(Severity::Caution, 'gap-above-water', 'This baffle hangs above the water', sprintf('Its lower edge is at %s; the water stands at %s.', ShopLength::format($baffle->gapMm, $units), ShopLength::format($running->levelsMm[$i], $units)))
+                    ->at($baffle->id)->because('It holds neither bubbles nor what floats back.', 'Lower it until its edge is well under the water.');
+            } elseif ($baffle->hangs() && $litresPerHour > 0.0) {
                 $gap = new UnderGap($baffle->gapMm, $section->widthMm);
                 $speed = $gap->speed($litresPerHour);
                 $most = Assumptions::bubbleSpeed();

@@ -28,7 +28,7 @@ final readonly class WaterLines
         foreach (array_reverse($section->baffles) as $baffle) {
             $after = $levels[0];
             array_unshift($levels, $litresPerHour <= 0.0
-                ? max($after, $baffle->gapMm > 0.0 ? $after : $baffle->topMm)
+                ? max($after, $baffle->hangs() ? $after : $baffle->topMm)
                 : Bisection::root(static fn (float $level): float => $baffle->flow($level, $after, $section->widthMm) - $litresPerHour, $after, $after + 10_000.0));
         }
 
@@ -50,10 +50,10 @@ final readonly class WaterLines
         $levels = self::running($section, $litresPerHour)->levelsMm;
         $last = count($levels) - 1;
         $levels[$last] = min($levels[$last], $section->pumpMinimumMm);
-        // Before a weir the water stays up to its crest; under a gap it follows what is behind.
+        // Before a weir the water stays up to its crest, or to what stands behind it if that is higher; under a gap it follows what is behind.
         for ($i = $last - 1; $i >= 0; $i--) {
             $baffle = $section->baffles[$i];
-            $levels[$i] = min($levels[$i], $baffle->gapMm > 0.0 ? $levels[$i + 1] : $baffle->topMm);
+            $levels[$i] = min($levels[$i], $baffle->hangs() ? $levels[$i + 1] : max($baffle->topMm, $levels[$i + 1]));
         }
 
         return self::at($section, $levels);

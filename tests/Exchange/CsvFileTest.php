@@ -20,6 +20,11 @@ function records(string $bytes, string $separator = ','): array
     return iterator_to_array(csvFile($bytes)->records($separator));
 }
 
+it('takes an inch mark for an inch mark: a quote opens a cell only where the cell begins', function (): void {
+    expect(records("a,b\n1,20\" tank\n2,good\n3,30\" tank\n4,\"quoted, 5\"\" wide\"\n"))
+        ->toBe([1 => ['a', 'b'], 2 => ['1', '20" tank'], 3 => ['2', 'good'], 4 => ['3', '30" tank'], 5 => ['4', 'quoted, 5" wide']]);
+});
+
 // Source: RFC 4180 section 2, its own examples.
 it('reads what RFC 4180 describes', function (string $bytes, array $records): void {
     expect(records($bytes))->toBe($records);

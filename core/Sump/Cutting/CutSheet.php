@@ -6,7 +6,6 @@ namespace Ithys\Sump\Cutting;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Sump\Baffle;
-use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Chamber;
 use Ithys\Sump\Section;
 use Ithys\Sump\Tray\Opening;
@@ -16,9 +15,6 @@ use Ithys\Sump\Tray\TrayKind;
 /** What a plastics shop or glazier cuts for a sump, and where each sheet is set. */
 final readonly class CutSheet
 {
-    /** Depth of the slots of a comb, mm. */
-    private const SLOT_DEPTH = 25.0;
-
     /** Sheet for the ledges of a grid shelf, mm. */
     private const LEDGE = 6.0;
 
@@ -31,7 +27,10 @@ final readonly class CutSheet
     {
         $panels = [];
         foreach ($section->baffles as $i => $baffle) {
-            $panels[] = self::panel($section, $baffle, $i + 1);
+            // Where the gap reaches over the top nothing is left to cut; a finding says so.
+            if ($baffle->edgeMm() > $baffle->gapMm) {
+                $panels[] = self::panel($section, $baffle, $i + 1);
+            }
         }
         foreach ($section->trays as $tray) {
             $chamber = $section->chambers()[$tray->chamber] ?? null;
@@ -96,31 +95,31 @@ final readonly class CutSheet
     private static function panel(Section $section, Baffle $baffle, int $number): CutPanel
     {
         $width = $section->widthMm - 2 * Assumptions::siliconeGap()->value;
-        $height = $baffle->topMm - $baffle->gapMm;
-        $relief = $baffle->gapMm > 0.0 ? 0.0 : min(Assumptions::cornerRelief()->value, $width / 4, $height / 4);
+        $height = $baffle->edgeMm() - $baffle->gapMm;
+        $relief = $baffle->hangs() ? 0.0 : min(Assumptions::cornerRelief()->value, $width / 4, $height / 4);
         $outline = $relief > 0.0
             ? [[$relief, 0.0], [$width - $relief, 0.0], [$width, $relief], ...self::top($baffle, $width, $height), [0.0, $relief]]
             : [[0.0, 0.0], [$width, 0.0], ...self::top($baffle, $width, $height)];
 
         return new CutPanel($baffle->id, CutGroup::Baffles, "{$number}. {$baffle->kind->label()}", $width, $height, $baffle->thicknessMm, $outline,
-            $baffle->gapMm > 0.0 ? 'hangs clear of the floor' : ($relief > 0.0 ? 'lower corners relieved' : ''),
+            $baffle->hangs() ? 'hangs clear of the floor' : ($relief > 0.0 ? 'lower corners relieved' : ''),
             $baffle->atMm, $baffle->atMm + $section->wallMm);
     }
 
     /**
-     * The top edge from right to left, with the slots of a comb.
+     * The top edge from right to left, with the slots of a comb down to where the water goes over.
      *
      * @return list<array{float, float}>
      */
     private static function top(Baffle $baffle, float $width, float $height): array
     {
-        if ($baffle->kind !== BaffleKind::Comb || $baffle->openShare >= 1.0) {
+        if (! $baffle->isToothed()) {
             return [[$width, $height], [0.0, $height]];
         }
         $slot = Assumptions::combSlot()->value;
         $pitch = $slot / $baffle->openShare;
         $count = max(1, (int) floor($width / $pitch));
-        $depth = min(self::SLOT_DEPTH, $height / 2);
+        $depth = $baffle->edgeMm() - $baffle->topMm;
         $first = ($width - ($count - 1) * $pitch - $slot) / 2;
         $points = [[$width, $height]];
         for ($i = $count - 1; $i >= 0; $i--) {

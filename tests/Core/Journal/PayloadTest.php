@@ -126,3 +126,17 @@ it('counts days from one entry to another', function (): void {
     expect((new Entry($noon->modify('+36 hours'), new SkimmerSwitch(true)))->daysAfter($noon))->toBe(1.5)
         ->and((new Entry($noon->modify('-1 day'), new SkimmerSwitch(true)))->daysAfter($noon))->toBe(-1.0);
 });
+
+it('refuses by name what it does not know in stored data, rather than guess', function (EntryKind $kind, array $data, string $words): void {
+    expect(fn () => $kind->payload($data))->toThrow(InvalidEntry::class, $words);
+})->with([
+    'a basis, which would be a factor of three' => [EntryKind::Reading, ['nutrient' => 'po4', 'mgPerLitre' => 0.06, 'basis' => 'phosphor'], '“phosphor” is not a known basis.'],
+    'a place' => [EntryKind::MediaCharge, ['medium' => 'gfo', 'grams' => 80.0, 'place' => 'attic'], '“attic” is not a known place.'],
+    'a food' => [EntryKind::Feed, ['grams' => 2.0, 'food' => 'cheese'], '“cheese” is not a known food.'],
+]);
+
+it('reads what was stored before places, foods and bases were kept', function (): void {
+    expect(EntryKind::Reading->payload(['nutrient' => 'po4', 'mgPerLitre' => 0.06])->basis)->toBe(Basis::Ion)
+        ->and(EntryKind::Feed->payload(['grams' => 2.0, 'food' => null])->food)->toBeNull()
+        ->and(EntryKind::MediaCharge->payload(['medium' => 'gfo', 'grams' => 80.0])->place)->toBeNull();
+});

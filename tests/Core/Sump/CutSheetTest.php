@@ -5,14 +5,17 @@ declare(strict_types=1);
 use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutLayout;
 use Ithys\Drawing\CutSvg;
+use Ithys\Flow\Weir;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Cutting\CutSheet;
+use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\DrainDown;
 use Ithys\Sump\Section;
+use Ithys\Sump\WaterLines;
 use Symfony\Component\Process\Process;
 
 function cutSection(float $wall = 6.35): Section
@@ -57,12 +60,31 @@ it('says where to set it, inside and from the outside as a check', function (): 
 it('cuts a comb that is open by its share, slots within the sheet', function (float $share): void {
     $section = new Section(800, 320, 360, 6, [new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: $share)], 165, 70, new DrainDown(0, 0, 0, 0));
     $panel = CutSheet::of($section)->panels[0];
-    $open = (317.0 * 195.0 - 64.0 - outlineArea($panel->outline)) / 25.0 / 317.0;
+    $open = (317.0 * 220.0 - 64.0 - outlineArea($panel->outline)) / 25.0 / 317.0;
     expect($open)->toAgreeWith($share, 0.06);
     foreach ($panel->outline as [$x, $y]) {
-        expect($x)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(317.0)->and($y)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(195.0);
+        expect($x)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(317.0)->and($y)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(220.0);
     }
 })->with([0.3, 0.5, 0.7]);
+
+it('reckons the water over the piece that is cut: the slots end where it goes over', function (): void {
+    $baffle = new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: 0.5);
+    $section = new Section(800, 320, 360, 6, [$baffle], 165, 70, new DrainDown(0, 0, 0, 0));
+    $heights = array_column(CutSheet::of($section)->panels[0]->outline, 1);
+    sort($heights);
+    $slots = array_values(array_unique(array_filter($heights, fn (float $y): bool => $y > 20.0)));
+    // The lowest edge of the cut piece that water can go over is the foot of its slots.
+    expect($slots)->toBe([195.0, 220.0]);
+    $weir = new Weir($slots[0], 320 * 0.5);
+    expect(WaterLines::running($section, 1500)->levelsMm[0])->toAgreeWith($slots[0] + $weir->head(1500), 1e-6);
+});
+
+it('cuts nothing where the gap leaves nothing, and draws what it says in plain XML', function (): void {
+    $section = new Section(800, 320, 360, 6, [new Baffle('gone', BaffleKind::Under, 300, 6, 100, 100), new Baffle('w', BaffleKind::Weir, 500, 6, 180)], 165, 70, new DrainDown(0, 0, 0, 0));
+    expect(array_map(fn ($panel): string => $panel->id, CutSheet::of($section)->panels))->toBe(['w']);
+    $workshop = new Workshop(pads: [new Pad('p', "fine\x01 \x0B<pad> & \u{FFFE}more", 100, 80, 1)]);
+    expect(CutSvg::write(CutSheet::of($section, $workshop), stockOf($section, $workshop), UnitSystem::Metric))->toBeValidSvg()->toContain('fine &lt;pad&gt; &amp; more');
+});
 
 it('lays the sheets out without one on another', function (): void {
     $placed = CutLayout::of(CutSheet::of(cutSection()), stockOf(cutSection()))->placed;
@@ -90,7 +112,7 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
     $found = json_decode($audit->getOutput(), true);
     unlink($file);
     expect($found['errors'])->toBe(0)->and($found['version'])->toBe('AC1009')->and($found['closed'])->toBe([true, true, true, true])
-        ->and($found['sizes'])->toEqualWithDelta([[317, 205], [317, 195], [317, 250], [317, 180]], 1e-3)
+        ->and($found['sizes'])->toEqualWithDelta([[317, 205], [317, 220], [317, 250], [317, 180]], 1e-3)
         ->and($found['texts'])->toContain('1. Weir baffle', $units === UnitSystem::Metric ? '317 mm x 205 mm x 6 mm' : '12 1/2 in x 8 1/16 in x 1/4 in');
 })->with(UnitSystem::cases());
 

@@ -55,6 +55,17 @@ it('carries more down a wider or steeper emergency pipe, and less through more f
     }
 });
 
+it('loses the speed of the water at the outlet once, whether or not an outlet was counted', function (): void {
+    $return = fn (array $fittings): float => (new Plumbing(2900, 3.2, 28, 1350, 25, 2100, $fittings))->returnLoop(LAW_VISCOSITY)->litresPerHour ?? 0.0;
+    expect($return(['elbow-90' => 3]))->toBe($return(['elbow-90' => 3, 'outlet' => 1]))->toBeGreaterThan($return(['elbow-90' => 3, 'outlet' => 2]));
+});
+
+it('names a valve setting at which the drain carries just the return', function (array $fittings, float $flow): void {
+    $drain = fn (?float $open): Plumbing => new Plumbing(drainBoreMm: 40, drainLengthMm: 1200, drainFallMm: 700, drainFittings: $fittings, drainValveOpen: $open);
+    $open = $drain(null)->drainTunedOpen($flow, LAW_VISCOSITY);
+    expect($open)->not->toBeNull()->and($drain($open)->drainLitresPerHour(LAW_VISCOSITY))->toAgreeWith($flow, 1e-6);
+})->with([[[], 3000.0], [['gate-valve' => 1], 3000.0], [['elbow-90' => 2, 'gate-valve' => 1], 2200.0], [['elbow-90' => 2], 4000.0]]);
+
 it('carries the same down a drain and an emergency pipe of the same make', function (): void {
     $plumbing = new Plumbing(drainBoreMm: 32, drainLengthMm: 1200, drainFallMm: 900, drainFittings: ['elbow-90' => 2], emergencyBoreMm: 32, emergencyLengthMm: 1200, emergencyFallMm: 900, emergencyFittings: ['elbow-90' => 2]);
     expect($plumbing->drainLitresPerHour(LAW_VISCOSITY))->toBe($plumbing->emergencyLitresPerHour(LAW_VISCOSITY));

@@ -119,6 +119,20 @@ it('warns of a gap that carries bubbles or backs up', function (float $gap, floa
     'no flow' => [4.0, 0.0, []],
 ]);
 
+it('does not call a gap wide enough that hangs above the water', function (): void {
+    $codes = fn (float $gap): array => array_map(fn (Finding $finding): string => $finding->code, SumpReview::of(sumpOf(['baffles' => [new Baffle('u', BaffleKind::Under, 400, 6, 340, $gap)]]), 1500, null)->findings);
+    expect($codes(200))->toContain('gap-above-water')->not->toContain('gap-fits')
+        ->and($codes(60))->toContain('gap-fits')->not->toContain('gap-above-water');
+});
+
+it('finds a comb whose teeth are too thin, or whose tips stand over the rim', function (): void {
+    $codes = fn (float $share, float $top): array => array_map(fn (Finding $finding): string => $finding->code, SumpReview::of(sumpOf(['baffles' => [new Baffle('c', BaffleKind::Comb, 400, 6, $top, openShare: $share)]]), 1500, null)->findings);
+    // Slots of 6 mm: a share of 0.5 leaves teeth of 6 mm, one of 0.99 teeth of 0.06 mm.
+    expect($codes(0.5, 220))->not->toContain('comb-teeth-thin')->not->toContain('baffle-high')
+        ->and($codes(0.99, 220))->toContain('comb-teeth-thin')
+        ->and($codes(0.5, 390))->toContain('baffle-high');
+});
+
 it('says how high the water stands over a weir, and that it is approximate below 30 mm', function (): void {
     expect(sumpFindings(sumpOf())['weir-head']->title)->toContain('7.5 mm')
         ->and(sumpFindings(sumpOf())['weir-head']->sentence)->toContain('Approximate')

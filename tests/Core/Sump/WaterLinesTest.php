@@ -103,6 +103,24 @@ it('keeps the water behind a baffle when the return is emptied, and lets it go u
 });
 
 // Law: no water is made or lost. In a power cut there is what ran and what came down, to the drop.
+it('leaves no wall of water when the return is emptied: a lower baffle is under what stands behind it', function (): void {
+    // By hand: the weir of 220 holds its chamber at 220, and the water behind the weir of 120 stands over that weir, at 220 too.
+    $section = section([weir(300, 120), weir(600, 220)], 180, height: 380);
+    expect(WaterLines::returnEmptied($section, 2000)->levelsMm)->toBe([220.0, 220.0, 60.0]);
+});
+
+it('comes to rest with the return emptied: nothing stands over a baffle with lower water beside it', function (int $seed): void {
+    $section = randomSection($seed);
+    $levels = WaterLines::returnEmptied($section, 2000)->levelsMm;
+    foreach ($section->baffles as $i => $baffle) {
+        $crest = $baffle->hangs() ? 0.0 : $baffle->topMm;
+        foreach ([[$i, $i + 1], [$i + 1, $i]] as [$here, $there]) {
+            // Only what was there while running can stand there now.
+            expect($levels[$here])->toBeLessThanOrEqual(max($crest, $levels[$there]) + 1e-6);
+        }
+    }
+})->with(range(1, 60));
+
 it('conserves the water between running and a power cut', function (): void {
     for ($seed = 0; $seed < 300; $seed++) {
         $section = randomSection($seed);

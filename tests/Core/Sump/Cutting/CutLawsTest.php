@@ -145,7 +145,7 @@ it('cuts no baffle wider than the sump less the silicone, and none that is not i
         [$section, $workshop] = randomCuts($seed);
         $panels = CutSheet::of($section, $workshop)->panels;
         foreach ($section->baffles as $i => $baffle) {
-            expect($panels[$i]->id)->toBe($baffle->id)->and($panels[$i]->widthMm)->toBe($section->widthMm - 3.0)->and($panels[$i]->heightMm)->toBe($baffle->topMm - $baffle->gapMm)
+            expect($panels[$i]->id)->toBe($baffle->id)->and($panels[$i]->widthMm)->toBe($section->widthMm - 3.0)->and($panels[$i]->heightMm)->toBe($baffle->edgeMm() - $baffle->gapMm)
                 ->and($panels[$i]->outsideMm - $panels[$i]->insideMm)->toAgreeWith($section->wallMm, 1e-9);
         }
         $ids = array_map(fn (CutPanel $panel): string => $panel->id, $panels);
