@@ -94,7 +94,7 @@ final readonly class CsvFile
     /** Whether a quoted cell is still open at the end. Only a quote that begins a cell opens one: 20" is a length. */
     private static function endsInQuotes(string $record, string $separator): bool
     {
-        $quoted = '\\s*"(?:[^"]|"")*"[^'.preg_quote($separator, '~').']*';
+        $quoted = '\\s*"(?:[^"]|"")*+"(?!")[^'.preg_quote($separator, '~').']*';
 
         // All whole cells are taken off; what is left begins with a quote that nothing closes.
         return preg_match('~^(?:(?:'.$quoted.'|(?!\\s*")[^'.preg_quote($separator, '~').']*)(?:'.preg_quote($separator, '~').'|$))*+(.+)$~s', $record, $rest) === 1

@@ -99,7 +99,7 @@ final readonly class ReadingsImport
      * @param  'all'|'accepted'|'refused'|'present'  $show
      * @return array{counts: array<string, int>, rows: list<array<string, mixed>>, pages: int}
      */
-    public function preview(System $system, ImportOptions $options, DateTimeImmutable $now, string $show, int $page, int $perPage): array
+    public function preview(System $system, ImportOptions $options, DateTimeImmutable $now, UnitSystem $units, string $show, int $page, int $perPage): array
     {
         $counts = ['accepted' => 0, 'refused' => 0, 'present' => 0, 'readings' => 0];
         $rows = [];
@@ -116,7 +116,7 @@ final readonly class ReadingsImport
                     'status' => $status,
                     'reason' => $reason,
                     'cells' => array_map(static fn (string $cell): string => mb_strimwidth($cell, 0, 60, '…'), array_slice($row->cells, 0, count($this->header))),
-                    'read' => array_map(static fn ($entry): array => ['t' => $entry->at->getTimestamp(), 'text' => $entry->payload->summary(UnitSystem::Metric)], $row->entries),
+                    'read' => array_map(static fn ($entry): array => ['t' => $entry->at->getTimestamp(), 'text' => $entry->payload->summary($units)], $row->entries),
                 ];
             }
         }

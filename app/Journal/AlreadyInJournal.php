@@ -11,8 +11,8 @@ use Ithys\Quantity\UnitSystem;
 /** The same reading stands in the journal already. */
 final class AlreadyInJournal extends DomainException
 {
-    public static function entry(Entry $entry): self
+    public static function entry(Entry $entry, UnitSystem $units): self
     {
-        return new self("“{$entry->payload->summary(UnitSystem::Metric)}” at that minute is in the journal already.");
+        return new self("“{$entry->payload->summary($units)}” at that minute is in the journal already.");
     }
 }

@@ -70,7 +70,7 @@ final readonly class Journal
                     $this->system->entries()->create($values);
                 } catch (UniqueConstraintViolationException) {
                     $this->isThere($values['fingerprint']) || ! (new RunningImport($this->system))->clearLeftovers()
-                        ? throw AlreadyInJournal::entry($entry) : $this->system->entries()->create($values);
+                        ? throw AlreadyInJournal::entry($entry, $by->units) : $this->system->entries()->create($values);
                 }
             }
 

@@ -9,7 +9,6 @@ use Ithys\Journal\CarbonDose;
 use Ithys\Journal\Entry;
 use Ithys\Journal\EntryKind;
 use Ithys\Journal\Feed;
-use Ithys\Quantity\UnitSystem;
 
 /**
  * Finds the other levers that moved in the window.
@@ -41,7 +40,7 @@ final class Confounders
                 continue;
             }
             $day = $entry->daysAfter($change->at);
-            $found[] = new Confounder($entry->payload->summary(UnitSystem::Metric).', '.Confounder::when($day).'.', $day, $wears);
+            $found[] = new Confounder($entry->payload->summary($question->units).', '.Confounder::when($day).'.', $day, $wears);
         }
         foreach ($question->tankChanges as $at) {
             $day = ($at->getTimestamp() - $change->at->getTimestamp()) / 86400;

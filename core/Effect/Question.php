@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 
 /** What is asked: did this change move this nutrient, by the readings within so many days of it? */
@@ -27,6 +28,8 @@ final readonly class Question
         public Nutrient $nutrient,
         public float $litres,
         public DateTimeImmutable $now,
+        /** Units of what is said. */
+        public UnitSystem $units,
         public int $windowDays = 56,
         ?float $wantedShare = null,
         public array $tankChanges = [],

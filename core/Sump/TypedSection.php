@@ -132,9 +132,25 @@ final class TypedSection
             $this->fields->note('section', sprintf('A sump can have %d baffles, devices, trays and openings; this one has %d.', self::MOST_PARTS, $parts));
         }
 
+        $this->refuseDoubles([...$baffles, ...$placed, ...$trays, ...Fields::list(Fields::map($typed, 'workshop'), 'pads')]);
+        array_map(fn (array $tray) => $this->refuseDoubles(Fields::list($tray, 'openings')), $trays);
+
         return new SumpDesign($figures, ($typed['toTheLeft'] ?? false) === true, array_map($this->baffle(...), $baffles), array_map($this->placed(...), $placed), $this->plumbing(Fields::map($typed, 'plumbing')),
             Material::tryFrom(Fields::text($typed, 'material')) ?? Material::Glass, ($typed['braced'] ?? false) === true,
             array_map(fn (array $tray): Tray => TypedTray::read($tray, $this->fields), $trays), ($typed['bottomOnEdges'] ?? false) === true, TypedWorkshop::read(Fields::map($typed, 'workshop'), $this->fields));
+    }
+
+    /**
+     * A part is found again by its id, in findings and on the cut sheet.
+     *
+     * @param  list<array<mixed>>  $parts
+     */
+    private function refuseDoubles(array $parts): void
+    {
+        $ids = array_map(static fn (array $part): string => Fields::text($part, 'id'), $parts);
+        foreach (array_keys(array_filter(array_count_values($ids), static fn (int $times): bool => $times > 1)) as $id) {
+            $this->fields->note('section', "Two parts have the id “{$id}”; give each its own.");
+        }
     }
 
     /** @param  array<mixed>  $typed */

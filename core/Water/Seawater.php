@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Water;
 
+use Ithys\Flow\Bisection;
+
 /** Seawater at one atmosphere. */
 final class Seawater
 {
@@ -23,6 +25,18 @@ final class Seawater
         $threeHalves = -5.72466e-3 + $t * (1.0227e-4 + $t * -1.6546e-6);
 
         return $pure + $linear * $salinity + $threeHalves * $salinity ** 1.5 + 4.8314e-4 * $salinity ** 2;
+    }
+
+    /**
+     * Practical salinity of water of a specific gravity: its density over that of pure water, both at its temperature, by the density above.
+     *
+     * @param  float  $specificGravity  as a hobby hydrometer or refractometer shows it, 1 to 1.033
+     */
+    public static function salinityAt(float $specificGravity, float $celsius): float
+    {
+        $pure = self::density(0.0, $celsius);
+
+        return Bisection::root(static fn (float $salinity): float => self::density($salinity, $celsius) / $pure - $specificGravity, 0.0, 45.0);
     }
 
     /**

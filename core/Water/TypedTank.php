@@ -54,14 +54,15 @@ final class TypedTank
             'volume' => Display::volume($this->required('volume')),
             default => Display::box($this->required('length'), $this->required('width'), $this->required('height'), $this->optional('belowRim') ?? 0.0),
         };
+        $celsius = $this->optional('temperature') ?? 25.0;
         $tank = new Tank(
             $display,
             $this->optional('sump') ?? 0.0,
             $this->optional('plumbing') ?? 0.0,
             ($this->optional('sand') ?? 0.0) / 1000,
             ($this->optional('rock') ?? 0.0) / 1000,
-            $this->salinity(),
-            $this->optional('temperature') ?? 25.0,
+            $this->salinity($celsius),
+            $celsius,
             $this->optional('flow'),
             TurnoverSchool::tryFrom($this->text('school')) ?? TurnoverSchool::Moderate,
         );
@@ -109,7 +110,7 @@ final class TypedTank
         return $this->figures->read($this->text($field), $field, $name, $dimension, $least, $most);
     }
 
-    private function salinity(): float
+    private function salinity(float $celsius): float
     {
         if ($this->text('salinity') === '') {
             return 35.0;
@@ -121,10 +122,12 @@ final class TypedTank
 
             return 35.0;
         }
-        if ($salinity < 0 || $salinity > 45) {
-            $this->figures->note('salinity', 'Salinity must be between 0 and 45; a reef is near 35. A specific gravity such as 1.026 is another scale.');
-        } elseif ($salinity > 0.9 && $salinity < 1.1) {
-            $this->figures->note('salinity', 'This looks like a specific gravity. Write the salinity instead; a reef is near 35.');
+        // No reef has a salinity of one, and no water of a tank a specific gravity outside these.
+        if ($salinity >= 1.0 && $salinity <= 1.034) {
+            return round(Seawater::salinityAt($salinity, $celsius), 1);
+        }
+        if ($salinity < 0 || $salinity > 45 || ($salinity > 0.9 && $salinity < 1.1)) {
+            $this->figures->note('salinity', 'Salinity must be between 0 and 45; a reef is near 35. A specific gravity is read too, from 1 to 1.034; a reef is near 1.026.');
         }
 
         return $salinity;

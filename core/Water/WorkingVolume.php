@@ -7,6 +7,8 @@ namespace Ithys\Water;
 use Ithys\Assumption\Assumption;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 
 /**
@@ -16,7 +18,6 @@ final readonly class WorkingVolume
 {
     /**
      * @param  list<array{code: string, label: string, litres: float, basis: ?Assumption}>  $parts  signed litres in the order of the sum
-     * @param  list<Finding>  $findings
      */
     private function __construct(
         public array $parts,
@@ -24,8 +25,7 @@ final readonly class WorkingVolume
         /** The share of it that stands in the display. */
         public float $displayLitres,
         public float $kilograms,
-        public Turnover $turnover,
-        public array $findings,
+        private Tank $tank,
     ) {
     }
 
@@ -43,10 +43,25 @@ final readonly class WorkingVolume
             self::part('further', 'Further tanks on the sump', $tank->furtherTankLitres),
         ];
         $litres = array_sum(array_column($parts, 'litres'));
-        $turnover = Turnover::judge($tank->filterLitresPerHour, $litres, $tank->school);
 
-        return new self($parts, $litres, $litres - $tank->sumpLitres - $tank->plumbingLitres - $tank->furtherTankLitres, $litres * Seawater::density($tank->salinity, $tank->celsius) / 1000, $turnover,
-            array_values(array_filter([$turnover->finding, self::salinityFinding($tank), self::temperatureFinding($tank)])));
+        return new self($parts, $litres, $litres - $tank->sumpLitres - $tank->plumbingLitres - $tank->furtherTankLitres,
+            $litres * Seawater::density($tank->salinity, $tank->celsius) / 1000, $tank);
+    }
+
+    /** How often an hour the filter passes all of it; null while no flow is given. */
+    public function turnoverPerHour(): ?float
+    {
+        return Turnover::perHour($this->tank->filterLitresPerHour, $this->litres);
+    }
+
+    /** @return list<Finding> */
+    public function findings(UnitSystem $units): array
+    {
+        return array_values(array_filter([
+            Turnover::judge($this->tank->filterLitresPerHour, $this->litres, $this->tank->school, $units),
+            self::salinityFinding($this->tank),
+            self::temperatureFinding($this->tank, $units),
+        ]));
     }
 
     /** @return array{code: string, label: string, litres: float, basis: ?Assumption} */
@@ -61,9 +76,11 @@ final readonly class WorkingVolume
             'A reef is kept at about 33 to 36. '.number_format($tank->salinity, 1).' is outside 30 to 37: check the instrument, then correct it slowly.');
     }
 
-    private static function temperatureFinding(Tank $tank): ?Finding
+    private static function temperatureFinding(Tank $tank, UnitSystem $units): ?Finding
     {
+        $degrees = static fn (float $celsius, int $decimals = 0): string => $units->format($celsius, Dimension::Temperature, $decimals);
+
         return $tank->celsius >= 22 && $tank->celsius <= 29 ? null : Finding::of(Severity::Caution, 'temperature-unusual', 'Temperature unusual for a reef',
-            'A reef is kept at about 24 to 27 °C. '.number_format($tank->celsius, 1).' °C is outside 22 to 29.');
+            "A reef is kept at about {$degrees(24)} to {$degrees(27)}. {$degrees($tank->celsius, 1)} is outside {$degrees(22)} to {$degrees(29)}.");
     }
 }

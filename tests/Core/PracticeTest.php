@@ -9,6 +9,7 @@ use Ithys\Path\Style;
 use Ithys\Path\Styles\Criterion;
 use Ithys\Path\Styles\Room;
 use Ithys\Path\Styles\StyleComparison;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 use Ithys\Water\Display;
 use Ithys\Water\Tank;
@@ -46,7 +47,7 @@ it('calls practice practice, and what is recalled an estimate', function (): voi
 /** @param  array<string, mixed>  $stored */
 function cellOf(float $litres, array $stored, Criterion $criterion, Style $style): Ithys\Path\Styles\Cell
 {
-    return (new StyleComparison(Room::around(new Tank(Display::volume($litres), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), $stored)))->cell($criterion, $style);
+    return (new StyleComparison(Room::around(new Tank(Display::volume($litres), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), $stored), UnitSystem::Metric))->cell($criterion, $style);
 }
 
 // What keepers say of the ways to filter (common practice): a beginner does best with a rear chamber, hang-on is cheapest, a sump gives most
@@ -81,7 +82,7 @@ it('says of the styles what keepers say', function (float $litres, array $room, 
 ]);
 
 it('orders the styles by water gained, price and power as keepers do', function (): void {
-    $comparison = new StyleComparison(Room::around(new Tank(Display::volume(250), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), ['cabinetLengthMm' => 1000, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700, 'drilled' => true]));
+    $comparison = new StyleComparison(Room::around(new Tank(Display::volume(250), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), ['cabinetLengthMm' => 1000, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700, 'drilled' => true]), UnitSystem::Metric);
     $by = function (callable $figure): array {
         $styles = Style::cases();
         usort($styles, fn (Style $a, Style $b): int => $figure($a) <=> $figure($b));

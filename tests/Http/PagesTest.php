@@ -51,7 +51,7 @@ it('turns a tank into a form that reads back as the same tank', function (UnitSy
 
 it('shows the frame the same figures as the path', function (): void {
     $frame = SystemFrame::of($this->system);
-    $view = WorkingVolumeView::of($this->system->tankAt(now())->workingVolume());
+    $view = WorkingVolumeView::of($this->system->tankAt(now())->workingVolume(), UnitSystem::Metric);
     expect($frame['workingLitres'])->toBe($view['litres'])
         ->and($frame['turnoverPerHour'])->toBe($view['turnoverPerHour'])
         ->and($frame['displayLitres'])->toBe(200.0);

@@ -52,3 +52,10 @@ it('answers a draft without saving it', function (): void {
         ->assertJsonPath('problems.volume', fn (string $sentence): bool => str_contains($sentence, 'US gal'));
     expect(System::query()->count())->toBe(1);
 });
+
+it('speaks to a US keeper in US units only', function (): void {
+    $this->keeper->update(['units' => 'us']);
+    $view = $this->postJson('/tank-preview', ['tank' => ['shape' => 'box', 'length' => '48', 'width' => '24', 'height' => '20', 'flow' => '200', 'temperature' => '90']])->assertOk()->json('view');
+    $sentences = implode(' ', array_column($view['findings'], 'sentence'));
+    expect($sentences)->toContain('US gal/h')->toContain('75 °F to 81 °F. 90 °F is outside 72 °F to 84 °F.')->not->toContain('L/h')->not->toContain('°C');
+});

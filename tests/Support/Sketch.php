@@ -16,6 +16,7 @@ use Ithys\Path\Path;
 use Ithys\Path\Review\Situation;
 use Ithys\Path\Stock;
 use Ithys\Path\Style;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Display;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
@@ -61,7 +62,7 @@ final class Sketch
     {
         $display = $belowRimMm > 0 ? Display::box(1000, $litres * 1000 / (500 - $belowRimMm), 500, $belowRimMm) : Display::volume($litres);
 
-        return new Situation($path, new Tank($display, 0, 0, 0, 0, 35, 25, $flow, $school));
+        return new Situation($path, new Tank($display, 0, 0, 0, 0, 35, 25, $flow, $school), UnitSystem::Metric);
     }
 
     /** @return list<Item> */

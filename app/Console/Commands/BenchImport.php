@@ -11,6 +11,7 @@ use DateTimeZone;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
+use Ithys\Quantity\UnitSystem;
 
 /** Times preview and saving of a large file, with the memory they take, beside the sqlite3 shell's own import of the same file. */
 final class BenchImport extends Command
@@ -31,7 +32,7 @@ final class BenchImport extends Command
 
         $start = hrtime(true);
         $import = ReadingsImport::open($file, new DateTimeZone('Europe/Berlin'));
-        $counts = $import->preview($scratch->system, $import->guess, new DateTimeImmutable, 'all', 1, 100)['counts'];
+        $counts = $import->preview($scratch->system, $import->guess, new DateTimeImmutable, UnitSystem::Metric, 'all', 1, 100)['counts'];
         $previewed = hrtime(true);
         $saved = $import->save($scratch->system, $scratch->keeper, $import->guess, new DateTimeImmutable)['saved'];
         $done = hrtime(true);

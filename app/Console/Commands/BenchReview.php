@@ -31,11 +31,11 @@ final class BenchReview extends Command
         $path = $this->path();
         $tank = new Tank(Display::box(1200, 500, 500, 30), 60, 8, 20, 30, 35, 25, 2400, TurnoverSchool::Moderate);
         $core = Stopwatch::milliseconds($runs, static function () use ($path, $tank): void {
-            $here = new Situation($path, $tank);
+            $here = new Situation($path, $tank, UnitSystem::Metric);
             Review::of($here);
             Sizing::of($here);
         });
-        $this->line(sprintf('review and sizing of %d items in the core: median %.2f ms, p95 %.2f ms, %d findings', count($path->items()), $core->median, $core->p95, count(Review::of(new Situation($path, $tank))->findings)));
+        $this->line(sprintf('review and sizing of %d items in the core: median %.2f ms, p95 %.2f ms, %d findings', count($path->items()), $core->median, $core->p95, count(Review::of(new Situation($path, $tank, UnitSystem::Metric))->findings)));
 
         $this->line(EditTiming::of('path/preview', ['path' => PathForm::of($path, UnitSystem::Metric)], $runs));
 

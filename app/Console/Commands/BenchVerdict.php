@@ -14,6 +14,7 @@ use Ithys\Journal\MediaCharge;
 use Ithys\Journal\Medium;
 use Ithys\Journal\Reading;
 use Ithys\Journal\WaterChange;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 
 /** Times a verdict in the core over ten years of readings every other day, with every reading in its window. */
@@ -42,7 +43,7 @@ final class BenchVerdict extends Command
         $now = $start->modify('+3653 days');
         $runs = (int) $this->option('runs');
         $time = static fn (int $window): Stopwatch => Stopwatch::milliseconds($runs, static function () use ($change, $journal, $now, $window): void {
-            ChangeEffect::judge(new Question($change, Nutrient::Nitrate, 300, $now, $window), $journal);
+            ChangeEffect::judge(new Question($change, Nutrient::Nitrate, 300, $now, UnitSystem::Metric, $window), $journal);
         });
         $times = $time(3653);
         $usual = $time(42);

@@ -50,7 +50,7 @@ final class ImportController extends Controller
         $options = $request->options($import->guess);
         $problem = null;
         try {
-            $preview = $import->preview($system, $options, new DateTimeImmutable, $request->rowsShown(), $request->pageNumber(), self::ROWS_A_PAGE);
+            $preview = $import->preview($system, $options, new DateTimeImmutable, $this->keeper($request)->units, $request->rowsShown(), $request->pageNumber(), self::ROWS_A_PAGE);
         } catch (UnreadableFile $unreadable) {
             $problem = $unreadable->getMessage();
         }

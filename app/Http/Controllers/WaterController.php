@@ -31,7 +31,7 @@ final class WaterController extends Controller
             'saved' => true,
             'version' => $system->tank_version,
             'typed' => ['name' => $system->name, ...TankForm::of($tank, $units), 'since' => ''],
-            'view' => WorkingVolumeView::of($system->tankAt(now())->workingVolume()),
+            'view' => WorkingVolumeView::of($system->tankAt(now())->workingVolume(), $units),
             'revisions' => $system->revisions->map(fn ($revision): array => [
                 'id' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
@@ -61,7 +61,7 @@ final class WaterController extends Controller
     public function preview(TankRequest $request, ?System $system = null): JsonResponse
     {
         try {
-            return response()->json(['view' => WorkingVolumeView::of($request->tank()->workingVolume()), 'problems' => (object) []]);
+            return response()->json(['view' => WorkingVolumeView::of($request->tank()->workingVolume(), $this->keeper($request)->units), 'problems' => (object) []]);
         } catch (ValidationException $invalid) {
             return response()->json(['view' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
         }

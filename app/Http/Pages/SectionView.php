@@ -46,7 +46,7 @@ final class SectionView
             'heightMm' => $section->heightMm,
             'wallMm' => $section->wallMm,
             'chambers' => array_map(static fn (Chamber $chamber): array => ['fromMm' => $chamber->fromMm, 'toMm' => $chamber->toMm], $section->chambers()),
-            'baffles' => array_map(static fn (Baffle $baffle): array => ['id' => $baffle->id, 'kind' => $baffle->kind->value, 'label' => $baffle->kind->label(), 'atMm' => $baffle->atMm, 'thicknessMm' => $baffle->thicknessMm, 'topMm' => $baffle->topMm, 'gapMm' => $baffle->gapMm], $section->baffles),
+            'baffles' => array_map(static fn (Baffle $baffle): array => ['id' => $baffle->id, 'kind' => $baffle->kind->value, 'label' => $baffle->kind->label(), 'atMm' => $baffle->atMm, 'thicknessMm' => $baffle->thicknessMm, 'topMm' => $baffle->topMm, 'edgeMm' => $baffle->edgeMm(), 'gapMm' => $baffle->gapMm], $section->baffles),
             'placed' => self::placed($section),
             'trays' => array_map(static fn (Tray $tray): array => self::tray($tray, $section), $section->trays),
             'states' => ['running' => $lines($review->running), 'powerCut' => $lines($review->powerCut), 'emptied' => $lines($review->emptied)],
@@ -88,7 +88,7 @@ final class SectionView
             'overflowHeadMm' => $plumbing->overflow()?->headMm($flow),
             'kilowattHoursAYear' => $hours,
             'costAYear' => $hours === null ? null : $hours * $pricePerKilowattHour,
-            'turnover' => $flow > 0.0 ? Turnover::judge($flow, $tank->workingVolume()->litres, $tank->school, $units)->finding->toArray() : null,
+            'turnover' => $flow > 0.0 ? Turnover::judge($flow, $tank->workingVolume()->litres, $tank->school, $units)->toArray() : null,
         ];
     }
 

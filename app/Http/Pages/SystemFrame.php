@@ -10,6 +10,7 @@ use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\Situation;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 use Ithys\Water\Tank;
 
@@ -30,7 +31,7 @@ final class SystemFrame
             'workingLitres' => $volume->litres,
             'displayLitres' => $volume->displayLitres,
             'flowLitresPerHour' => $tank->filterLitresPerHour,
-            'turnoverPerHour' => $volume->turnover->perHour,
+            'turnoverPerHour' => $volume->turnoverPerHour(),
             'path' => $revision === null ? null : [
                 'revision' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
@@ -43,7 +44,7 @@ final class SystemFrame
     /** @return list<array<string, mixed>> the stops of the main line, each with the branches that leave it and the tanks that join there */
     private static function stops(Path $path, Tank $tank): array
     {
-        $review = Review::of(new Situation($path, $tank));
+        $review = Review::of(new Situation($path, $tank, UnitSystem::Metric));
         $stop = static fn (Item $item): array => [
             'id' => $item->id,
             'kind' => $item->kind->value,

@@ -33,7 +33,7 @@ final class VerdictView
         $tankChanges = array_map(static fn (Revision|PathRevision $revision): DateTimeImmutable => DateTimeImmutable::createFromInterface($revision->in_force_from), $changes);
         $litres = $system->workingLitresAt($change->at);
         $judgements = array_map(
-            static fn (Nutrient $nutrient): array => ChangeEffect::judge(new Question($change, $nutrient, $litres, $now, $windowDays, $wantedShare, $tankChanges), $journal)->toArray(),
+            static fn (Nutrient $nutrient): array => ChangeEffect::judge(new Question($change, $nutrient, $litres, $now, $keeper->units, $windowDays, $wantedShare, $tankChanges), $journal)->toArray(),
             self::order($change),
         );
 

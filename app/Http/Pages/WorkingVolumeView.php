@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use Ithys\Finding;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Water\WorkingVolume;
 
 /** A working volume as the page reads it: litres throughout, the page shows them in the keeper's unit. */
 final class WorkingVolumeView
 {
     /** @return array<string, mixed> */
-    public static function of(WorkingVolume $volume): array
+    public static function of(WorkingVolume $volume, UnitSystem $units): array
     {
         return [
             'parts' => array_map(static fn (array $part): array => [...$part, 'basis' => $part['basis']?->toArray()], $volume->parts),
             'litres' => $volume->litres,
             'kilograms' => $volume->kilograms,
-            'turnoverPerHour' => $volume->turnover->perHour,
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $volume->findings),
+            'turnoverPerHour' => $volume->turnoverPerHour(),
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $volume->findings($units)),
         ];
     }
 }

@@ -23,7 +23,7 @@ final readonly class Situation
     /** Flow through the filter, from all its tanks, L/h; null while not known. */
     public ?float $litresPerHour;
 
-    public function __construct(public Path $path, public Tank $tank, public UnitSystem $units = UnitSystem::Metric)
+    public function __construct(public Path $path, public Tank $tank, public UnitSystem $units)
     {
         $in = $tank->with($path);
         $this->litresPerHour = $in->filterLitresPerHour;

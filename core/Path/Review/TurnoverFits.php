@@ -19,9 +19,9 @@ final class TurnoverFits implements Rule
         $school = implode(' ', array_map(static fn (TurnoverSchool $other): string => $other->wanted(), [$here->tank->school, ...$others]));
         $pump = $here->path->itemsOf(Kind::ReturnPump)[0] ?? null;
 
-        yield $turnover->finding->at($pump?->id)->because(
+        yield $turnover->at($pump?->id)->because(
             'Turnover decides how much of what floats reaches the filter before it settles.',
-            $turnover->finding->severity === Severity::Caution ? 'Change the pump or its setting, or choose the other school under Water.' : null,
+            $turnover->severity === Severity::Caution ? 'Change the pump or its setting, or choose the other school under Water.' : null,
             $school,
         );
     }

@@ -18,7 +18,7 @@ final readonly class StyleComparison
     /** A tank longer than this gathers film at the end away from the filter, mm. */
     private const LONG_TANK = 900.0;
 
-    public function __construct(private Room $room, private UnitSystem $units = UnitSystem::Metric)
+    public function __construct(private Room $room, private UnitSystem $units)
     {
     }
 

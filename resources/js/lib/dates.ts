@@ -13,6 +13,14 @@ export function useDates() {
         };
         const dayMonth = format({ day: 'numeric', month: 'long' });
         const year = format({ year: 'numeric' });
+        const isoDay = new Intl.DateTimeFormat('en-CA', {
+            timeZone: zone,
+            year: 'numeric',
+            month: '2-digit',
+            day: '2-digit',
+        });
+        /** Days of the keeper's calendar, counted from one that does not matter. */
+        const dayNumber = (t: number) => Date.parse(isoDay.format(new Date(t * 1000))) / 1000 / DAY;
         return {
             short: format({ day: 'numeric', month: 'short' }),
             month: format({ month: 'short' }),
@@ -27,7 +35,7 @@ export function useDates() {
                 minute: '2-digit',
             }),
             ago: (t: number) => {
-                const days = Math.floor(Date.now() / 1000 / DAY) - Math.floor(t / DAY);
+                const days = dayNumber(Date.now() / 1000) - dayNumber(t);
                 return days <= 0 ? 'today' : days === 1 ? 'yesterday' : days < 60 ? `${days} days ago` : '';
             },
         };

@@ -8,8 +8,12 @@ import { ASK_AGAIN_AFTER } from './useDraft';
  * there, the newest draft is the next. No draft, no question.
  */
 export function useLive<T>(url: string, draft: unknown): Answer<T> | null {
-    const [answer, setAnswer] = useState<Answer<T> | null>(null);
+    const [latest, setLatest] = useState<Answer<T> | null>(null);
     const body = draft === null ? null : JSON.stringify(draft);
+    // Without a draft the last answer is forgotten: the next draft is another one.
+    if (body === null && latest !== null) {
+        setLatest(null);
+    }
     const newest = useRef(body);
     const asking = useRef(false);
     useEffect(() => {
@@ -25,7 +29,11 @@ export function useLive<T>(url: string, draft: unknown): Answer<T> | null {
                     const heard = await postJson<T>(url, JSON.parse(asked));
                     answered();
                     // What is under the pointer goes before what the answer redraws.
-                    startTransition(() => setAnswer(heard));
+                    startTransition(() => {
+                        if (newest.current !== null) {
+                            setLatest(heard);
+                        }
+                    });
                 } catch (problem) {
                     if (!(problem instanceof Unanswered)) {
                         throw problem;
@@ -46,5 +54,5 @@ export function useLive<T>(url: string, draft: unknown): Answer<T> | null {
         },
         [],
     );
-    return answer;
+    return latest;
 }

@@ -100,7 +100,12 @@ export function TankFields({
                 <FieldGrid columns={4}>
                     {field('sand', 'Sand, dry', 'mass')}
                     {field('rock', 'Rock', 'mass')}
-                    {field('salinity', 'Salinity', null, 'Practical salinity; a reef is near 35.')}
+                    {field(
+                        'salinity',
+                        'Salinity',
+                        null,
+                        'Practical salinity, near 35 on a reef, or a specific gravity such as 1.026.',
+                    )}
                     {field('temperature', 'Temperature', 'temperature')}
                 </FieldGrid>
             </FieldGroup>

@@ -127,7 +127,10 @@ export interface DrawnBaffle {
     label: string;
     atMm: number;
     thicknessMm: number;
+    /** Where the water goes over it. */
     topMm: number;
+    /** Its highest edge: of a comb, the tips of the teeth. */
+    edgeMm: number;
     gapMm: number;
 }
 

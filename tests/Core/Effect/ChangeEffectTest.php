@@ -17,6 +17,7 @@ use Ithys\Journal\Reading;
 use Ithys\Journal\SkimmerSwitch;
 use Ithys\Journal\SockChange;
 use Ithys\Journal\WaterChange;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Statistics\StudentT;
 use Ithys\Water\MixedTank;
 use Ithys\Water\Nutrient;
@@ -72,7 +73,7 @@ function judge(array $journal, ?Entry $change = null, Nutrient $nutrient = Nutri
     $journal[] = $change;
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
 
-    return ChangeEffect::judge(new Question($change, $nutrient, 200, onDay($nowDay, new SkimmerSwitch(true))->at, $window, $wanted, $tankChanges), $journal);
+    return ChangeEffect::judge(new Question($change, $nutrient, 200, onDay($nowDay, new SkimmerSwitch(true))->at, UnitSystem::Metric, $window, $wanted, $tankChanges), $journal);
 }
 
 /** @return list<string> */

@@ -18,6 +18,7 @@ use Ithys\Journal\Reading;
 use Ithys\Journal\SkimmerSwitch;
 use Ithys\Journal\SockChange;
 use Ithys\Journal\WaterChange;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 
 /**
@@ -36,7 +37,7 @@ function confounders(array $entries, ?Payload $change = null, Nutrient $nutrient
         $journal[] = new Entry($at($day), $payload, $i + 2);
     }
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
-    $question = new Question($picked, $nutrient, 200, $at($nowDay), 28, null, array_map($at, $tankChanges));
+    $question = new Question($picked, $nutrient, 200, $at($nowDay), UnitSystem::Metric, 28, null, array_map($at, $tankChanges));
 
     return array_map(fn (Confounder $found): string => $found->sentence, Confounders::find($question, $journal));
 }

@@ -13,6 +13,7 @@ use Ithys\Journal\Photoperiod;
 use Ithys\Journal\Reading;
 use Ithys\Journal\SockChange;
 use Ithys\Journal\WaterChange;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 
 /** @param  array<int, Payload>  $byDay */
@@ -26,7 +27,7 @@ function evidence(array $byDay, ?Payload $change = null, Nutrient $nutrient = Nu
     }
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
 
-    return Evidence::gather(new Question($picked, $nutrient, 200, $start->modify("{$nowDay} days"), 28), $journal);
+    return Evidence::gather(new Question($picked, $nutrient, 200, $start->modify("{$nowDay} days"), UnitSystem::Metric, 28), $journal);
 }
 
 it('keeps readings of the nutrient asked about, inside the window and not of tomorrow', function (): void {

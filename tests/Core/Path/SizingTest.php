@@ -54,8 +54,8 @@ it('finds 500 L/h through 60 L just short of brisk and near the upper end of mod
     $finding = collectFinding(Sketch::in(Sketch::path('weir > sponge > return-pump', 'rear-chamber'), 60, 500), 'turnover-fits');
     expect($finding->sentence)->toContain('8.3 volumes');
     // 500 L/h is just under ten an hour in 55 L of water.
-    expect(Ithys\Water\Turnover::judge(500, 55, Ithys\Water\TurnoverSchool::Brisk)->finding->code)->toBe('turnover-low')
-        ->and(Ithys\Water\Turnover::judge(500, 55, Ithys\Water\TurnoverSchool::Brisk)->perHour)->toBeGreaterThan(9.0)->toBeLessThan(10.0);
+    expect(Ithys\Water\Turnover::judge(500, 55, Ithys\Water\TurnoverSchool::Brisk, Ithys\Quantity\UnitSystem::Metric)->code)->toBe('turnover-low')
+        ->and(Ithys\Water\Turnover::perHour(500, 55))->toBeGreaterThan(9.0)->toBeLessThan(10.0);
 });
 
 it('brings 60 to 400 L on the box down to the 60 L that 550 g of gravel suits (common practice)', function (): void {

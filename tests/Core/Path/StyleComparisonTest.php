@@ -45,18 +45,18 @@ it('reckons the sump from the cabinet: less gaps and clearance, half full', func
     $fit = SumpFit::of(room());
     expect($fit?->lengthMm)->toBe(1040.0)
         ->and($fit?->runningLitres)->toAgreeWith(1040 * 375 * 412.5 / 1e6 / 2)
-        ->and((new StyleComparison(room()))->gainedLitres(Style::Sump))->toAgreeWith(1040 * 375 * 412.5 / 1e6 / 2)
+        ->and((new StyleComparison(room(), UnitSystem::Metric))->gainedLitres(Style::Sump))->toAgreeWith(1040 * 375 * 412.5 / 1e6 / 2)
         ->and(SumpFit::of(room(['cabinetHeightMm' => null])))->toBeNull()
         ->and(SumpFit::of(room(['cabinetLengthMm' => 200])))->toBeNull();
 });
 
 it('says that no sump fits, or asks for the cabinet', function (): void {
-    expect((new StyleComparison(room(['cabinetLengthMm' => 200])))->cell(Criterion::Volume, Style::Sump)->suits)->toBe(Severity::Fault)
-        ->and((new StyleComparison(room(['cabinetHeightMm' => null])))->cell(Criterion::Volume, Style::Sump)->text)->toBe('cabinet not given');
+    expect((new StyleComparison(room(['cabinetLengthMm' => 200]), UnitSystem::Metric))->cell(Criterion::Volume, Style::Sump)->suits)->toBe(Severity::Fault)
+        ->and((new StyleComparison(room(['cabinetHeightMm' => null]), UnitSystem::Metric))->cell(Criterion::Volume, Style::Sump)->text)->toBe('cabinet not given');
 });
 
 it('shows what each school says of a turnover', function (): void {
-    $comparison = new StyleComparison(room());
+    $comparison = new StyleComparison(room(), UnitSystem::Metric);
     $canister = $comparison->cell(Criterion::Turnover, Style::Canister);
     expect($comparison->turnoverPerHour(Style::Canister))->toAgreeWith(1000 / (roomTank()->workingVolume()->displayLitres * 1.05))
         ->and($canister->suits)->toBe(Severity::Caution)
@@ -64,8 +64,8 @@ it('shows what each school says of a turnover', function (): void {
 });
 
 it('weighs a drilled tank, the budget and what is put up with', function (): void {
-    $cell = fn (array $with, Criterion $criterion, Style $style) => (new StyleComparison(room($with)))->cell($criterion, $style);
-    expect((new StyleComparison(room(['drilled' => true])))->turnoverPerHour(Style::Sump))->toBeGreaterThan((new StyleComparison(room()))->turnoverPerHour(Style::Sump))
+    $cell = fn (array $with, Criterion $criterion, Style $style) => (new StyleComparison(room($with), UnitSystem::Metric))->cell($criterion, $style);
+    expect((new StyleComparison(room(['drilled' => true]), UnitSystem::Metric))->turnoverPerHour(Style::Sump))->toBeGreaterThan((new StyleComparison(room(), UnitSystem::Metric))->turnoverPerHour(Style::Sump))
         ->and($cell(['budget' => 100], Criterion::Price, Style::Sump)->suits)->toBe(Severity::Caution)
         ->and($cell(['budget' => 2000], Criterion::Price, Style::Sump)->suits)->toBe(Severity::Good)
         ->and($cell([], Criterion::Price, Style::Sump)->suits)->toBe(Severity::Remark)
@@ -79,7 +79,7 @@ it('weighs a drilled tank, the budget and what is put up with', function (): voi
 });
 
 it('puts power at the price given', function (): void {
-    $comparison = new StyleComparison(room(['pricePerKilowattHour' => 0.5]));
+    $comparison = new StyleComparison(room(['pricePerKilowattHour' => 0.5]), UnitSystem::Metric);
     $hours = $comparison->kilowattHoursAYear(Style::Canister);
     expect($hours)->toAgreeWith(1000 / 1000 * 16 * 24 * 365.25 / 1000)
         ->and($comparison->cell(Criterion::Power, Style::Canister)->reason)->toContain(number_format($hours * 0.5, 2));

@@ -157,3 +157,11 @@ it('takes a round opening to be as wide as it is long', function (): void {
     $opening = TypedSection::read(typedSection(['trays' => [['id' => 't', 'kind' => 'tray', 'chamber' => 0, 'topMm' => '8 in', 'thicknessMm' => '10', 'openings' => [['id' => 'o', 'kind' => 'sock-4in', 'lengthMm' => '4 in', 'widthMm' => '9']]]]]), UnitSystem::Metric)->trays[0]->openings[0];
     expect($opening->lengthMm)->toAgreeWith(101.6)->and($opening->widthMm)->toAgreeWith(101.6)->and($opening->hangsMm)->toBe(0.0);
 });
+
+it('refuses two parts with one id, of which one would vanish from the cut sheet', function (string $list, array $parts): void {
+    $document = [...SumpDesign::start()->toArray(), $list => $parts];
+    expect(fn () => TypedSection::fromDocument($document))->toThrow(InvalidSection::class, 'Two parts have the id “twin”');
+})->with([
+    ['baffles', [['id' => 'twin', 'kind' => 'weir', 'atMm' => 300, 'thicknessMm' => 6, 'topMm' => 200], ['id' => 'twin', 'kind' => 'weir', 'atMm' => 500, 'thicknessMm' => 6, 'topMm' => 180]]],
+    ['trays', [['id' => 'tray', 'kind' => 'tray', 'chamber' => 0, 'topMm' => 250, 'thicknessMm' => 10, 'openings' => [['id' => 'twin', 'kind' => 'sock-4in', 'lengthMm' => 101.6], ['id' => 'twin', 'kind' => 'sock-4in', 'lengthMm' => 101.6]]]]],
+]);

@@ -20,7 +20,7 @@ it('adds up the working volume part by part', function (): void {
     $volume = TypedTank::read(typedBox(belowRim: '4', sump: '40', plumbing: '5', sand: '10', rock: '20', flow: '2000'), UnitSystem::Metric)->workingVolume();
     expect(array_map(fn (float $litres): float => round($litres, 9), array_column($volume->parts, 'litres', 'code')))->toEqual(['gross' => 250.0, 'unfilled' => -20.0, 'sand' => -3.6, 'rock' => -10.0, 'sump' => 40.0, 'plumbing' => 5.0, 'further' => 0.0])
         ->and($volume->litres)->toAgreeWith(261.4)
-        ->and($volume->turnover->perHour)->toAgreeWith(2000 / 261.4)
+        ->and($volume->turnoverPerHour())->toAgreeWith(2000 / 261.4)
         ->and($volume->parts[3]['basis']?->kind->value)->toBe('estimate');
 });
 
@@ -32,6 +32,17 @@ it('reads US units and spelled-out units alike', function (): void {
     $imperial = TypedTank::read(['shape' => 'volume', 'volume' => '50 imp gal'], UnitSystem::Us);
     expect($imperial->display->grossLitres())->toAgreeWith(227.3045);
 });
+
+it('reads a specific gravity as the salinity it is at the temperature of the tank', function (string $gravity, string $celsius, float $salinity): void {
+    expect(TypedTank::read(typedBox(salinity: $gravity, temperature: $celsius), UnitSystem::Metric)->salinity)->toEqualWithDelta($salinity, 0.05);
+})->with([
+    // By EOS-80 (UNESCO 1983, table of check values): density 1023.343 kg/m³ at S 35 and 25 °C, 997.047 of pure water: 1.02637.
+    ['1.02637', '25', 35.0],
+    ['1.0264', '25', 35.0],
+    ['1.000', '25', 0.0],
+    // Common practice: 1.023 is a little over 30 (the formula gives 30.5).
+    ['1.023', '25', 30.5],
+]);
 
 it('refuses sizes that cannot be, each at its field', function (array $changes, string $field, string $sentence): void {
     try {
@@ -50,7 +61,8 @@ it('refuses sizes that cannot be, each at its field', function (array $changes, 
     [['sump' => '1e9'], 'sump', 'unit'],
     [['rock' => '600'], 'rock', 'more than the 250 L the display holds'],
     [['belowRim' => '50'], 'belowRim', 'no water would be left'],
-    [['salinity' => '1.026'], 'salinity', 'specific gravity'],
+    [['salinity' => '1.05'], 'salinity', 'specific gravity'],
+    [['salinity' => '0.95'], 'salinity', 'specific gravity'],
     [['salinity' => '350'], 'salinity', 'between 0 and 45'],
     [['flow' => '0'], 'flow', 'must be between'],
     [['volume' => '12 gal', 'shape' => 'volume'], 'volume', 'US gal'],
@@ -81,7 +93,7 @@ it('refuses a document it does not know', function (): void {
 
 // Common practice: 5 to 10 an hour in one school, at least 10 and better 20 to 30 in another; 1 to 2 is a freshwater figure.
 it('judges turnover by the school', function (float $flow, TurnoverSchool $school, string $code, Severity $severity): void {
-    $finding = Turnover::judge($flow, 200, $school)->finding;
+    $finding = Turnover::judge($flow, 200, $school, UnitSystem::Metric);
     expect($finding->code)->toBe($code)->and($finding->severity)->toBe($severity);
 })->with([
     [300, TurnoverSchool::Moderate, 'turnover-freshwater', Severity::Caution],
@@ -95,11 +107,11 @@ it('judges turnover by the school', function (float $flow, TurnoverSchool $schoo
 ]);
 
 it('says what flow would do and asks for a missing one', function (): void {
-    expect(Turnover::judge(800, 200, TurnoverSchool::Moderate)->finding->sentence)->toContain('at least 1,000 L/h')
-        ->and(Turnover::judge(null, 200, TurnoverSchool::Moderate)->finding->code)->toBe('turnover-unknown');
+    expect(Turnover::judge(800, 200, TurnoverSchool::Moderate, UnitSystem::Metric)->sentence)->toContain('at least 1,000 L/h')
+        ->and(Turnover::judge(null, 200, TurnoverSchool::Moderate, UnitSystem::Metric)->code)->toBe('turnover-unknown');
 });
 
 it('points out water no reef is kept in', function (): void {
-    $codes = array_map(fn ($finding) => $finding->code, TypedTank::read(typedBox(salinity: '20', temperature: '32'), UnitSystem::Metric)->workingVolume()->findings);
+    $codes = array_map(fn ($finding) => $finding->code, TypedTank::read(typedBox(salinity: '20', temperature: '32'), UnitSystem::Metric)->workingVolume()->findings(UnitSystem::Metric));
     expect($codes)->toContain('salinity-unusual', 'temperature-unusual');
 });

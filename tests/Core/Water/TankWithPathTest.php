@@ -50,5 +50,5 @@ it('knows the surface of a display by its shape', function (Display $display, fl
 ]);
 
 it('says in the keeper\'s units how much flow would do', function (UnitSystem $units, string $words): void {
-    expect(Turnover::judge(700, 200, TurnoverSchool::Moderate, $units)->finding->sentence)->toContain($words);
+    expect(Turnover::judge(700, 200, TurnoverSchool::Moderate, $units)->sentence)->toContain($words);
 })->with([[UnitSystem::Metric, 'at least 1,000 L/h here'], [UnitSystem::Us, 'at least 264 US gal/h here']]);

@@ -228,7 +228,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                         <Handle
                             key={baffle.id}
                             id={baffle.id}
-                            label={`${baffle.label} at ${mm(baffle.atMm)}, top ${mm(baffle.topMm)}${baffle.gapMm > 0 ? `, gap ${mm(baffle.gapMm)}` : ''} ${length.unit}`}
+                            label={`${baffle.label} at ${mm(baffle.atMm)}, ${baffle.edgeMm > baffle.topMm ? `water over ${mm(baffle.topMm)}, teeth to ${mm(baffle.edgeMm)}` : `top ${mm(baffle.topMm)}`}${baffle.gapMm > 0 ? `, gap ${mm(baffle.gapMm)}` : ''} ${length.unit}`}
                             cursor="ew-resize"
                             mirrored={toTheLeft}
                             onPick={() => onPick(baffle.id)}
@@ -249,7 +249,20 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                                 height={tall}
                                 colour={picked === baffle.id ? 'kelp' : 'deep'}
                             />
-                            <Text x={at.x + at.width / 2} y={y(baffle.topMm) - 6} anchor="middle" halo>
+                            {baffle.edgeMm > baffle.topMm && (
+                                // The teeth of a comb: the water goes over between them.
+                                <rect
+                                    x={at.x + 0.75}
+                                    y={y(baffle.edgeMm)}
+                                    width={Math.max(3, at.width) - 1.5}
+                                    height={(baffle.edgeMm - baffle.topMm) * perMm}
+                                    fill="none"
+                                    stroke={ink(picked === baffle.id ? 'kelp' : 'deep')}
+                                    strokeWidth="1.5"
+                                    strokeDasharray="2 2"
+                                />
+                            )}
+                            <Text x={at.x + at.width / 2} y={y(baffle.edgeMm) - 6} anchor="middle" halo>
                                 {mm(baffle.topMm)}
                             </Text>
                         </Handle>

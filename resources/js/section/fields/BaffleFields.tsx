@@ -41,7 +41,7 @@ export function BaffleFields({
                 }
             />
             {one('atMm', 'From the inlet', mm)}
-            {one('topMm', 'Top', mm)}
+            {one('topMm', baffle.kind === 'comb' ? 'Water goes over at' : 'Top', mm)}
             {one('thicknessMm', 'Thickness', mm)}
             {baffle.kind === 'under' ? (
                 one('gapMm', 'Gap under it', mm)

@@ -164,6 +164,6 @@ it('pins a finding about a branch without items to an end it has', function (): 
 
 it('does not mistake the sump itself for a tank without water', function (): void {
     $tank = new Tank(Display::volume(200), 60, 5, 0, 0, 35, 25, 1500, TurnoverSchool::Moderate);
-    $here = new Situation(Sketch::path('overflow-drilled > sock > return-pump'), $tank);
+    $here = new Situation(Sketch::path('overflow-drilled > sock > return-pump'), $tank, UnitSystem::Metric);
     expect($here->workingLitres)->toBe(265.0)->and($here->litresPerHour)->toBe(1500.0);
 });
