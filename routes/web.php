@@ -16,6 +16,7 @@ use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StyleController;
+use App\Http\Controllers\SumpRevisionController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\WaterController;
 use App\Http\Middleware\ReadOnlySession;
@@ -72,7 +73,9 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/section/open', [SectionController::class, 'open'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('section.open');
             Route::put('/section', [SectionController::class, 'update'])->name('section.update');
             Route::put('/section/build', [BuildController::class, 'update'])->name('build.update');
-            Route::post('/section/use-volume', [SectionController::class, 'useVolume'])->name('section.use-volume');
+            Route::post('/section/in-force', [SectionController::class, 'force'])->name('section.force');
+            Route::post('/sump-revisions/{revision}/take-back', [SumpRevisionController::class, 'takeBack'])->name('sump-revisions.take-back');
+            Route::post('/sump-revisions/{revision}/restore', [SumpRevisionController::class, 'restore'])->name('sump-revisions.restore');
             Route::put('/path/water', [WaterController::class, 'update'])->name('water.update');
             Route::put('/path/styles', [StyleController::class, 'update'])->name('styles.update');
             Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');

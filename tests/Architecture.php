@@ -17,3 +17,49 @@ arch('everything is strict')
 arch('nothing is dumped')
     ->expect(['dd', 'dump', 'var_dump', 'ray', 'die'])
     ->not->toBeUsed();
+
+/** Rooms of the core by height: each looks down only, and beside itself where no ring comes of it. */
+const FLOORS = [
+    ['Quantity', 'Statistics'], ['Assumption'], ['root'], ['Water', 'Flow', 'Panel', 'Packing'], ['Media', 'Journal'], ['Path', 'Sump'], ['System'], ['Effect'], ['Drawing'],
+];
+
+/** @return array<string, list<string>> rooms by the rooms they import from; files beside the rooms are the room "root" */
+function roomsAndTheirImports(): array
+{
+    $imports = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../core', FilesystemIterator::SKIP_DOTS)) as $file) {
+        $within = explode('/', str_replace(realpath(__DIR__.'/../core').'/', '', (string) realpath($file->getPathname())));
+        $room = count($within) > 1 ? $within[0] : 'root';
+        preg_match_all('~^use Ithys\\\\(\w+)(\\\\)?~m', (string) file_get_contents($file->getPathname()), $found, PREG_SET_ORDER);
+        foreach ($found as $import) {
+            $imports[$room][] = isset($import[2]) ? $import[1] : 'root';
+        }
+    }
+
+    return array_map(static fn (array $rooms): array => array_values(array_unique($rooms)), $imports);
+}
+
+it('lets rooms of the core look down only', function (): void {
+    $floor = [];
+    foreach (FLOORS as $height => $rooms) {
+        $floor += array_fill_keys($rooms, $height);
+    }
+    $imports = roomsAndTheirImports();
+    expect(array_diff(array_keys($imports), array_keys($floor)))->toBe([], 'every room has its floor')
+        ->and($imports)->toHaveKeys(['Sump', 'Path', 'System', 'Water']);
+    foreach ($imports as $room => $others) {
+        foreach ($others as $other) {
+            expect($floor[$other])->toBeLessThanOrEqual($floor[$room], "{$room} looks up to {$other}");
+        }
+    }
+});
+
+it('has no ring between rooms of the core', function (): void {
+    $left = roomsAndTheirImports();
+    // A room that imports from none that is left is done with; what is never done with stands in a ring.
+    do {
+        $before = count($left);
+        $left = array_filter($left, static fn (array $others, string $room): bool => array_intersect(array_diff($others, [$room]), array_keys($left)) !== [], ARRAY_FILTER_USE_BOTH);
+    } while (count($left) < $before);
+    expect(array_keys($left))->toBe([]);
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Journal\Journal;
+use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Ithys\System\Setup;
 use Ithys\Water\Tank;
 
 /**
@@ -33,11 +35,14 @@ final class System extends Model
 
     protected $attributes = ['tank_version' => 1, 'room_version' => 1];
 
-    /** @var array<string, float> working volume by revision of tank and path, worked out once */
-    private array $workingLitres = [];
+    /** @var array<string, Setup> what stands by revisions of tank, path and sump, worked out once */
+    private array $setups = [];
 
-    /** @var array<string, ?PathRevision> path in force by moment, read once */
-    private array $pathsInForce = [];
+    /** @var array<string, list<array{int, string}>> days of revisions with their ids, by relation, read once */
+    private array $days = [];
+
+    /** @var array<string, PathRevision|SumpRevision> revisions by relation and id, read once */
+    private array $read = [];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -69,6 +74,12 @@ final class System extends Model
         return $this->hasMany(PathRevision::class)->orderBy('in_force_from')->orderBy('id');
     }
 
+    /** @return HasMany<SumpRevision, $this> in order of the day they come into force */
+    public function sumpRevisions(): HasMany
+    {
+        return $this->hasMany(SumpRevision::class)->orderBy('in_force_from')->orderBy('id');
+    }
+
     /** @return HasOne<SumpSection, $this> */
     public function section(): HasOne
     {
@@ -92,29 +103,74 @@ final class System extends Model
     /** The path in force at a moment; null while none had come into force. */
     public function pathRevisionAt(DateTimeInterface $moment): ?PathRevision
     {
-        $stamp = Journal::stamp($moment);
-        if (! array_key_exists($stamp, $this->pathsInForce)) {
-            // Only the one that counts is read; each holds a whole path.
-            $this->pathsInForce[$stamp] = $this->pathRevisions()->where('in_force_from', '<=', $stamp)->reorder()->orderByDesc('in_force_from')->orderByDesc('id')->first();
-        }
+        $revision = $this->inForceAt('pathRevisions', $moment);
 
-        return $this->pathsInForce[$stamp];
+        return $revision instanceof PathRevision ? $revision : null;
     }
 
-    /** The tank at a moment, with the flow and the further tanks of the path in force. */
+    /** The sump in force at a moment; null while none had come into force. */
+    public function sumpRevisionAt(DateTimeInterface $moment): ?SumpRevision
+    {
+        $revision = $this->inForceAt('sumpRevisions', $moment);
+
+        return $revision instanceof SumpRevision ? $revision : null;
+    }
+
+    /**
+     * Only the one that counts is read; each holds a whole document.
+     *
+     * @param  'pathRevisions'|'sumpRevisions'  $relation
+     */
+    private function inForceAt(string $relation, DateTimeInterface $moment): PathRevision|SumpRevision|null
+    {
+        $stamp = Journal::stamp($moment);
+        $id = null;
+        foreach ($this->daysOf($relation) as [$revision, $day]) {
+            $id = $day <= $stamp ? $revision : $id;
+        }
+
+        return $id === null ? null : $this->read["{$relation} {$id}"] ??= $this->{$relation}()->findOrFail($id);
+    }
+
+    /**
+     * @param  'pathRevisions'|'sumpRevisions'  $relation
+     * @return list<array{int, string}> ids with the moments from which they hold, in their order
+     */
+    private function daysOf(string $relation): array
+    {
+        return $this->days[$relation] ??= array_values($this->{$relation}()->toBase()->get(['id', 'in_force_from'])
+            ->map(static fn (object $row): array => [(int) $row->id, (string) $row->in_force_from])->all());
+    }
+
+    /** What stands at a moment: tank, path and sump in force then. Whoever wants a fact of the system asks it. */
+    public function setupAt(DateTimeInterface $moment): Setup
+    {
+        [$tank, $path, $sump] = [$this->revisionAt($moment), $this->pathRevisionAt($moment), $this->sumpRevisionAt($moment)];
+
+        return $this->setups["{$tank->id} {$path?->id} {$sump?->id}"] ??= new Setup($tank->tank(), $path?->path(), $sump?->design());
+    }
+
+    /** The tank at a moment, with the flow, the sump water and the further tanks it had then. */
     public function tankAt(DateTimeInterface $moment): Tank
     {
-        $tank = $this->revisionAt($moment)->tank();
-        $path = $this->pathRevisionAt($moment);
-
-        return $path === null ? $tank : $tank->with($path->path());
+        return $this->setupAt($moment)->tank;
     }
 
     /** The working volume on a day, litres. */
     public function workingLitresAt(DateTimeInterface $moment): float
     {
-        $revisions = "{$this->revisionAt($moment)->id} {$this->pathRevisionAt($moment)?->id}";
+        return $this->tankAt($moment)->workingVolume()->litres;
+    }
 
-        return $this->workingLitres[$revisions] ??= $this->tankAt($moment)->workingVolume()->litres;
+    /** @return list<DateTimeImmutable> days on which tank, path or sump were changed; the first of each says what was there already */
+    public function changedOn(): array
+    {
+        $stamps = [
+            ...$this->revisions->skip(1)->map(static fn (Revision $revision): string => Journal::stamp($revision->in_force_from))->all(),
+            ...array_column(array_slice($this->daysOf('pathRevisions'), 1), 1),
+            ...array_column(array_slice($this->daysOf('sumpRevisions'), 1), 1),
+        ];
+
+        return array_map(Journal::moment(...), array_values($stamps));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Journal;
 
+use Ithys\Media\Medium;
+
 /** The usual caution of the trade before an action that can hurt livestock or people. */
 final class Caution
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Journal;
 
+use Ithys\Media\Medium;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
 

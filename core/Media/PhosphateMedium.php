@@ -6,7 +6,6 @@ namespace Ithys\Media;
 
 use Ithys\Assumption\Assumption;
 use Ithys\Assumption\Assumptions;
-use Ithys\Journal\Medium;
 
 /** A medium that binds phosphate, by its isotherm. */
 final readonly class PhosphateMedium

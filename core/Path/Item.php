@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
-use Ithys\Journal\Medium;
+use Ithys\Media\Medium;
 
 /** One piece of equipment on the path, with its keeper's figures and words. */
 final readonly class Item

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
-use Ithys\Journal\Medium;
+use Ithys\Media\Medium;
 
 /** A medium in a container of the path. */
 final readonly class Load

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
+use Ithys\Water\Tank;
+
 /** The filtration of a tank in flow order: a main line, branches, further tanks on the same sump, and parts taken out. */
 final readonly class Path
 {
@@ -101,6 +103,18 @@ final readonly class Path
     public function branches(): array
     {
         return array_slice($this->lines, 1);
+    }
+
+    /** A described tank with the flow and the further tanks of this path; what the drawn sump computes goes before what is described. */
+    public function tank(Tank $described, Drawn $drawn = new Drawn): Tank
+    {
+        $flow = $this->litresPerHour ?? $described->filterLitresPerHour;
+
+        return $described->with(
+            $drawn->sumpLitres ?? $described->sumpLitres,
+            $drawn->litresPerHour ?? ($flow === null ? null : $flow + $this->furtherTankLitresPerHour()),
+            $this->furtherTankLitres(),
+        );
     }
 
     /** Water in further tanks on the same sump, L. */

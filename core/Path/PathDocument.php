@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
-use Ithys\Journal\Medium;
+use Ithys\Media\Medium;
 
 /** Reads the document of a path, base units throughout, and refuses what it does not know by a sentence with its place. */
 final class PathDocument

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
-use Ithys\Journal\Medium;
+use Ithys\Media\Medium;
 
 /** A path to start from, one for each style, in the usual order of its stages. */
 final class Template

@@ -77,12 +77,16 @@ final readonly class Fits
     /** @return list<Finding> */
     private function heater(Placed $device): array
     {
-        $line = $device->standMm + ($device->depthLowMm ?? 0.0);
         $wanted = Assumptions::heaterCover();
         $states = ['while running' => $this->running, 'after a power cut' => $this->powerCut, 'with the return emptied' => $this->emptied];
-        $covers = array_map(fn (WaterLines $lines): float => $lines->levelsMm[$device->chamber] - $line, $states);
-        $worst = array_search(min($covers), $covers, true);
+        $covers = array_filter(array_map($device->coverMm(...), $states), static fn (?float $cover): bool => $cover !== null);
+        if ($covers === []) {
+            return [Finding::of(Severity::Caution, 'heater-line-unknown', "It is not known whether {$device->name} stays covered", 'Its minimum line is not given.', $wanted)
+                ->at($device->id)->because('A heater that runs dry cracks and can burn. Drip loop, residual-current protection, local code.', 'Enter how high over its foot the line is that must stay under water.')];
+        }
+        $line = $device->standMm + ($device->depthLowMm ?? 0.0);
         $cover = min($covers);
+        $worst = array_search($cover, $covers, true);
         if ($cover >= $wanted->value - 0.05) {
             return [Finding::of(Severity::Good, 'heater-covered', "{$device->name} stays covered", sprintf('At the least, %s, %s of water stands over its line.', $worst, $this->mm($cover)), $wanted)->at($device->id)];
         }

@@ -26,6 +26,14 @@ final readonly class Placed
     ) {
     }
 
+    /** Water over the minimum line of a heater, mm; null while its line is not given or its chamber is gone. */
+    public function coverMm(WaterLines $lines): ?float
+    {
+        $level = $lines->levelsMm[$this->chamber] ?? null;
+
+        return $this->kind !== 'heater' || $this->depthLowMm === null || $level === null ? null : $level - $this->standMm - $this->depthLowMm;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
-use Ithys\Sump\Cutting\Nest;
-use Ithys\Sump\Cutting\Nesting;
+use Ithys\Packing\Nest;
+use Ithys\Packing\Nesting;
 
 /** Where devices stand in their chambers, seen from above: one alone in the middle, several side by side. */
 final readonly class Standing

@@ -6,6 +6,7 @@ namespace Ithys\Sump;
 
 use Ithys\Flow\ReturnLoop;
 use Ithys\Panel\Material;
+use Ithys\Path\Drawn;
 use Ithys\Path\Path;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Cutting\CutSheet;
@@ -90,10 +91,32 @@ final readonly class SumpDesign
         return $this->returnLoop($tank)->litresPerHour ?? $tank->filterLitresPerHour ?? 0.0;
     }
 
-    /** The water while it runs. */
-    public function running(Tank $tank): WaterLines
+    /**
+     * What it computes of the path it stands in.
+     *
+     * @param  Tank  $tank  with the flow it is said to have
+     */
+    public function drawn(Tank $tank): Drawn
     {
-        return WaterLines::running($this->section($tank), $this->litresPerHour($tank));
+        $flow = $this->returnLoop($tank)?->litresPerHour;
+        $section = $this->section($tank);
+        $through = $flow ?? $tank->filterLitresPerHour;
+        if ($through === null) {
+            // How high the water stands over the baffles depends on the flow.
+            return new Drawn;
+        }
+        $running = WaterLines::running($section, $through);
+        $emptied = WaterLines::returnEmptied($section, $through);
+        $states = [$running, WaterLines::powerCut($section, $through), $emptied];
+        $covers = [];
+        foreach ($this->placed as $device) {
+            $known = array_filter(array_map($device->coverMm(...), $states), static fn (?float $cover): bool => $cover !== null);
+            if ($device->item !== '' && $known !== []) {
+                $covers[$device->item] = min($known);
+            }
+        }
+
+        return new Drawn($flow, $running->litres, max(0.0, $running->litres - $emptied->litres), $covers);
     }
 
     /** @param  ?Path  $path  the path in force, whose items say of what fittings they are */

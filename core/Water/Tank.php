@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Water;
 
-use Ithys\Path\Path;
-
 /** A tank as described by its keeper, in base units. */
 final readonly class Tank
 {
@@ -30,13 +28,11 @@ final readonly class Tank
     ) {
     }
 
-    /** This tank with the flow and the further tanks of a path. */
-    public function with(Path $path): self
+    /** The same tank with other water in its sump, another flow through the filter, or further tanks on the same sump. */
+    public function with(float $sumpLitres, ?float $filterLitresPerHour, float $furtherTankLitres): self
     {
-        $flow = $path->litresPerHour ?? $this->filterLitresPerHour;
-
-        return new self($this->display, $this->sumpLitres, $this->plumbingLitres, $this->sandKg, $this->rockKg, $this->salinity, $this->celsius,
-            $flow === null ? null : $flow + $path->furtherTankLitresPerHour(), $this->school, $path->furtherTankLitres());
+        return new self($this->display, $sumpLitres, $this->plumbingLitres, $this->sandKg, $this->rockKg, $this->salinity, $this->celsius,
+            $filterLitresPerHour, $this->school, $furtherTankLitres);
     }
 
     public function workingVolume(): WorkingVolume

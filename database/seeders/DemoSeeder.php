@@ -16,7 +16,6 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Feed;
 use Ithys\Journal\Food;
 use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Medium;
 use Ithys\Journal\Note;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Photoperiod;
@@ -25,6 +24,7 @@ use Ithys\Journal\Reading;
 use Ithys\Journal\SkimmerSwitch;
 use Ithys\Journal\SockChange;
 use Ithys\Journal\WaterChange;
+use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Display;
 use Ithys\Water\MixedTank;
@@ -74,7 +74,8 @@ final class DemoSeeder extends Seeder
             $system->revisions()->create(['user_id' => $keeper->id, 'in_force_from' => Journal::stamp($this->start->modify('-200 days')), 'document' => $tank->toArray()]);
             $system->section()->create(['document' => DemoSection::document()]);
             DemoPath::lay($system, $keeper, $this->start->modify('-200 days'));
-            $this->live($tank->workingVolume()->litres);
+            $system->sumpRevisions()->create(['user_id' => $keeper->id, 'in_force_from' => Journal::stamp($this->start->modify('-200 days')), 'document' => DemoSection::document()]);
+            $this->live($system->workingLitresAt($this->start));
             $this->save($system, $keeper);
         });
     }

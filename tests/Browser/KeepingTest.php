@@ -20,6 +20,9 @@ afterEach(function (): void {
 
 it('answers a tank as it is typed, and keeps the old volume for earlier readings', function (): void {
     $browser = $this->browser;
+    // While a drawn sump is in force its water and flow are shown, not asked.
+    $browser->visit('/systems/1/path/water')->waitFor('from the drawn sump');
+    $browser->visit('/systems/1/section')->waitFor('In force')->press('Take back')->waitFor('Taken back: that sump is not in force from that day.')->waitFor('not in force');
     $browser->visit('/systems/1/path/water')->waitFor('Turnover fits');
     $browser->type('Flow through the filter', '500')->waitFor('Turnover far too low')
         ->type('Flow through the filter', '12 gal')

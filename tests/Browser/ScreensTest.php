@@ -89,7 +89,7 @@ it('is worked by keys alone', function (): void {
         ->waitFor('switch between metric and US units')
         ->keys('Escape')
         ->waitUntilGone('switch between metric');
-    $browser->keys('u')->waitFor('71.9 US gal')->keys('u')->waitFor('272 L');
+    $browser->keys('u')->waitFor('75.3 US gal')->keys('u')->waitFor('285 L');
     $browser->keys('[')->waitFor('Water change')->keys(']');
     $browser->keys('g')->keys('p')->waitFor('Heater without cover');
     $browser->keys('g')->keys('s')->waitFor('Present password');

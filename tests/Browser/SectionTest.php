@@ -54,8 +54,7 @@ it('designs a sump by keys: nudges, types, switches states, and clears a flood',
     $browser->press('Power cut')->press('Running');
 
     $browser->keys('Ctrl+S')->waitFor('The sump is saved.')
-        ->press('Count its running water in the working volume')
-        ->waitFor('The working volume now counts');
+        ->press('Put in force…')->press('Put in force')->waitFor('The sump is in force from that day.');
     expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
 });
 

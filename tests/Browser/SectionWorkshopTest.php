@@ -130,11 +130,12 @@ it('prints the checklist with its cautions', function (): void {
     expect($browser->text())->toContain('Leak test of the bare tank')->toContain('A full sump is not lifted')->not->toContain('Sign out');
 });
 
-it('counts the water of the sump in the working volume, and takes that back', function (): void {
+it('puts the sump in force from a day, counts its water since, and takes that back', function (): void {
     $browser = $this->browser;
     $browser->visit('/systems/1/section')->waitFor('actual return flow');
-    expect($browser->text())->toContain('272 L');
-    $browser->press('Count its running water in the working volume')->waitFor('The working volume now counts 59 L')->waitUntilGone('272 L');
-    $browser->press('Undo')->waitFor('272 L');
-    expect($browser->consoleProblems())->toBe([]);
+    expect($browser->text())->toContain('285 L')->toContain('in force since');
+    $browser->type('Running water at the return', '200')->press('Save')->waitFor('The sump is saved.')->waitFor('an earlier drawing is in force since');
+    expect($browser->text())->toContain('working volume 285 L');
+    $browser->press('Put in force…')->press('Put in force')->waitFor('The sump is in force from that day.')->waitUntilGone('working volume 285 L');
+    $browser->press('Undo')->waitFor('Taken back')->waitFor('285 L');
 });

@@ -85,7 +85,7 @@ it('keeps the page and what was typed when a save cannot be had', function (stri
     expect($browser->text())->not->toContain('Nothing was saved')->not->toContain('cannot be reached');
 })->with([
     'a journal line' => ['/systems/1/journal', 'Phosphate: lower', ['Log what was read or done' => 'no3 7.5 yesterday 07:01'], 'Enter', ['entries'], 'Logged: nitrate 7.5 ppm.'],
-    'a tank' => ['/systems/1/path/water', 'Turnover fits', ['Sump water' => '52'], 'Save', ['systems'], 'The description is put right.'],
+    'a tank' => ['/systems/1/path/water', 'Turnover fits', ['Pipes and vessels' => '8.5'], 'Save', ['systems'], 'The description is put right.'],
     'the room' => ['/systems/1/path/styles', 'for this room', ['Budget' => '512'], 'Save the room', ['systems'], 'The room is saved.'],
     'a path' => ['/systems/1/path', 'Heater without cover', ['Draft' => 'Renamed in trouble'], 'Save', ['path_drafts'], 'The draft is saved.'],
     'a sump' => ['/systems/1/section', 'actual return flow', ['Evaporation' => '2.4'], 'Save', ['sections'], 'The sump is saved.'],

@@ -17,11 +17,11 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Medium;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Reading;
 use Ithys\Journal\SockChange;
 use Ithys\Journal\WaterChange;
+use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 use Ithys\Water\TypedTank;
@@ -51,7 +51,7 @@ it('turns a tank into a form that reads back as the same tank', function (UnitSy
 
 it('shows the frame the same figures as the path', function (): void {
     $frame = SystemFrame::of($this->system);
-    $view = WorkingVolumeView::of($this->system->tankAt(now())->workingVolume(), UnitSystem::Metric);
+    $view = WorkingVolumeView::of($this->system->setupAt(now()), UnitSystem::Metric);
     expect($frame['workingLitres'])->toBe($view['litres'])
         ->and($frame['turnoverPerHour'])->toBe($view['turnoverPerHour'])
         ->and($frame['displayLitres'])->toBe(200.0);

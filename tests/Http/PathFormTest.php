@@ -19,6 +19,7 @@ use Ithys\Path\Styles\TypedRoom;
 use Ithys\Path\Template;
 use Ithys\Path\TypedPath;
 use Ithys\Quantity\UnitSystem;
+use Ithys\System\Setup;
 use Tests\Support\RandomPath;
 use Tests\Support\Sketch;
 
@@ -84,7 +85,7 @@ it('has a drawing for every kind of equipment', function (): void {
 
 it('tells the page the flow and the words of every item', function (): void {
     $path = Sketch::path('overflow-drilled > sock(count=2, micron=200, material=felt, hole=7in) > bag(gfo=120, activated-carbon) > refugium(hours=9) > return-pump; branch from return-pump to sock 200: zeolite(grams=300)');
-    $view = throughThePage(ReviewView::of($path, Sketch::in($path)->tank, UnitSystem::Metric, 0.3));
+    $view = throughThePage(ReviewView::of(new Setup(Sketch::in($path)->tank), $path, UnitSystem::Metric, 0.3));
     expect(array_map(fn (array $item): array => [$item['flow'], $item['brief']], $view['items']))->toBe([
         'overflow-drilled' => [1400, ''],
         'sock' => [1600, '×2, felt, 7 in, 200 µm'],

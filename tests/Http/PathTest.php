@@ -203,7 +203,7 @@ it('publishes a schema that says what the code says', function (): void {
     expect($item['kind']['enum'])->toBe(array_column(Ithys\Path\Kind::cases(), 'value'))
         ->and(array_keys($item['figures']['properties']))->toBe(array_column(Ithys\Path\Figure::cases(), 'value'))
         ->and($item['flags']['items']['enum'])->toBe(array_column(Ithys\Path\Flag::cases(), 'value'))
-        ->and($item['media']['items']['properties']['medium']['enum'])->toBe(array_column(Ithys\Journal\Medium::cases(), 'value'))
+        ->and($item['media']['items']['properties']['medium']['enum'])->toBe(array_column(Ithys\Media\Medium::cases(), 'value'))
         ->and($schema['properties']['style']['enum'])->toBe(array_column(Style::cases(), 'value'));
     foreach (Ithys\Path\Figure::cases() as $figure) {
         expect([(float) $item['figures']['properties'][$figure->value]['minimum'], (float) $item['figures']['properties'][$figure->value]['maximum']])->toBe($figure->bounds());

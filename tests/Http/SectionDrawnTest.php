@@ -12,6 +12,7 @@ use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\TypedSection;
+use Ithys\System\Setup;
 use Ithys\Water\Display;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
@@ -26,7 +27,7 @@ function drawnTank(): Tank
 /** @return array<string, mixed> */
 function drawnDemo(UnitSystem $units = UnitSystem::Metric): array
 {
-    return json_decode((string) json_encode(SectionView::of(TypedSection::fromDocument(DemoSection::document()), drawnTank(), $units)), true);
+    return json_decode((string) json_encode(SectionView::of(TypedSection::fromDocument(DemoSection::document()), new Setup(drawnTank()), $units)), true);
 }
 
 it('places the openings of a tray within its chamber and apart', function (): void {
@@ -55,7 +56,7 @@ it('draws each opening where it is cut', function (): void {
 it('gives devices the place they take, and none to one without a chamber', function (): void {
     $document = DemoSection::document();
     $document['placed'][] = ['id' => 'lost', 'kind' => 'other', 'name' => 'Lost', 'chamber' => 9, 'lengthMm' => 50.0, 'widthMm' => 50.0, 'heightMm' => 50.0, 'standMm' => 0.0];
-    $view = SectionView::of(TypedSection::fromDocument($document), drawnTank(), UnitSystem::Metric);
+    $view = SectionView::of(TypedSection::fromDocument($document), new Setup(drawnTank()), UnitSystem::Metric);
     $by = array_column($view['placed'], 'place', 'id');
     // The skimmer of 210 mm in the middle of a chamber from 156 to 430 mm.
     expect($by['skimmer']['atMm'])->toBe(156.0 + (274.0 - 210.0) / 2)->and($by['lost'])->toBeNull();
@@ -66,7 +67,7 @@ it('gives the figures of drain, overflow and emergency pipe, and the cost at the
     expect($flow['drainLitresPerHour'])->toBeGreaterThan($flow['litresPerHour'])->and($flow['emergencyLitresPerHour'])->toBeGreaterThan($flow['litresPerHour'])
         ->and($flow['drainTunedOpen'])->toBeGreaterThan(0.05)->toBeLessThan(1.0)->and($flow['overflowHeadMm'])->toBeGreaterThan(5.0)->toBeLessThan(18.0)
         ->and($flow['costAYear'])->toAgreeWith($flow['kilowattHoursAYear'] * 0.3, 1e-9);
-    $dear = SectionView::of(TypedSection::fromDocument(DemoSection::document()), drawnTank(), UnitSystem::Metric, null, 0.45);
+    $dear = SectionView::of(TypedSection::fromDocument(DemoSection::document()), new Setup(drawnTank()), UnitSystem::Metric, 0.45);
     expect($dear['flow']['costAYear'])->toAgreeWith($flow['costAYear'] * 1.5, 1e-9);
 });
 

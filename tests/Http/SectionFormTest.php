@@ -21,6 +21,7 @@ use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
 use Ithys\Sump\TypedSection;
+use Ithys\System\Setup;
 use Ithys\Water\Display;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
@@ -91,7 +92,7 @@ it('comes back from its document the same, whatever it is', function (): void {
 it('is drawn without falling over: a level for every chamber in every state, and figures that are numbers', function (): void {
     $tank = new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
     for ($seed = 0; $seed < 60; $seed++) {
-        $view = SectionView::of(randomDesign($seed), $tank, UnitSystem::Metric);
+        $view = SectionView::of(randomDesign($seed), new Setup($tank), UnitSystem::Metric);
         foreach ($view['states'] as $state) {
             expect($state['levels'])->toHaveCount(count($view['chambers']));
             foreach ($state['levels'] as $level) {

@@ -70,19 +70,6 @@ it('keeps a draft with findings, however grave', function (): void {
     $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.findings.0.severity', 'fault'));
 });
 
-it('counts the running water of the sump in the working volume', function (): void {
-    $this->post("{$this->at}/use-volume")->assertNotFound();
-    $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0]);
-    $running = $this->get($this->at)->viewData('page')['props']['view']->states['running']['litres'];
-    $before = $this->system->revisions()->firstOrFail()->document['sumpLitres'];
-    $undo = $this->post("{$this->at}/use-volume")->assertRedirect()->getSession()->get('flash')['undo'];
-    $volume = System::query()->findOrFail($this->system->id)->tankAt(now())->workingVolume();
-    expect($volume->litres)->toAgreeWith(1000 * 500 * 470 / 1e6 + 5 + round($running, 2), 1e-9);
-    $this->post($undo)->assertRedirect();
-    expect($this->system->revisions()->firstOrFail()->document['sumpLitres'])->toEqual($before);
-    $this->post("{$this->at}/use-volume?litres=-3")->assertSessionHasErrors('litres');
-});
-
 it('turns a design into a form that reads back as the same', function (): void {
     $document = Database\Seeders\DemoSection::document();
     $this->system->section()->create(['document' => $document]);

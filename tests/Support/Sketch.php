@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Ithys\Journal\Medium;
+use Ithys\Media\Medium;
 use Ithys\Path\Choice;
 use Ithys\Path\Figure;
 use Ithys\Path\Flag;

@@ -13,12 +13,12 @@ use Illuminate\Support\Facades\DB;
 use Ithys\Journal\Feed;
 use Ithys\Journal\Food;
 use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Medium;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Place;
 use Ithys\Journal\Reading;
 use Ithys\Journal\SockChange;
 use Ithys\Journal\WaterChange;
+use Ithys\Media\Medium;
 use Ithys\Water\Nutrient;
 
 /** Times the tide sheet with ten years of journal through the whole application, beside a bare route in the same run. */

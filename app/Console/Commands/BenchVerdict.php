@@ -11,9 +11,9 @@ use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Question;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Medium;
 use Ithys\Journal\Reading;
 use Ithys\Journal\WaterChange;
+use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 

@@ -32,7 +32,7 @@ final class BuildController extends Controller
             'frame' => SystemFrame::of($system),
             'version' => $section->build_version ?? 0,
             'typed' => BuildView::typed($record, $units),
-            'view' => $section === null ? null : (object) BuildView::of($section->design(), $record, $system->tankAt(now()), $units),
+            'view' => $section === null ? null : (object) BuildView::of($section->design(), $record, $system->setupAt(now())->asSaid(), $units),
             'choices' => BuildView::choices($units, new DateTimeImmutable('today', $this->keeper($request)->zone())),
         ]);
     }
@@ -42,7 +42,7 @@ final class BuildController extends Controller
     {
         $section = $system->section ?? abort(404);
         try {
-            return response()->json(['view' => BuildView::of($section->design(), $request->typed(), $system->tankAt(now()), $this->keeper($request)->units), 'problems' => (object) []]);
+            return response()->json(['view' => BuildView::of($section->design(), $request->typed(), $system->setupAt(now())->asSaid(), $this->keeper($request)->units), 'problems' => (object) []]);
         } catch (InvalidSection $invalid) {
             return response()->json(['view' => null, 'problems' => $invalid->problems]);
         }

@@ -24,7 +24,6 @@ use Ithys\Path\Item;
 use Ithys\Path\Path;
 use Ithys\Path\PathDiff;
 use Ithys\Path\Review\Review;
-use Ithys\Path\Review\Situation;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
 
@@ -113,7 +112,7 @@ final class PathController extends Controller
     public function svg(Request $request, System $system, string $mark): HttpResponse
     {
         $path = (new PathShelf($system))->path($mark);
-        $here = new Situation($path, $system->revisionAt(now())->tank(), $this->keeper($request)->units);
+        $here = $system->setupAt(now())->along($path)->situation($this->keeper($request)->units) ?? abort(404);
 
         return $this->download(PathSheet::svg($here, Review::of($here), $system->name), $path, $system, 'svg', 'image/svg+xml');
     }
@@ -136,6 +135,6 @@ final class PathController extends Controller
     /** @return array<string, mixed> */
     private function review(Path $path, System $system, User $keeper): array
     {
-        return ReviewView::of($path, $system->revisionAt(now())->tank(), $keeper->units, (new PathShelf($system))->room()->pricePerKilowattHour);
+        return ReviewView::of($system->setupAt(now()), $path, $keeper->units, (new PathShelf($system))->room()->pricePerKilowattHour);
     }
 }

@@ -8,8 +8,10 @@ use App\Documents\VersionedSave;
 use App\Http\Pages\SectionForm;
 use App\Http\Pages\SectionView;
 use App\Http\Pages\SystemFrame;
+use App\Http\Requests\PastDay;
 use App\Http\Requests\SectionFileRequest;
 use App\Http\Requests\SectionRequest;
+use App\Models\SumpRevision;
 use App\Models\SumpSection;
 use App\Models\System;
 use App\Path\PathShelf;
@@ -17,12 +19,12 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutSvg;
-use Ithys\Quantity\Dimension;
 use Ithys\Sump\CommonSize;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\InvalidSection;
@@ -71,7 +73,7 @@ final class SectionController extends Controller
     public function cuts(Request $request, System $system, string $format): HttpResponse
     {
         $design = $system->section?->design() ?? abort(404);
-        $sheet = $design->cutSheet($design->section($system->tankAt(now())));
+        $sheet = $design->cutSheet($design->section($system->setupAt(now())->asSaid()));
         $plan = StockPlan::of($sheet, $design->workshop);
         $units = $this->keeper($request)->units;
         [$content, $type] = $format === 'dxf' ? [CutDxf::write($sheet, $plan, $units), 'image/vnd.dxf'] : [CutSvg::write($sheet, $plan, $units), 'image/svg+xml'];
@@ -93,21 +95,20 @@ final class SectionController extends Controller
         return response()->json(['typed' => SectionForm::of($request->design(), $this->keeper($request)->units)]);
     }
 
-    /** Takes the running water of the sump into the tank's description, so that doses meet it; or, to undo that, what stood there before. */
-    public function useVolume(Request $request, System $system): RedirectResponse
+    /** Puts the saved sump in force from a day; it may be worked on further without changing what is in force. */
+    public function force(Request $request, System $system): RedirectResponse
     {
-        $request->validate(['litres' => ['nullable', 'numeric', 'between:0,10000']]);
-        $units = $this->keeper($request)->units;
-        $design = $system->section?->design() ?? abort(404);
-        $litres = $request->filled('litres') ? $request->float('litres') : round($design->running($system->tankAt(now()))->litres, 2);
-        $revision = $system->revisionAt(now());
-        $before = $revision->document['sumpLitres'] ?? 0;
-        $revision->update(['document' => [...$revision->document, 'sumpLitres' => $litres]]);
+        $typed = $request->validate(['since' => ['required', 'string']], ['since.required' => 'Enter the day from which the water runs through this sump.']);
+        $since = PastDay::read($typed['since'], $this->keeper($request), 'since');
+        $revision = DB::transaction(function () use ($request, $system, $since): SumpRevision {
+            $section = $system->section ?? abort(404);
+            // Pressed twice, it is still put in force once.
+            $there = $system->sumpRevisions()->where('in_force_from', $since)->reorder()->latest('id')->first();
 
-        return redirect()->route('section.show', $system)->with('flash', [
-            'message' => "The working volume now counts {$units->format($litres, Dimension::Volume)} in the sump.",
-            'undo' => route('section.use-volume', [$system, 'litres' => $before], false),
-        ]);
+            return $there?->document === $section->document ? $there : $system->sumpRevisions()->create(['in_force_from' => $since, 'user_id' => $this->keeper($request)->id, 'document' => $section->document]);
+        });
+
+        return redirect()->route('section.show', $system)->with('flash', ['message' => 'The sump is in force from that day. Its water and its flow count now.', 'undo' => route('sump-revisions.take-back', [$system, $revision->id])]);
     }
 
     private function page(string $component, Request $request, System $system): Response
@@ -123,13 +124,14 @@ final class SectionController extends Controller
             'view' => (object) $this->view($request, $system, $design),
             'choices' => SectionView::choices($units),
             'sizes' => CommonSize::all(),
+            'revisions' => self::revisions($system),
         ]);
     }
 
     /** @return array<string, mixed> */
     private function view(Request $request, System $system, SumpDesign $design): array
     {
-        return SectionView::of($design, $system->tankAt(now()), $this->keeper($request)->units, $system->pathRevisionAt(now())?->path(), (new PathShelf($system))->room()->pricePerKilowattHour);
+        return SectionView::of($design, $system->setupAt(now()), $this->keeper($request)->units, (new PathShelf($system))->room()->pricePerKilowattHour);
     }
 
     private function download(System $system, string $name, string $content, string $type): HttpResponse
@@ -137,5 +139,18 @@ final class SectionController extends Controller
         $stem = Str::slug($system->name) ?: 'sump';
 
         return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$stem}-{$name}\""]);
+    }
+
+    /** @return list<array<string, mixed>> the sumps that have been in force, the latest first */
+    private static function revisions(System $system): array
+    {
+        $inForce = $system->sumpRevisionAt(now());
+
+        return array_values($system->sumpRevisions()->get()->reverse()->map(static fn (SumpRevision $revision): array => [
+            'id' => $revision->id,
+            'since' => $revision->in_force_from->getTimestamp(),
+            'inForce' => $revision->is($inForce),
+            'same' => $revision->document == $system->section?->document,
+        ])->all());
     }
 }

@@ -17,25 +17,32 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Ithys\Quantity\Dimension;
+use Ithys\System\Setup;
 
 /** The water the path runs through: the tank as described, and what it comes to. */
 final class WaterController extends Controller
 {
     public function show(Request $request, System $system): Response
     {
-        $tank = $system->revisionAt(now())->tank();
+        $setup = $system->setupAt(now());
         $units = $this->keeper($request)->units;
 
         return Inertia::render('Path/Water', [
             'frame' => SystemFrame::of($system),
             'saved' => true,
             'version' => $system->tank_version,
-            'typed' => ['name' => $system->name, ...TankForm::of($tank, $units), 'since' => ''],
-            'view' => WorkingVolumeView::of($system->tankAt(now())->workingVolume(), $units),
+            'typed' => ['name' => $system->name, ...TankForm::of($setup->described, $units), 'since' => ''],
+            'view' => WorkingVolumeView::of($setup, $units),
+            // What the drawn sump computes is shown and not asked.
+            'computed' => (object) array_filter([
+                'sump' => $setup->sumpLitres()?->isComputed() === true ? $units->format($setup->sumpLitres()->value, Dimension::Volume) : null,
+                'flow' => $setup->litresPerHour()?->isComputed() === true ? $units->format($setup->litresPerHour()->value, Dimension::Flow, 0) : null,
+            ]),
             'revisions' => $system->revisions->map(fn ($revision): array => [
                 'id' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
-                'litres' => $revision->tank()->workingVolume()->litres,
+                'litres' => $system->workingLitresAt($revision->in_force_from),
             ])->reverse()->values()->all(),
         ]);
     }
@@ -61,7 +68,9 @@ final class WaterController extends Controller
     public function preview(TankRequest $request, ?System $system = null): JsonResponse
     {
         try {
-            return response()->json(['view' => WorkingVolumeView::of($request->tank()->workingVolume(), $this->keeper($request)->units), 'problems' => (object) []]);
+            $setup = new Setup($request->tank(), $system?->pathRevisionAt(now())?->path(), $system?->sumpRevisionAt(now())?->design());
+
+            return response()->json(['view' => WorkingVolumeView::of($setup, $this->keeper($request)->units), 'problems' => (object) []]);
         } catch (ValidationException $invalid) {
             return response()->json(['view' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
         }

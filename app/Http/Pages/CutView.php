@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use Ithys\Packing\Nest;
 use Ithys\Sump\Cutting\CutPanel;
-use Ithys\Sump\Cutting\Nest;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\StockUse;
 use Ithys\Sump\Section;

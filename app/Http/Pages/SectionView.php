@@ -27,17 +27,19 @@ use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
 use Ithys\Sump\WaterLines;
-use Ithys\Water\Tank;
+use Ithys\System\Setup;
 use Ithys\Water\Turnover;
 
 /** A sump as the page draws it: in mm and litres, the water in three states, and what it means. */
 final class SectionView
 {
     /** @return array<string, mixed> */
-    public static function of(SumpDesign $design, Tank $tank, UnitSystem $units, ?Path $path = null, ?float $pricePerKilowattHour = null): array
+    public static function of(SumpDesign $design, Setup $setup, UnitSystem $units, ?float $pricePerKilowattHour = null): array
     {
+        $setup = $setup->over($design);
+        $tank = $setup->asSaid();
         $section = $design->section($tank);
-        $review = $design->review($tank, $units, $path);
+        $review = $design->review($tank, $units, $setup->path);
         $lines = static fn (WaterLines $lines): array => ['levels' => $lines->levelsMm, 'chamberLitres' => $lines->chamberLitres, 'litres' => $lines->litres];
 
         return [
@@ -51,7 +53,7 @@ final class SectionView
             'trays' => array_map(static fn (Tray $tray): array => self::tray($tray, $section), $section->trays),
             'states' => ['running' => $lines($review->running), 'powerCut' => $lines($review->powerCut), 'emptied' => $lines($review->emptied)],
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $review->findings),
-            'proposals' => self::proposals($section, $units, $path),
+            'proposals' => self::proposals($section, $units, $setup->path),
             'water' => [
                 'freeboardMm' => $section->heightMm - $review->running->highestMm(),
                 'roomLitres' => $section->rimLitres() - $review->running->litres,
@@ -62,14 +64,15 @@ final class SectionView
                 'daysToGulp' => $review->daysToGulp,
                 'reservoirDays' => $review->reservoirDays,
             ],
-            'flow' => self::flow($design, $tank, $units, $pricePerKilowattHour ?? Assumptions::powerPrice()->value),
+            'flow' => self::flow($design, $setup, $units, $pricePerKilowattHour ?? Assumptions::powerPrice()->value),
             'cuts' => [...CutView::of($design, $section), 'findings' => array_values(array_map(static fn (Finding $finding): array => $finding->toArray(), array_filter($review->findings, WorkshopReview::speaksIn(...))))],
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function flow(SumpDesign $design, Tank $tank, UnitSystem $units, float $pricePerKilowattHour): array
+    private static function flow(SumpDesign $design, Setup $setup, UnitSystem $units, float $pricePerKilowattHour): array
     {
+        $tank = $setup->asSaid();
         $flow = $design->litresPerHour($tank);
         $loop = $design->returnLoop($tank);
         $plumbing = $design->plumbing;
@@ -88,7 +91,7 @@ final class SectionView
             'overflowHeadMm' => $plumbing->overflow()?->headMm($flow),
             'kilowattHoursAYear' => $hours,
             'costAYear' => $hours === null ? null : $hours * $pricePerKilowattHour,
-            'turnover' => $flow > 0.0 ? Turnover::judge($flow, $tank->workingVolume()->litres, $tank->school, $units)->toArray() : null,
+            'turnover' => $flow > 0.0 ? Turnover::judge($flow, $setup->workingVolume()->litres, $tank->school, $units)->toArray() : null,
         ];
     }
 

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Models\System;
+use Ithys\Finding;
 use Ithys\Path\Item;
+use Ithys\Path\Kind;
 use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Review;
-use Ithys\Path\Review\Situation;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
-use Ithys\Water\Tank;
+use Ithys\System\Setup;
 
 /** What the frame around every system screen shows: the name, the water, and the line it runs in. */
 final class SystemFrame
@@ -21,8 +22,8 @@ final class SystemFrame
     public static function of(System $system): array
     {
         $now = now();
-        $tank = $system->tankAt($now);
-        $volume = $tank->workingVolume();
+        $setup = $system->setupAt($now);
+        $volume = $setup->workingVolume();
         $revision = $system->pathRevisionAt($now);
 
         return [
@@ -30,27 +31,27 @@ final class SystemFrame
             'name' => $system->name,
             'workingLitres' => $volume->litres,
             'displayLitres' => $volume->displayLitres,
-            'flowLitresPerHour' => $tank->filterLitresPerHour,
+            'flowLitresPerHour' => $setup->litresPerHour()?->value,
             'turnoverPerHour' => $volume->turnoverPerHour(),
             'path' => $revision === null ? null : [
                 'revision' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
                 'draft' => $revision->path_draft_id,
-                'stops' => self::stops($revision->path(), $system->revisionAt($now)->tank()),
+                'stops' => self::stops($revision->path(), $setup),
             ],
         ];
     }
 
     /** @return list<array<string, mixed>> the stops of the main line, each with the branches that leave it and the tanks that join there */
-    private static function stops(Path $path, Tank $tank): array
+    private static function stops(Path $path, Setup $setup): array
     {
-        $review = Review::of(new Situation($path, $tank, UnitSystem::Metric));
+        $gravest = self::gravest($path, $setup);
         $stop = static fn (Item $item): array => [
             'id' => $item->id,
             'kind' => $item->kind->value,
             'title' => $item->title(),
             'brief' => $item->brief(),
-            'severity' => self::wantsAttention($review->gravestAt($item->id)),
+            'severity' => self::wantsAttention($gravest[$item->id] ?? null),
         ];
 
         return array_map(static fn (Item $item): array => [
@@ -58,6 +59,35 @@ final class SystemFrame
             'branches' => array_map(static fn (Line $line): array => ['title' => $line->title(), 'stops' => array_map($stop, $line->items)],
                 array_values(array_filter($path->branches(), static fn (Line $line): bool => ($line->isTank ? $line->to : $line->from) === $item->id))),
         ], $path->main()->items);
+    }
+
+    /**
+     * The gravest finding at each item, by the review of the path and by that of the drawn sump. What the sump says of no item stands at
+     * the return pump, which is in it.
+     *
+     * @return array<string, Severity>
+     */
+    private static function gravest(Path $path, Setup $setup): array
+    {
+        $units = UnitSystem::Metric;
+        $items = [];
+        foreach ($setup->sump->placed ?? [] as $device) {
+            $items[$device->id] = $device->item;
+        }
+        $pump = $path->itemsOf(Kind::ReturnPump)[0]->id ?? '';
+        $found = array_map(static fn (Finding $finding): array => [$finding->at ?? '', $finding->severity], $setup->situation($units) === null ? [] : Review::of($setup->situation($units))->findings);
+        foreach ($setup->sumpReview($units)->findings ?? [] as $finding) {
+            $item = $items[$finding->at ?? ''] ?? '';
+            $found[] = [$path->find($item) === null ? $pump : $item, $finding->severity];
+        }
+        $gravest = [];
+        foreach ($found as [$item, $severity]) {
+            if (! isset($gravest[$item]) || $severity->rank() < $gravest[$item]->rank()) {
+                $gravest[$item] = $severity;
+            }
+        }
+
+        return $gravest;
     }
 
     private static function wantsAttention(?Severity $severity): ?string

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\Journal;
-use App\Models\PathRevision;
-use App\Models\Revision;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
@@ -28,9 +26,7 @@ final class VerdictView
     public static function of(System $system, User $keeper, Entry $change, int $windowDays, float $wantedShare, DateTimeImmutable $now): array
     {
         $journal = (new Journal($system))->around($change->at, ChangeEffect::lookBackDays($windowDays));
-        // The first description and the first path say what was there already; later ones are changes.
-        $changes = [...$system->revisions->skip(1)->all(), ...array_slice($system->pathRevisions()->get(['id', 'in_force_from'])->all(), 1)];
-        $tankChanges = array_map(static fn (Revision|PathRevision $revision): DateTimeImmutable => DateTimeImmutable::createFromInterface($revision->in_force_from), $changes);
+        $tankChanges = $system->changedOn();
         $litres = $system->workingLitresAt($change->at);
         $judgements = array_map(
             static fn (Nutrient $nutrient): array => ChangeEffect::judge(new Question($change, $nutrient, $litres, $now, $keeper->units, $windowDays, $wantedShare, $tankChanges), $journal)->toArray(),

@@ -6,16 +6,19 @@ namespace App\Http\Pages;
 
 use Ithys\Finding;
 use Ithys\Quantity\UnitSystem;
-use Ithys\Water\WorkingVolume;
+use Ithys\System\Setup;
 
 /** A working volume as the page reads it: litres throughout, the page shows them in the keeper's unit. */
 final class WorkingVolumeView
 {
     /** @return array<string, mixed> */
-    public static function of(WorkingVolume $volume, UnitSystem $units): array
+    public static function of(Setup $setup, UnitSystem $units): array
     {
+        $volume = $setup->workingVolume();
+        $isDrawn = $setup->sumpLitres()?->isComputed() === true;
+
         return [
-            'parts' => array_map(static fn (array $part): array => [...$part, 'basis' => $part['basis']?->toArray()], $volume->parts),
+            'parts' => array_map(static fn (array $part): array => [...$part, 'basis' => $part['basis']?->toArray(), 'isDrawn' => $isDrawn && $part['code'] === 'sump'], $volume->parts),
             'litres' => $volume->litres,
             'kilograms' => $volume->kilograms,
             'turnoverPerHour' => $volume->turnoverPerHour(),

@@ -6,8 +6,8 @@ namespace Ithys\Journal\QuickEntry;
 
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Medium;
 use Ithys\Journal\Place;
+use Ithys\Media\Medium;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Unit;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ithys\Path\Review;
 
 use Ithys\Finding;
-use Ithys\Path\Figure;
 use Ithys\Path\Flag;
 use Ithys\Path\Kind;
 use Ithys\Severity;
@@ -16,7 +15,7 @@ final class BlockedDrain implements Rule
     public function judge(Situation $here): iterable
     {
         $pump = $here->path->itemsOf(Kind::ReturnPump)[0] ?? null;
-        $gives = $pump?->figure(Figure::GivesUp);
+        $gives = $here->drawn->givesUp($pump);
         $room = $here->tank->display->unfilledLitres();
         foreach ($here->path->itemsOf(Kind::OverflowRim, Kind::OverflowDrilled) as $overflow) {
             $siphon = $overflow->kind === Kind::OverflowRim;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Path\Review;
 
 use Ithys\Finding;
-use Ithys\Journal\Medium;
+use Ithys\Media\Medium;
 use Ithys\Path\Kind;
 use Ithys\Path\Load;
 use Ithys\Severity;

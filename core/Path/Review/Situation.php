@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Path\Review;
 
 use Ithys\Path\Course;
+use Ithys\Path\Drawn;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Path\Path;
@@ -23,12 +24,13 @@ final readonly class Situation
     /** Flow through the filter, from all its tanks, L/h; null while not known. */
     public ?float $litresPerHour;
 
-    public function __construct(public Path $path, public Tank $tank, public UnitSystem $units)
+    /** @param  Tank  $tank  as described */
+    public function __construct(public Path $path, public Tank $tank, public UnitSystem $units, public Drawn $drawn = new Drawn)
     {
-        $in = $tank->with($path);
+        $in = $path->tank($tank, $drawn);
         $this->litresPerHour = $in->filterLitresPerHour;
         $this->workingLitres = $in->workingVolume()->litres;
-        $this->course = new Course($path, $path->litresPerHour ?? $tank->filterLitresPerHour);
+        $this->course = new Course($path, $drawn->litresPerHour ?? $path->litresPerHour ?? $tank->filterLitresPerHour);
     }
 
     /** Whether any of these kinds stands on the path. */

@@ -6,7 +6,7 @@ namespace Ithys\Path\Review;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
-use Ithys\Journal\Medium;
+use Ithys\Media\Medium;
 use Ithys\Path\Figure;
 use Ithys\Severity;
 

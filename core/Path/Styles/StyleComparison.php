@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ithys\Path\Styles;
 
 use Ithys\Assumption\Assumptions;
-use Ithys\Assumption\StyleAssumptions;
 use Ithys\Path\Style;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ithys\Path\Styles;
 
 use Ithys\Assumption\Assumptions;
-use Ithys\Assumption\StyleAssumptions;
 
 /** The largest sump that goes into a cabinet with room left to work. */
 final readonly class SumpFit

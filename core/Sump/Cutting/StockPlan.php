@@ -6,6 +6,8 @@ namespace Ithys\Sump\Cutting;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
+use Ithys\Packing\Nest;
+use Ithys\Packing\Nesting;
 use Ithys\Quantity\ShopLength;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;

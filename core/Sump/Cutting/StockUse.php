@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Cutting;
 
+use Ithys\Packing\Nest;
+
 /** Pieces of one kind and thickness on their stock sheets. */
 final readonly class StockUse
 {

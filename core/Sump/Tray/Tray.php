@@ -6,9 +6,9 @@ namespace Ithys\Sump\Tray;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Standpipe;
+use Ithys\Packing\Nest;
+use Ithys\Packing\Nesting;
 use Ithys\Sump\Chamber;
-use Ithys\Sump\Cutting\Nest;
-use Ithys\Sump\Cutting\Nesting;
 
 /** A tray or shelf across one chamber. */
 final readonly class Tray

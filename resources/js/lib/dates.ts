@@ -22,6 +22,8 @@ export function useDates() {
         /** Days of the keeper's calendar, counted from one that does not matter. */
         const dayNumber = (t: number) => Date.parse(isoDay.format(new Date(t * 1000))) / 1000 / DAY;
         return {
+            /** The keeper's own day, as 2026-03-04. */
+            today: () => isoDay.format(new Date()),
             short: format({ day: 'numeric', month: 'short' }),
             month: format({ month: 'short' }),
             year,

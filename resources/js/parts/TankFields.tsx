@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useUnits } from '../lib/figures';
 import { type Dimension } from '../lib/page';
 import { ChoiceField } from './ChoiceField';
+import { ComputedFigure } from './ComputedFigure';
 import { FieldGrid, FieldGroup } from './FieldGroup';
 import { TextField } from './TextField';
 
@@ -45,25 +46,33 @@ export const EMPTY_TANK: TypedTank = {
 export function TankFields({
     tank,
     errors,
+    computed = {},
+    systemId,
     onChange,
 }: {
     tank: TypedTank;
     errors: Record<string, string | undefined>;
+    /** Figures that the drawn sump computes, in words, by field. */
+    computed?: Record<string, string>;
+    systemId?: number;
     onChange: (field: keyof TypedTank, text: string) => void;
 }) {
     const { unit } = useUnits();
-    const field = (name: keyof TypedTank, label: string, dimension: Dimension | null, help?: string) => (
-        <TextField
-            label={label}
-            help={help}
-            unit={dimension === null ? undefined : unit(dimension)}
-            inputMode={dimension === null && name === 'name' ? 'text' : 'decimal'}
-            value={tank[name]}
-            onText={(text) => onChange(name, text)}
-            error={errors[name]}
-            maxLength={60}
-        />
-    );
+    const field = (name: keyof TypedTank, label: string, dimension: Dimension | null, help?: string) =>
+        computed[name] !== undefined && systemId !== undefined ? (
+            <ComputedFigure label={label} text={computed[name]} systemId={systemId} />
+        ) : (
+            <TextField
+                label={label}
+                help={help}
+                unit={dimension === null ? undefined : unit(dimension)}
+                inputMode={dimension === null && name === 'name' ? 'text' : 'decimal'}
+                value={tank[name]}
+                onText={(text) => onChange(name, text)}
+                error={errors[name]}
+                maxLength={60}
+            />
+        );
     return (
         <Box display="grid" gap="6">
             <FieldGroup legend="Display">

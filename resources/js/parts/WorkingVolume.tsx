@@ -11,7 +11,7 @@ export interface TankDraft {
 }
 
 export interface Volume {
-    parts: { code: string; label: string; litres: number; basis: Basis | null }[];
+    parts: { code: string; label: string; litres: number; basis: Basis | null; isDrawn: boolean }[];
     litres: number;
     kilograms: number;
     turnoverPerHour: number | null;
@@ -53,7 +53,14 @@ export function WorkingVolume({ volume, stale }: { volume: Volume | null; stale:
                         .map((part, i) => (
                             <chakra.tr key={part.code} borderBottomWidth="1px">
                                 <chakra.th scope="row" textAlign="left" fontWeight="400" py="1.5">
-                                    {part.label} {part.basis !== null && <BasisNote basis={part.basis} />}
+                                    {part.label}
+                                    {part.basis !== null && (
+                                        <>
+                                            {' '}
+                                            <BasisNote basis={part.basis} />
+                                        </>
+                                    )}
+                                    {part.isDrawn && <chakra.span color="quiet">, from the drawn sump</chakra.span>}
                                 </chakra.th>
                                 <chakra.td
                                     textAlign="right"

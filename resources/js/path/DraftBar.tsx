@@ -1,9 +1,12 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { router, useForm } from '@inertiajs/react';
-import { type SyntheticEvent, useState } from 'react';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { useDates } from '../lib/dates';
 import { useUnits } from '../lib/figures';
 import { Button } from '../parts/Button';
 import { ChoiceField } from '../parts/ChoiceField';
+import { ComputedFigure } from '../parts/ComputedFigure';
+import { ForceForm } from '../parts/ForceForm';
 import { Choice, TextField } from '../parts/TextField';
 import { type Catalogue, type PathChoice, type TypedPath } from './types';
 
@@ -17,6 +20,8 @@ interface Props {
     dirty: boolean;
     /** Whether what is saved here is in force and since when, in words; empty while it is not. */
     inForce: string;
+    /** The flow that the drawn sump computes, in words; null while it does not. */
+    computedFlow: string | null;
     saving: boolean;
     canUndo: boolean;
     onChange: (change: Partial<TypedPath>) => void;
@@ -36,6 +41,7 @@ export function DraftBar(props: Props) {
         problems,
         dirty,
         inForce,
+        computedFlow,
         saving,
         canUndo,
         onChange,
@@ -44,6 +50,7 @@ export function DraftBar(props: Props) {
         onSave,
     } = props;
     const { unit } = useUnits();
+    const { today } = useDates();
     const [force, setForce] = useState(false);
     const base = `/systems/${systemId}`;
     return (
@@ -116,7 +123,15 @@ export function DraftBar(props: Props) {
                     {dirty ? 'changed, not saved' : ['saved', inForce].filter(Boolean).join(' · ')}
                 </Box>
             </Box>
-            {force && <ForceForm systemId={systemId} draftId={draftId} onDone={() => setForce(false)} />}
+            {force && (
+                <ForceForm
+                    url={`${base}/drafts/${draftId}/in-force`}
+                    label="The water runs this way since"
+                    says="The water line and the working volume follow it from that day. Verdicts take it for a change of the tank."
+                    today={today()}
+                    onDone={() => setForce(false)}
+                />
+            )}
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: '1fr 1fr', md: '1.6fr 1fr 1.1fr 1fr 1fr' }}
@@ -136,16 +151,20 @@ export function DraftBar(props: Props) {
                     options={catalogue.styles}
                     onPick={(style) => onChange({ style })}
                 />
-                <TextField
-                    label="Flow"
-                    unit={unit('flow')}
-                    inputMode="decimal"
-                    placeholder="as described"
-                    value={path.litresPerHour}
-                    onText={(litresPerHour) => onChange({ litresPerHour })}
-                    error={problems.flow}
-                    maxLength={40}
-                />
+                {computedFlow === null ? (
+                    <TextField
+                        label="Flow"
+                        unit={unit('flow')}
+                        inputMode="decimal"
+                        placeholder="as described"
+                        value={path.litresPerHour}
+                        onText={(litresPerHour) => onChange({ litresPerHour })}
+                        error={problems.flow}
+                        maxLength={40}
+                    />
+                ) : (
+                    <ComputedFigure label="Flow" text={computedFlow} systemId={systemId} />
+                )}
                 <ChoiceField
                     label="Stock now"
                     value={path.stockNow}
@@ -203,49 +222,5 @@ function Download({ href, children }: { href: string; children: string }) {
         >
             {children}
         </chakra.a>
-    );
-}
-
-/** From which day the water runs this way. */
-function ForceForm({ systemId, draftId, onDone }: { systemId: number; draftId: number; onDone: () => void }) {
-    const today = new Date();
-    const form = useForm({
-        since: [today.getFullYear(), today.getMonth() + 1, today.getDate()]
-            .map((part) => String(part).padStart(2, '0'))
-            .join('-'),
-    });
-    function submit(event: SyntheticEvent) {
-        event.preventDefault();
-        form.post(`/systems/${systemId}/drafts/${draftId}/in-force`, { onSuccess: onDone });
-    }
-    return (
-        <chakra.form
-            onSubmit={submit}
-            noValidate
-            display="flex"
-            flexWrap="wrap"
-            gap="3"
-            alignItems="end"
-            mb="3"
-            bg="band"
-            p="3"
-        >
-            <Box width="12rem">
-                <TextField
-                    label="The water runs this way since"
-                    type="date"
-                    value={form.data.since}
-                    onText={(since) => form.setData('since', since)}
-                    error={form.errors.since}
-                />
-            </Box>
-            <Button type="submit" look="solid" disabled={form.processing}>
-                Put in force
-            </Button>
-            <Box fontSize="sm" color="quiet" flex="1 1 14rem">
-                The water line and the working volume follow it from that day. Verdicts take it for a change of the
-                tank.
-            </Box>
-        </chakra.form>
     );
 }

@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../parts/Button';
 import { CheckField } from '../parts/CheckField';
 import { ChoiceField } from '../parts/ChoiceField';
+import { ComputedFigure } from '../parts/ComputedFigure';
 import { FieldGrid } from '../parts/FieldGroup';
 import { TextField } from '../parts/TextField';
 import { type Catalogue, type TypedItem } from './types';
@@ -10,6 +11,9 @@ interface Props {
     item: TypedItem;
     catalogue: Catalogue;
     problems: Record<string, string>;
+    /** Figures that the drawn sump computes, in words, by key. */
+    computed: Record<string, string>;
+    systemId: number;
     /** Lines the item can be moved to; empty for a part taken out. */
     lines: [string, string][];
     line: string;
@@ -20,7 +24,19 @@ interface Props {
 }
 
 /** Everything that can be said of one item: its figures, properties, media and the keeper's words. */
-export function ItemEditor({ item, catalogue, problems, lines, line, onChange, onLine, onTakeOut, onRemove }: Props) {
+export function ItemEditor({
+    item,
+    catalogue,
+    problems,
+    computed,
+    systemId,
+    lines,
+    line,
+    onChange,
+    onLine,
+    onTakeOut,
+    onRemove,
+}: Props) {
     const kind = catalogue.kinds.find((one) => one.key === item.kind);
     if (kind === undefined) {
         return null;
@@ -36,19 +52,27 @@ export function ItemEditor({ item, catalogue, problems, lines, line, onChange, o
             maxLength={500}
         />
     );
-    const figure = (key: string) => (
-        <TextField
-            key={key}
-            label={catalogue.figures[key]?.label ?? key}
-            unit={catalogue.figures[key]?.unit || undefined}
-            inputMode="decimal"
-            placeholder={kind.usual[key] ? `${kind.usual[key]}${key === 'count' ? '' : ', estimate'}` : ''}
-            value={item.figures[key] ?? ''}
-            onText={(value) => onChange({ figures: { ...item.figures, [key]: value } })}
-            error={problems[`item.${item.id}.${key}`]}
-            maxLength={40}
-        />
-    );
+    const figure = (key: string) =>
+        computed[key] !== undefined ? (
+            <ComputedFigure
+                key={key}
+                label={catalogue.figures[key]?.label ?? key}
+                text={computed[key]}
+                systemId={systemId}
+            />
+        ) : (
+            <TextField
+                key={key}
+                label={catalogue.figures[key]?.label ?? key}
+                unit={catalogue.figures[key]?.unit || undefined}
+                inputMode="decimal"
+                placeholder={kind.usual[key] ? `${kind.usual[key]}${key === 'count' ? '' : ', estimate'}` : ''}
+                value={item.figures[key] ?? ''}
+                onText={(value) => onChange({ figures: { ...item.figures, [key]: value } })}
+                error={problems[`item.${item.id}.${key}`]}
+                maxLength={40}
+            />
+        );
     const given = kind.roomAndPower.filter((key) => (item.figures[key] ?? '') !== '').length;
     return (
         <Box py="3" pl={{ md: '2' }} pr={{ md: '3' }} display="grid" gap="3" data-item-editor={item.id}>

@@ -163,6 +163,8 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
             item={item}
             catalogue={catalogue}
             problems={all}
+            computed={review.items[item.id]?.computed ?? {}}
+            systemId={frame.id}
             lines={lineId === null ? [] : lines}
             line={lineId ?? ''}
             onChange={(changed) => change(edit.changeItem(path, item.id, changed))}
@@ -232,6 +234,7 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
                     problems={all}
                     dirty={dirty}
                     inForce={inForce}
+                    computedFlow={review.computedFlow}
                     saving={saving}
                     canUndo={canUndo}
                     onChange={(changed) => change({ ...path, ...changed })}

@@ -88,10 +88,12 @@ export interface Sizing {
 /** What the core says of a path. */
 export interface Review {
     findings: Finding[];
-    items: Record<string, { flow: number | null; brief: string; watts: number }>;
+    items: Record<string, { flow: number | null; brief: string; watts: number; computed: Record<string, string> }>;
     stages: Record<string, string[]>;
     workingLitres: number;
     flowLitresPerHour: number | null;
+    /** The flow that the drawn sump computes, in words; null while it does not. */
+    computedFlow: string | null;
     sizing: Sizing;
 }
 

@@ -1,5 +1,6 @@
 import { type SystemFrame, useShared } from '../lib/page';
 import { useLiveDraft } from '../lib/useLiveDraft';
+import { type SumpRevision } from './InForce';
 import { type Choices, type SectionView, type TypedSection } from './types';
 
 export interface SectionPage {
@@ -9,6 +10,7 @@ export interface SectionPage {
     typed: TypedSection;
     view: SectionView;
     choices: Choices;
+    revisions: SumpRevision[];
     sizes: { label: string; lengthMm: number; widthMm: number; heightMm: number }[];
 }
 

@@ -10,7 +10,6 @@ use Ithys\Journal\CarbonSource;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed;
 use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Medium;
 use Ithys\Journal\Note;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Photoperiod;
@@ -18,6 +17,7 @@ use Ithys\Journal\Reading;
 use Ithys\Journal\SkimmerSwitch;
 use Ithys\Journal\SockChange;
 use Ithys\Journal\WaterChange;
+use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 

@@ -7,12 +7,12 @@ use Ithys\Effect\Observation;
 use Ithys\Effect\Question;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Medium;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Photoperiod;
 use Ithys\Journal\Reading;
 use Ithys\Journal\SockChange;
 use Ithys\Journal\WaterChange;
+use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 

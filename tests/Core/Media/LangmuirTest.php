@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Ithys\Journal\Medium;
 use Ithys\Media\Langmuir;
+use Ithys\Media\Medium;
 use Ithys\Media\PhosphateMedium;
 
 it('never holds more than its capacity, and more at more', function (): void {

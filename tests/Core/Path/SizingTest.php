@@ -80,7 +80,7 @@ it('tells US from imperial gallons: 150 L is 39.6 of one and 33.0 of the other',
 
 it('takes a 50 gal display and a 20 gal sump, half full, for 60 and not for 70 (common practice)', function (): void {
     $gal = Unit::UsGallon->factor();
-    $tank = new Ithys\Water\Tank(Ithys\Water\Display::volume(50 * $gal), 20 * $gal * Ithys\Assumption\StyleAssumptions::sumpFill()->value, 0, 0, 0, 35, 25, null, Ithys\Water\TurnoverSchool::Moderate);
+    $tank = new Ithys\Water\Tank(Ithys\Water\Display::volume(50 * $gal), 20 * $gal * Ithys\Path\Styles\StyleAssumptions::sumpFill()->value, 0, 0, 0, 35, 25, null, Ithys\Water\TurnoverSchool::Moderate);
     expect($tank->workingVolume()->litres / $gal)->toAgreeWith(60.0);
 });
 

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use Ithys\Assumption\StyleAssumptions;
 use Ithys\Path\Style;
 use Ithys\Path\Styles\Criterion;
 use Ithys\Path\Styles\InvalidRoom;
 use Ithys\Path\Styles\Room;
 use Ithys\Path\Styles\Skill;
+use Ithys\Path\Styles\StyleAssumptions;
 use Ithys\Path\Styles\StyleComparison;
 use Ithys\Path\Styles\SumpFit;
 use Ithys\Path\Styles\Tolerance;

@@ -15,7 +15,7 @@ function described(?float $flow = 1500): Tank
 }
 
 it('lays the flow of a path over that of the description', function (?float $tank, ?float $path, ?float $together): void {
-    expect(described($tank)->with(Sketch::path('weir > return-pump', flow: $path))->filterLitresPerHour)->toBe($together);
+    expect(Sketch::path('weir > return-pump', flow: $path)->tank(described($tank))->filterLitresPerHour)->toBe($together);
 })->with([
     'the path has its own' => [1500.0, 1800.0, 1800.0],
     'the path leaves it to the description' => [1500.0, null, 1500.0],
@@ -24,7 +24,7 @@ it('lays the flow of a path over that of the description', function (?float $tan
 ]);
 
 it('adds the water and the flow of further tanks', function (): void {
-    $tank = described()->with(Sketch::path('weir > return-pump; tank 80 to return-pump 300: overflow-drilled; tank 60: overflow-drilled#b', flow: 1800));
+    $tank = Sketch::path('weir > return-pump; tank 80 to return-pump 300: overflow-drilled; tank 60: overflow-drilled#b', flow: 1800)->tank(described());
     expect($tank->furtherTankLitres)->toBe(140.0)
         ->and($tank->filterLitresPerHour)->toBe(2100.0)
         ->and($tank->workingVolume()->litres)->toAgreeWith(described()->workingVolume()->litres + 140.0)
@@ -32,13 +32,13 @@ it('adds the water and the flow of further tanks', function (): void {
 });
 
 it('keeps further tanks out of the description itself', function (): void {
-    $with = described()->with(Sketch::path('weir > return-pump; tank 80 to return-pump 300: overflow-drilled'));
+    $with = Sketch::path('weir > return-pump; tank 80 to return-pump 300: overflow-drilled')->tank(described());
     expect($with->toArray())->not->toHaveKey('furtherTankLitres')
         ->and(Tank::fromArray(described()->toArray())->furtherTankLitres)->toBe(0.0);
 });
 
 it('changes nothing by a path that says nothing', function (): void {
-    expect(described()->with(Sketch::path('')))->toEqual(described());
+    expect(Sketch::path('')->tank(described()))->toEqual(described());
 });
 
 it('knows the surface of a display by its shape', function (Display $display, float $squareMm): void {

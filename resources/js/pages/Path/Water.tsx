@@ -18,10 +18,11 @@ interface Props {
     version: number;
     typed: TypedWater;
     view: Volume;
+    computed: Record<string, string>;
     revisions: { id: number; since: number; litres: number }[];
 }
 
-export default function Water({ frame, version, typed, view: savedView, revisions }: Props) {
+export default function Water({ frame, version, typed, view: savedView, computed, revisions }: Props) {
     const units = useShared().keeper?.units ?? 'metric';
     const draft = useLiveDraft<TypedWater, Volume>({
         key: `ithys-water-${frame.id}-${version}-${units}`,
@@ -54,6 +55,8 @@ export default function Water({ frame, version, typed, view: savedView, revision
                 <TankFields
                     tank={tank}
                     errors={problems}
+                    computed={computed}
+                    systemId={frame.id}
                     onChange={(field, text) => draft.change({ ...tank, [field]: text })}
                 />
                 <Box display="flex" flexWrap="wrap" gap="4" alignItems="flex-start" mt="6" borderTopWidth="1px" pt="4">

@@ -1,8 +1,9 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { router } from '@inertiajs/react';
 import { startTransition, useState } from 'react';
 import { Frame } from '../../frame/Frame';
+import { useDates } from '../../lib/dates';
 import { Button } from '../../parts/Button';
+import { ForceForm } from '../../parts/ForceForm';
 import { FieldGroup } from '../../parts/FieldGroup';
 import { pinsOf } from '../../parts/pins';
 import { Still } from '../../parts/Still';
@@ -13,6 +14,7 @@ import { PlacedFields } from '../../section/fields/PlacedFields';
 import { PlumbingFields } from '../../section/fields/PlumbingFields';
 import { SumpFields } from '../../section/fields/SumpFields';
 import { TrayFields } from '../../section/fields/TrayFields';
+import { InForce } from '../../section/InForce';
 import { Reading } from '../../section/Reading';
 import { SaveBar } from '../../section/SaveBar';
 import { SectionFile } from '../../section/SectionFile';
@@ -32,7 +34,14 @@ export default function Show(props: SectionPage) {
 }
 
 function Design(props: SectionPage) {
-    const { frame, choices, sizes } = props;
+    const { frame, choices, sizes, revisions } = props;
+    const { day, today } = useDates();
+    const [force, setForce] = useState(false);
+    const now = revisions.find((one) => one.inForce);
+    const inForce =
+        now === undefined
+            ? 'not in force'
+            : `${now.same ? '' : 'an earlier drawing is '}in force since ${day(now.since)}`;
     const draft = useSection(props);
     const { section, view, problems, stale, change, amend, set, text, mark, dirty, saved } = draft;
     const [state, setState] = useState<StateName>('running');
@@ -131,8 +140,26 @@ function Design(props: SectionPage) {
                         ))}
                     </Box>
                     <Box flex="1" />
-                    <SaveBar draft={draft} unsaved="a sump to start from, not saved" />
+                    <SaveBar draft={draft} unsaved="a sump to start from, not saved" inForce={inForce}>
+                        <Button
+                            onClick={() => setForce(!force)}
+                            aria-expanded={force}
+                            disabled={dirty || !saved}
+                            title={dirty || !saved ? 'Save first' : undefined}
+                        >
+                            Put in force…
+                        </Button>
+                    </SaveBar>
                 </Box>
+                {force && (
+                    <ForceForm
+                        url={`/systems/${frame.id}/section/in-force`}
+                        label="The water runs through it since"
+                        says="Its running water and what its return really gives count from that day, in the working volume, the path and the verdicts."
+                        today={today()}
+                        onDone={() => setForce(false)}
+                    />
+                )}
                 {problems.section !== undefined && (
                     <Box color="fault" fontSize="sm" fontWeight="600" role="alert">
                         {problems.section}
@@ -212,17 +239,7 @@ function Design(props: SectionPage) {
                             problems={problems}
                             text={text}
                             onChange={set}
-                        >
-                            <Button
-                                disabled={dirty || !saved}
-                                title={dirty || !saved ? 'Save first' : undefined}
-                                onClick={() =>
-                                    router.post(`/systems/${frame.id}/section/use-volume`, {}, { preserveScroll: true })
-                                }
-                            >
-                                Count its running water in the working volume
-                            </Button>
-                        </SumpFields>
+                        />
                     </FieldGroup>
                     <FieldGroup legend="What stands in it">
                         {section.placed.map((one) => (
@@ -274,6 +291,9 @@ function Design(props: SectionPage) {
                     </FieldGroup>
                     <FieldGroup legend="From above">
                         <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
+                    </FieldGroup>
+                    <FieldGroup legend="In force">
+                        <InForce systemId={frame.id} revisions={revisions} />
                     </FieldGroup>
                     <FieldGroup legend="As a file">
                         <SectionFile systemId={frame.id} ready={saved && !dirty} onOpen={change} />

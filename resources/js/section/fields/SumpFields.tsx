@@ -1,5 +1,4 @@
 import { Box } from '@chakra-ui/react';
-import { type ReactNode } from 'react';
 import { useUnits } from '../../lib/figures';
 import { CheckField } from '../../parts/CheckField';
 import { ChoiceField } from '../../parts/ChoiceField';
@@ -15,7 +14,6 @@ export function SumpFields({
     problems,
     text,
     onChange,
-    children,
 }: {
     section: TypedSection;
     choices: Choices;
@@ -24,7 +22,6 @@ export function SumpFields({
     /** Millimetres as the keeper types them. */
     text: (mm: number) => string;
     onChange: (change: Partial<TypedSection>) => void;
-    children: ReactNode;
 }) {
     const { unit } = useUnits();
     const { unit: mm } = choices.length;
@@ -72,7 +69,6 @@ export function SumpFields({
                     checked={section.bottomOnEdges}
                     onCheck={(bottomOnEdges) => onChange({ bottomOnEdges })}
                 />
-                {children}
             </Box>
             <FieldGrid columns={5}>
                 {one('lengthMm', 'Inner length', mm)}

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Ithys\Sump\Cutting\Nest;
-use Ithys\Sump\Cutting\Nesting;
+use Ithys\Packing\Nest;
+use Ithys\Packing\Nesting;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Sump\Cutting;
+namespace Ithys\Packing;
 
 /** One piece where it lies on a stock sheet, mm from the sheet's lower left corner. */
 final readonly class Nest

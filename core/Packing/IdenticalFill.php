@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Sump\Cutting;
+namespace Ithys\Packing;
 
 /**
  * As many equal rectangles as a rectangle gives by cuts that go right across, in whole units.

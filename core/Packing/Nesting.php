@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Sump\Cutting;
+namespace Ithys\Packing;
 
 /** Rectangles on stock sheets, cut edge to edge as a saw or a score cuts: each cut goes right across what is left. */
 final readonly class Nesting

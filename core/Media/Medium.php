@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Journal;
+namespace Ithys\Media;
 
 /** The media a keeper charges. Activated carbon is a medium; organic carbon is a dose and lives elsewhere. */
 enum Medium: string

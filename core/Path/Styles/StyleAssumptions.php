@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Assumption;
+namespace Ithys\Path\Styles;
 
+use Ithys\Assumption\Assumption;
+use Ithys\Assumption\AssumptionKind;
 use Ithys\Path\Style;
 
 /** The defaults by which ways to filter are compared: typical figures, from memory, for orders of size. */

@@ -1,0 +1,56 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { useForm } from '@inertiajs/react';
+import { type SyntheticEvent } from 'react';
+import { Button } from './Button';
+import { TextField } from './TextField';
+
+/** From which day a saved design holds. */
+export function ForceForm({
+    url,
+    label,
+    says,
+    today,
+    onDone,
+}: {
+    url: string;
+    label: string;
+    says: string;
+    /** The keeper's own day, as 2026-03-04. */
+    today: string;
+    onDone: () => void;
+}) {
+    const form = useForm({ since: today });
+    function submit(event: SyntheticEvent) {
+        event.preventDefault();
+        form.post(url, { preserveScroll: true, onSuccess: onDone });
+    }
+    return (
+        <chakra.form
+            onSubmit={submit}
+            noValidate
+            display="flex"
+            flexWrap="wrap"
+            gap="3"
+            alignItems="end"
+            mb="3"
+            bg="band"
+            p="3"
+        >
+            <Box width="15rem">
+                <TextField
+                    label={label}
+                    type="date"
+                    value={form.data.since}
+                    onText={(since) => form.setData('since', since)}
+                    error={form.errors.since}
+                />
+            </Box>
+            <Button type="submit" look="solid" disabled={form.processing}>
+                Put in force
+            </Button>
+            <Box fontSize="sm" color="quiet" flex="1 1 14rem">
+                {says}
+            </Box>
+        </chakra.form>
+    );
+}
