@@ -18,7 +18,6 @@ final readonly class ImportRow
         public array $entries,
         public ?string $refusal,
         public array $cells,
-        public string $note,
     ) {
     }
 
@@ -26,14 +25,14 @@ final readonly class ImportRow
      * @param  list<Entry>  $entries
      * @param  list<string>  $cells
      */
-    public static function accepted(int $line, array $entries, array $cells, string $note = ''): self
+    public static function accepted(int $line, array $entries, array $cells): self
     {
-        return new self($line, $entries, null, $cells, $note);
+        return new self($line, $entries, null, $cells);
     }
 
     /** @param  list<string>  $cells */
     public static function refused(int $line, string $reason, array $cells): self
     {
-        return new self($line, [], $reason, $cells, '');
+        return new self($line, [], $reason, $cells);
     }
 }

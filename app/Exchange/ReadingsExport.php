@@ -8,8 +8,8 @@ use App\Journal\Journal;
 use App\Models\System;
 use DateTimeZone;
 use Ithys\Journal\EntryKind;
-use Ithys\Journal\PayloadData;
 use Ithys\Journal\Reading;
+use Ithys\Journal\StoredPayload;
 
 /** The readings of a system as CSV (RFC 4180), in the form the import reads back. */
 final class ReadingsExport
@@ -26,7 +26,7 @@ final class ReadingsExport
             /** @var object{occurred_at: string, payload: string, note: ?string} $row */
             /** @var array<string, mixed> $payload */
             $payload = json_decode($row->payload, true, 4, JSON_THROW_ON_ERROR);
-            $reading = Reading::fromData(new PayloadData($payload));
+            $reading = Reading::fromData(StoredPayload::fields($payload));
             self::line($to, [
                 Journal::moment($row->occurred_at)->setTimezone($zone)->format('Y-m-d\TH:iP'),
                 $reading->nutrient->value,

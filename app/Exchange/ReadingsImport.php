@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Journal\EntryRow;
 use App\Journal\Fingerprint;
 use App\Journal\ImportUnderWay;
 use App\Journal\Journal;
@@ -14,6 +15,8 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Generator;
 use Illuminate\Support\Facades\DB;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Note;
 use Ithys\Journal\Reading;
 use Ithys\Quantity\Unit;
 use Ithys\Quantity\UnitSystem;
@@ -138,17 +141,15 @@ final readonly class ReadingsImport
         return (new RunningImport($system))->run(function (string $batch) use ($system, $by, $options, $now, $stamp): array {
             // One statement prepared once: a builder insert per chunk takes several times as long. A reading that was logged
             // since the rows were judged is there already.
-            $insert = DB::connection()->getPdo()->prepare('insert into entries (system_id, user_id, batch, kind, occurred_at, payload, note, fingerprint, created_at, updated_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?) on conflict (system_id, fingerprint) where deleted_at is null do nothing');
+            $columns = array_keys(EntryRow::of(new Entry($now, Note::of('columns')), 0, null, '', ''));
+            $insert = DB::connection()->getPdo()->prepare(sprintf('insert into entries (%s) values (%s) on conflict (system_id, fingerprint) where deleted_at is null do nothing',
+                implode(', ', $columns), implode(', ', array_fill(0, count($columns), '?'))));
             $saved = 0;
             foreach ($this->acceptedInChunks($system, $options, $now) as $rows) {
                 DB::transaction(static function () use ($rows, $insert, $system, $by, $batch, $stamp, &$saved): void {
                     foreach ($rows as $row) {
                         foreach ($row->entries as $entry) {
-                            $insert->execute([
-                                $system->id, $by->id, $batch, $entry->kind()->value, Journal::stamp($entry->at),
-                                json_encode($entry->payload->toArray(), JSON_THROW_ON_ERROR), $row->note === '' ? null : $row->note,
-                                $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null, $stamp, $stamp,
-                            ]);
+                            $insert->execute(array_values(EntryRow::of($entry, $system->id, $by->id, $batch, $stamp)));
                             $saved += $insert->rowCount();
                         }
                     }

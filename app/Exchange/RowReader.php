@@ -42,14 +42,14 @@ final class RowReader
         try {
             $at = $this->moment($cells);
             $note = $this->words($cells, ColumnRole::Note, self::LONGEST_NOTE);
-            $entries = array_map(static fn (Reading $reading): Entry => new Entry($at, $reading), $this->readings($cells));
+            $entries = array_map(static fn (Reading $reading): Entry => new Entry($at, $reading, note: $note === '' ? null : $note), $this->readings($cells));
         } catch (InvalidEntry|InvalidQuantity $invalid) {
             return ImportRow::refused($line, $invalid->getMessage(), $cells);
         }
 
         return $entries === []
             ? ImportRow::refused($line, 'There is no reading in this row.', $cells)
-            : ImportRow::accepted($line, $entries, $cells, $note);
+            : ImportRow::accepted($line, $entries, $cells);
     }
 
     /** @param  list<string>  $cells */

@@ -15,7 +15,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Ithys\Journal\Entry;
 use Ithys\Journal\EntryKind;
-use Ithys\Journal\Reading;
 
 /** The journal of one system: reads rows into core entries without a model each, and records new ones. */
 final readonly class Journal
@@ -57,20 +56,15 @@ final readonly class Journal
 
         return DB::transaction(function () use ($entries, $by, $batch): string {
             foreach ($entries as $entry) {
-                $values = [
-                    'user_id' => $by->id,
-                    'batch' => $batch,
-                    'kind' => $entry->kind(),
-                    'occurred_at' => self::stamp($entry->at),
-                    'payload' => $entry->payload->toArray(),
-                    'note' => $entry->note,
-                    'fingerprint' => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null,
-                ];
+                $row = EntryRow::of($entry, $this->system->id, $by->id, $batch, self::stamp(now()));
                 try {
-                    $this->system->entries()->create($values);
+                    DB::table('entries')->insert($row);
                 } catch (UniqueConstraintViolationException) {
-                    $this->isThere($values['fingerprint']) || ! (new RunningImport($this->system))->clearLeftovers()
-                        ? throw AlreadyInJournal::entry($entry, $by->units) : $this->system->entries()->create($values);
+                    // It may be what a killed import left behind, which nobody sees.
+                    if ($this->isThere($row['fingerprint']) || ! (new RunningImport($this->system))->clearLeftovers()) {
+                        throw AlreadyInJournal::entry($entry, $by->units);
+                    }
+                    DB::table('entries')->insert($row);
                 }
             }
 

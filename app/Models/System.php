@@ -171,6 +171,6 @@ final class System extends Model
             ...array_column(array_slice($this->daysOf('sumpRevisions'), 1), 1),
         ];
 
-        return array_map(Journal::moment(...), array_values($stamps));
+        return array_map(Journal::moment(...), $stamps);
     }
 }

@@ -23,13 +23,13 @@ enum EntryKind: string
     }
 
     /**
-     * @param  array<string, mixed>  $data  as the payload's toArray() made it
+     * @param  array<string, mixed>  $data  as {@see StoredPayload::of()} made it
      *
      * @throws InvalidEntry when the data does not fit the kind
      */
     public function payload(array $data): Payload
     {
-        $from = new PayloadData($data);
+        $from = StoredPayload::fields($data);
 
         return match ($this) {
             self::Reading => Reading::fromData($from),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Journal\Fingerprint;
+use App\Journal\EntryRow;
 use App\Journal\Journal;
 use App\Models\System;
 use App\Models\User;
@@ -138,12 +138,7 @@ final class DemoSeeder extends Seeder
         $rows = array_map(function (Entry $entry) use ($system, $keeper, &$batches): array {
             $stamp = Journal::stamp($entry->at);
 
-            return [
-                'system_id' => $system->id, 'user_id' => $keeper->id, 'batch' => $batches[$stamp] ??= (string) Str::ulid($entry->at), 'kind' => $entry->kind()->value,
-                'occurred_at' => $stamp, 'payload' => json_encode($entry->payload->toArray(), JSON_THROW_ON_ERROR),
-                'fingerprint' => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null,
-                'created_at' => $stamp, 'updated_at' => $stamp,
-            ];
+            return EntryRow::of($entry, $system->id, $keeper->id, $batches[$stamp] ??= (string) Str::ulid($entry->at), $stamp);
         }, $this->entries);
         foreach (array_chunk($rows, 200) as $chunk) {
             DB::table('entries')->insert($chunk);

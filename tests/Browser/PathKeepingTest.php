@@ -38,16 +38,16 @@ it('joins a branch, sees its flow, and takes it off again', function (): void {
     $browser->waitFor('is unfinished');
     $browser->script("document.querySelector('[data-gap=\"branch 0\"]').scrollIntoView({ block: 'center' })");
     $browser->drag("//button[@aria-label='Add Feed pump']", "//*[@data-gap='branch 0']")->waitUntilGone('is unfinished');
-    expect($browser->text())->toContain('feeds the branch')->toContain('takes in the branch')->toContain('2,480 L/h');
+    expect($browser->text())->toContain('feeds the branch')->toContain('takes in the branch')->toContain('2,403 L/h');
     $browser->keys('Ctrl+Z')->waitFor('is unfinished');
     $browser->press('Back to what is saved')->waitUntilGone('changed, not saved');
 });
 
 it('says it in the other units, and keeps what is saved', function (): void {
     $browser = $this->browser;
-    $browser->visit('/systems/1/path?item=skimmer')->waitFor('2,230 L/h')->keys('u')->waitFor('589 US gal/h');
+    $browser->visit('/systems/1/path?item=skimmer')->waitFor('2,153 L/h')->keys('u')->waitFor('569 US gal/h');
     expect($browser->script("return [...document.querySelectorAll('label')].find((label) => label.innerText.startsWith('Maker’s range, to')).parentElement.querySelector('input').value"))->toBe('118.8774');
-    $browser->keys('u')->waitFor('2,230 L/h');
+    $browser->keys('u')->waitFor('2,153 L/h');
 });
 
 it('puts a draft in force and takes it back', function (): void {

@@ -7,9 +7,12 @@ namespace App\Console\Commands;
 use App\Console\LocalServer;
 use App\Console\ScratchDatabase;
 use App\Console\Stopwatch;
+use App\Journal\EntryRow;
+use App\Journal\Journal;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Ithys\Journal\Entry;
 use Ithys\Journal\Feed;
 use Ithys\Journal\Food;
 use Ithys\Journal\MediaCharge;
@@ -58,7 +61,7 @@ final class BenchSheet extends Command
         $start = new DateTimeImmutable('-3652 days 12:00');
         $rows = [];
         $add = static function (DateTimeImmutable $at, Payload $payload) use (&$rows, $scratch): void {
-            $rows[] = ['system_id' => $scratch->system->id, 'batch' => str_repeat('0', 26), 'kind' => $payload->kind()->value, 'occurred_at' => $at->format('Y-m-d H:i:s'), 'payload' => json_encode($payload->toArray(), JSON_THROW_ON_ERROR)];
+            $rows[] = EntryRow::of(new Entry($at, $payload), $scratch->system->id, null, str_repeat('0', 26), Journal::stamp($at));
         };
         for ($day = 0; $day < 3652; $day++) {
             $at = $start->modify("+{$day} days");

@@ -28,13 +28,29 @@ final class AppServer
         $this->port = Port::free();
         $this->url = "http://127.0.0.1:{$this->port}";
         $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$database}.cache", 'SESSION_DRIVER' => 'whole-file', 'LOG_CHANNEL' => 'null', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3', ...$more];
-        touch($environment['DB_DATABASE']);
         $this->settings = implode(' ', array_map(static fn (string $name, string $value): string => $name.'='.escapeshellarg($value), array_keys($environment), $environment));
-        $this->artisan('migrate --force --quiet');
-        if ($demo) {
-            $this->artisan("db:seed --class='Database\\Seeders\\DemoSeeder' --force --quiet");
-        }
+        copy(self::template($demo), $environment['DB_DATABASE']);
         $this->start();
+    }
+
+    /** A database that is made once a run and copied for every server. */
+    private static function template(bool $demo): string
+    {
+        static $made = [];
+        if (! isset($made[$demo])) {
+            $file = self::temporary();
+            register_shutdown_function(static fn (): array => array_map(unlink(...), glob("{$file}*") ?: []));
+            $artisan = 'cd '.dirname(__DIR__, 3).' && env APP_ENV=e2e BCRYPT_ROUNDS=4 LOG_CHANNEL=null DB_DATABASE='.escapeshellarg($file).' php artisan ';
+            self::run($artisan.'migrate --force --quiet');
+            if ($demo) {
+                self::run($artisan."db:seed --class='Database\\Seeders\\DemoSeeder' --force --quiet");
+            }
+            // Into the file itself, so that a copy of it is whole.
+            (new PDO("sqlite:{$file}"))->exec('pragma wal_checkpoint(truncate)');
+            $made[$demo] = $file;
+        }
+
+        return $made[$demo];
     }
 
     /** @param  array<string, string>  $more */

@@ -22,31 +22,55 @@ final class Browser
 
     private static ?string $driverUrl = null;
 
-    private RemoteWebDriver $driver;
+    /** @var list<RemoteWebDriver> browsers that wait for the next test, since starting one takes a second */
+    private static array $idle = [];
 
-    private string $profile;
+    /** @var list<array<string, mixed>> cookies of the demo's keeper once signed in: every demo is a copy of one and sessions are kept beside, so they hold in all */
+    private static array $demoSession = [];
+
+    private readonly RemoteWebDriver $driver;
 
     public function __construct(private readonly string $baseUrl, int $width = 1280, int $height = 800, bool $dark = false)
     {
-        $this->profile = sys_get_temp_dir().'/ithys-chromium-'.bin2hex(random_bytes(6));
+        $this->driver = array_pop(self::$idle) ?? self::chromium();
+        $this->devTools('Network.clearBrowserCookies', []);
+        $this->offline(false)->resize($width, $height)->inLook($dark);
+        $this->consoleProblems();
+        $this->strangeRequests();
+    }
+
+    /** Goes on as a keeper whose device is dark, or light. */
+    public function inLook(bool $dark): self
+    {
+        $this->devTools('Emulation.setEmulatedMedia', ['media' => '', 'features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light']]]);
+
+        return $this;
+    }
+
+    private static function chromium(): RemoteWebDriver
+    {
+        $profile = sys_get_temp_dir().'/ithys-chromium-'.bin2hex(random_bytes(6));
         $options = new ChromeOptions;
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
             '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$this->profile}",
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$profile}",
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
-        $this->driver = RemoteWebDriver::create(self::driverUrl(), $capabilities, 20_000, 60_000);
-        $this->resize($width, $height);
-        $this->devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light']]]);
+        $driver = RemoteWebDriver::create(self::driverUrl(), $capabilities, 20_000, 60_000);
+        // The browsers end with the driver.
+        register_shutdown_function(static fn (): string|false => exec('rm -rf '.escapeshellarg($profile)));
+
+        return $driver;
     }
 
+    /** Leaves the page; the browser waits for the next test. */
     public function quit(): void
     {
-        $this->driver->quit();
-        exec('rm -rf '.escapeshellarg($this->profile));
+        $this->driver->get('about:blank');
+        self::$idle[] = $this->driver;
     }
 
     public function resize(int $width, int $height): self
@@ -73,8 +97,21 @@ final class Browser
 
     public function signIn(string $email = 'demo@ithys.example', string $password = 'tidepool-demo'): self
     {
+        $isDemo = $email === 'demo@ithys.example' && $password === 'tidepool-demo';
+        if ($isDemo && self::$demoSession !== []) {
+            $this->devTools('Network.setCookies', ['cookies' => self::$demoSession]);
+            $this->visit('/');
+            if ($this->path() !== '/sign-in') {
+                return $this;
+            }
+        }
         $this->visit('/sign-in')->type('E-mail address', $email)->type('Password', $password)->press('Sign in');
         $this->until(fn (): bool => ! str_contains($this->driver->getCurrentURL(), '/sign-in'), 'still at the sign-in door');
+        if ($isDemo) {
+            $cookies = (new ChromeDevToolsDriver($this->driver))->execute('Network.getCookies', ['urls' => [$this->baseUrl]]);
+            self::$demoSession = array_map(static fn (array $cookie): array => array_intersect_key($cookie, array_flip(['name', 'value', 'domain', 'path', 'httpOnly', 'sameSite'])),
+                array_values(array_filter($cookies['cookies'] ?? [], static fn (array $cookie): bool => in_array($cookie['name'], ['ithys_session', 'XSRF-TOKEN'], true))));
+        }
 
         return $this;
     }

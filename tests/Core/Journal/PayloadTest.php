@@ -18,6 +18,7 @@ use Ithys\Journal\Place;
 use Ithys\Journal\Reading;
 use Ithys\Journal\SkimmerSwitch;
 use Ithys\Journal\SockChange;
+use Ithys\Journal\StoredPayload;
 use Ithys\Journal\WaterChange;
 use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
@@ -139,4 +140,11 @@ it('reads what was stored before places, foods and bases were kept', function ()
     expect(EntryKind::Reading->payload(['nutrient' => 'po4', 'mgPerLitre' => 0.06])->basis)->toBe(Basis::Ion)
         ->and(EntryKind::Feed->payload(['grams' => 2.0, 'food' => null])->food)->toBeNull()
         ->and(EntryKind::MediaCharge->payload(['medium' => 'gfo', 'grams' => 80.0])->place)->toBeNull();
+});
+
+it('says of which version a stored entry is, and refuses a newer one', function (): void {
+    $stored = StoredPayload::of(Feed::of(2.5, Food::Pellet));
+    expect($stored['schema'])->toBe(1)
+        ->and(EntryKind::Feed->payload($stored))->toEqual(Feed::of(2.5, Food::Pellet))
+        ->and(fn () => EntryKind::Feed->payload([...$stored, 'schema' => 2]))->toThrow(InvalidEntry::class, '“2” is not a known version of an entry.');
 });

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal;
+
+/** A payload as it is stored: its fields, and the version of the form they have. */
+final class StoredPayload
+{
+    public const SCHEMA = 1;
+
+    /** @return array<string, bool|float|int|string|null> */
+    public static function of(Payload $payload): array
+    {
+        return ['schema' => self::SCHEMA, ...$payload->toArray()];
+    }
+
+    /**
+     * The fields of this version; older ones are lifted here.
+     *
+     * @param  array<string, mixed>  $stored
+     *
+     * @throws InvalidEntry when a newer Ithys wrote it
+     */
+    public static function fields(array $stored): PayloadData
+    {
+        // What was stored before versions were kept is of the first.
+        $schema = $stored['schema'] ?? 1;
+
+        return $schema === self::SCHEMA ? new PayloadData($stored) : throw InvalidEntry::unknown('version of an entry', is_scalar($schema) ? (string) $schema : 'none');
+    }
+}
