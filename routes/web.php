@@ -46,47 +46,36 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/systems/{id}/restore', [SystemController::class, 'restore'])->name('systems.restore');
     Route::post('/tank-preview', [WaterController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('tank.preview');
 
-    Route::prefix('/systems/{system}')->group(function (): void {
-        Route::middleware('can:view,system')->group(function (): void {
+    // Previews answer while something is typed; they save nothing, not even in the session.
+    $preview = [ReadOnlySession::class, 'throttle:preview'];
+
+    Route::prefix('/systems/{system}')->group(function () use ($preview): void {
+        Route::middleware('can:read,system')->group(function () use ($preview): void {
             Route::get('/path', [PathController::class, 'show'])->name('path.show');
             Route::get('/path/water', [WaterController::class, 'show'])->name('water.show');
-            Route::post('/path/water/preview', [WaterController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('water.preview');
             Route::get('/path/styles', [StyleController::class, 'show'])->name('styles.show');
             Route::get('/path/compare', [PathController::class, 'compare'])->name('path.compare');
             Route::get('/path/{mark}/parts', [PathController::class, 'parts'])->name('path.parts');
             Route::get('/path/{mark}/path.json', [PathController::class, 'json'])->name('path.json');
             Route::get('/path/{mark}/path.svg', [PathController::class, 'svg'])->name('path.svg');
-            Route::post('/path/preview', [PathController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('path.preview');
-            Route::post('/path/styles/preview', [StyleController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('styles.preview');
             Route::get('/section', [SectionController::class, 'show'])->name('section.show');
             Route::get('/section/sheet', [SectionController::class, 'sheet'])->name('section.sheet');
             Route::get('/section/sump.json', [SectionController::class, 'json'])->name('section.json');
             Route::get('/section/cuts.{format}', [SectionController::class, 'cuts'])->whereIn('format', ['svg', 'dxf'])->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
-            Route::post('/section/build/preview', [BuildController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('build.preview');
-            Route::post('/section/preview', [SectionController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('section.preview');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');
             Route::get('/readings.csv', ReadingsExportController::class)->name('readings.export');
+            Route::middleware($preview)->group(function (): void {
+                Route::post('/path/preview', [PathController::class, 'preview'])->name('path.preview');
+                Route::post('/path/water/preview', [WaterController::class, 'preview'])->name('water.preview');
+                Route::post('/path/styles/preview', [StyleController::class, 'preview'])->name('styles.preview');
+                Route::post('/section/preview', [SectionController::class, 'preview'])->name('section.preview');
+                Route::post('/section/build/preview', [BuildController::class, 'preview'])->name('build.preview');
+            });
         });
-        Route::middleware('can:update,system')->group(function (): void {
-            Route::post('/section/open', [SectionController::class, 'open'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('section.open');
-            Route::put('/section', [SectionController::class, 'update'])->name('section.update');
-            Route::put('/section/build', [BuildController::class, 'update'])->name('build.update');
-            Route::post('/section/in-force', [SectionController::class, 'force'])->name('section.force');
-            Route::post('/sump-revisions/{revision}/take-back', [SumpRevisionController::class, 'takeBack'])->name('sump-revisions.take-back');
-            Route::post('/sump-revisions/{revision}/restore', [SumpRevisionController::class, 'restore'])->name('sump-revisions.restore');
-            Route::put('/path/water', [WaterController::class, 'update'])->name('water.update');
-            Route::put('/path/styles', [StyleController::class, 'update'])->name('styles.update');
-            Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');
-            Route::post('/drafts/import', [DraftController::class, 'import'])->name('drafts.import');
-            Route::put('/drafts/{draft}', [DraftController::class, 'update'])->name('drafts.update');
-            Route::delete('/drafts/{draft}', [DraftController::class, 'destroy'])->name('drafts.destroy');
-            Route::post('/drafts/{draft}/restore', [DraftController::class, 'restore'])->name('drafts.restore');
-            Route::post('/drafts/{draft}/in-force', [DraftController::class, 'force'])->name('drafts.force');
-            Route::post('/path-revisions/{revision}/take-back', [PathRevisionController::class, 'takeBack'])->name('path-revisions.take-back');
-            Route::post('/path-revisions/{revision}/restore', [PathRevisionController::class, 'restore'])->name('path-revisions.restore');
-            Route::post('/journal/understand', [JournalController::class, 'understand'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('journal.understand');
+        Route::middleware('can:journal,system')->group(function () use ($preview): void {
+            Route::post('/journal/understand', [JournalController::class, 'understand'])->middleware($preview)->name('journal.understand');
             Route::post('/journal', [JournalController::class, 'store'])->name('journal.store');
             Route::delete('/journal/{entry}', [JournalController::class, 'destroy'])->name('journal.destroy');
             Route::post('/journal/undo/{batch}', [JournalController::class, 'undo'])->name('journal.undo');
@@ -97,6 +86,24 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/import/{upload}', [ImportController::class, 'show'])->name('import.show');
             Route::post('/import/{upload}', [ImportController::class, 'confirm'])->name('import.confirm');
         });
-        Route::delete('/', [SystemController::class, 'destroy'])->middleware('can:delete,system')->name('systems.destroy');
+        Route::middleware('can:design,system')->group(function () use ($preview): void {
+            Route::put('/path/water', [WaterController::class, 'update'])->name('water.update');
+            Route::put('/path/styles', [StyleController::class, 'update'])->name('styles.update');
+            Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');
+            Route::post('/drafts/import', [DraftController::class, 'import'])->name('drafts.import');
+            Route::put('/drafts/{draft}', [DraftController::class, 'update'])->name('drafts.update');
+            Route::delete('/drafts/{draft}', [DraftController::class, 'destroy'])->name('drafts.destroy');
+            Route::post('/drafts/{draft}/restore', [DraftController::class, 'restore'])->name('drafts.restore');
+            Route::post('/drafts/{draft}/in-force', [DraftController::class, 'force'])->name('drafts.force');
+            Route::post('/path-revisions/{revision}/take-back', [PathRevisionController::class, 'takeBack'])->name('path-revisions.take-back');
+            Route::post('/path-revisions/{revision}/restore', [PathRevisionController::class, 'restore'])->name('path-revisions.restore');
+            Route::post('/section/open', [SectionController::class, 'open'])->middleware($preview)->name('section.open');
+            Route::put('/section', [SectionController::class, 'update'])->name('section.update');
+            Route::post('/section/in-force', [SectionController::class, 'force'])->name('section.force');
+            Route::post('/sump-revisions/{revision}/take-back', [SumpRevisionController::class, 'takeBack'])->name('sump-revisions.take-back');
+            Route::post('/sump-revisions/{revision}/restore', [SumpRevisionController::class, 'restore'])->name('sump-revisions.restore');
+            Route::put('/section/build', [BuildController::class, 'update'])->name('build.update');
+        });
+        Route::middleware('can:own,system')->delete('/', [SystemController::class, 'destroy'])->name('systems.destroy');
     });
 });

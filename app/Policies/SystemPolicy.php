@@ -8,20 +8,29 @@ use App\Models\System;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
-/** A system belongs to its members; to a stranger it does not exist. */
+/** A system belongs to its members; to a stranger it does not exist. Until roles are opened every ability is its owner's. */
 final class SystemPolicy
 {
-    public function view(User $user, System $system): Response
+    /** Look at it. */
+    public function read(User $user, System $system): Response
     {
         return $this->owns($user, $system);
     }
 
-    public function update(User $user, System $system): Response
+    /** Write what was read and done. */
+    public function journal(User $user, System $system): Response
     {
         return $this->owns($user, $system);
     }
 
-    public function delete(User $user, System $system): Response
+    /** Change tank, path and sump. */
+    public function design(User $user, System $system): Response
+    {
+        return $this->owns($user, $system);
+    }
+
+    /** Put it in the bin. */
+    public function own(User $user, System $system): Response
     {
         return $this->owns($user, $system);
     }

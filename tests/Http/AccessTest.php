@@ -19,6 +19,22 @@ it('shows a stranger nothing: every system route answers 404', function (): void
     $this->actingAs($stranger)->post("/systems/{$system->id}/restore")->assertNotFound();
 });
 
+it('groups every route of a system by what one must be allowed', function (): void {
+    $abilities = [];
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        if (str_starts_with($route->uri(), 'systems/{system}')) {
+            $can = array_values(array_filter($route->gatherMiddleware(), fn ($name): bool => is_string($name) && str_starts_with($name, 'can:')));
+            expect($can)->toHaveCount(1, $route->uri());
+            $abilities[$can[0]][] = implode('|', array_diff($route->methods(), ['HEAD'])).' '.$route->uri();
+        }
+    }
+    expect(array_keys($abilities))->toEqualCanonicalizing(['can:read,system', 'can:journal,system', 'can:design,system', 'can:own,system']);
+    // Reading changes nothing: only previews are posted.
+    foreach ($abilities['can:read,system'] as $route) {
+        expect(str_starts_with($route, 'GET ') || str_ends_with($route, '/preview'))->toBeTrue($route);
+    }
+});
+
 it('does not answer a stranger differently for a system that is not there', function (): void {
     $this->actingAs(User::factory()->create())->get('/systems/999/journal')
         ->assertNotFound()

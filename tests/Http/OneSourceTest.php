@@ -44,7 +44,7 @@ it('is not silenced by a cover that is typed in the path', function (): void {
             $typed['lines'][0]['items'][$i]['figures']['coverMm'] = '5';
         }
     }
-    $review = $this->postJson("{$this->at}/path/preview", ['path' => $typed])->assertOk()->json('review');
+    $review = $this->postJson("{$this->at}/path/preview", ['path' => $typed])->assertOk()->json('view');
     expect(array_column($review['findings'], 'code'))->toContain('heater-uncovered');
 });
 

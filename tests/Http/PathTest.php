@@ -46,10 +46,10 @@ it('starts a draft from a style, reviewed', function (): void {
 
 it('answers an edit without saving it', function (): void {
     $answer = $this->postJson("{$this->at}/path/preview", ['path' => $this->typed])->assertOk();
-    $codes = array_column($answer->json('review.findings'), 'code');
+    $codes = array_column($answer->json('view.findings'), 'code');
     expect($codes)->toContain('zeolite-fast', 'missing-solids')
-        ->and($answer->json('review.items.b.flow'))->toBe(1400)
-        ->and($answer->json('review.sizing.watts'))->toBe(30)
+        ->and($answer->json('view.items.b.flow'))->toBe(1400)
+        ->and($answer->json('view.sizing.watts'))->toBe(30)
         ->and($this->system->drafts()->count())->toBe(0);
 });
 

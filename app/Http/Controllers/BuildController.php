@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Documents\VersionedSave;
 use App\Http\Pages\BuildView;
 use App\Http\Pages\SystemFrame;
+use App\Http\Preview;
 use App\Http\Requests\BuildRequest;
 use App\Models\SumpSection;
 use App\Models\System;
@@ -17,7 +18,6 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Sump\Build\BuildRecord;
-use Ithys\Sump\InvalidSection;
 
 /** Building the sump: a checklist that follows the saved design, with its leak tests and measurements. */
 final class BuildController extends Controller
@@ -41,11 +41,8 @@ final class BuildController extends Controller
     public function preview(BuildRequest $request, System $system): JsonResponse
     {
         $section = $system->section ?? abort(404);
-        try {
-            return response()->json(['view' => BuildView::of($section->design(), $request->typed(), $system->setupAt(now())->asSaid(), $this->keeper($request)->units), 'problems' => (object) []]);
-        } catch (InvalidSection $invalid) {
-            return response()->json(['view' => null, 'problems' => $invalid->problems]);
-        }
+
+        return Preview::of(fn (): array => BuildView::of($section->design(), $request->record(), $system->setupAt(now())->asSaid(), $this->keeper($request)->units));
     }
 
     public function update(BuildRequest $request, System $system): RedirectResponse

@@ -8,6 +8,7 @@ use App\Http\Pages\CatalogueView;
 use App\Http\Pages\PathForm;
 use App\Http\Pages\ReviewView;
 use App\Http\Pages\SystemFrame;
+use App\Http\Preview;
 use App\Http\Requests\PathRequest;
 use App\Models\System;
 use App\Models\User;
@@ -19,7 +20,6 @@ use Illuminate\Support\Str;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Drawing\PathSheet;
-use Ithys\Path\InvalidPath;
 use Ithys\Path\Item;
 use Ithys\Path\Path;
 use Ithys\Path\PathDiff;
@@ -63,11 +63,7 @@ final class PathController extends Controller
     /** Answers a draft while it is laid out; nothing is saved. What cannot be is an answer too. */
     public function preview(PathRequest $request, System $system): JsonResponse
     {
-        try {
-            return response()->json(['review' => $this->review($request->typed(), $system, $this->keeper($request)), 'problems' => (object) []]);
-        } catch (InvalidPath $invalid) {
-            return response()->json(['review' => null, 'problems' => $invalid->problems]);
-        }
+        return Preview::of(fn (): array => $this->review($request->waterPath(), $system, $this->keeper($request)));
     }
 
     public function parts(Request $request, System $system, string $mark): Response

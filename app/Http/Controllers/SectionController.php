@@ -8,6 +8,7 @@ use App\Documents\VersionedSave;
 use App\Http\Pages\SectionForm;
 use App\Http\Pages\SectionView;
 use App\Http\Pages\SystemFrame;
+use App\Http\Preview;
 use App\Http\Requests\PastDay;
 use App\Http\Requests\SectionFileRequest;
 use App\Http\Requests\SectionRequest;
@@ -27,7 +28,6 @@ use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutSvg;
 use Ithys\Sump\CommonSize;
 use Ithys\Sump\Cutting\StockPlan;
-use Ithys\Sump\InvalidSection;
 use Ithys\Sump\SumpDesign;
 
 /** The sump to scale: its baffles, its water lines in three states, and the return loop that drives them. */
@@ -47,11 +47,7 @@ final class SectionController extends Controller
     /** Answers a sump while it is designed; nothing is saved. What cannot be read yet is an answer too. */
     public function preview(SectionRequest $request, System $system): JsonResponse
     {
-        try {
-            return response()->json(['view' => $this->view($request, $system, $request->typed()), 'problems' => (object) []]);
-        } catch (InvalidSection $invalid) {
-            return response()->json(['view' => null, 'problems' => $invalid->problems]);
-        }
+        return Preview::of(fn (): array => $this->view($request, $system, $request->design()));
     }
 
     public function update(SectionRequest $request, System $system): RedirectResponse

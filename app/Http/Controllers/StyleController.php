@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Documents\VersionedSave;
 use App\Http\Pages\StylesView;
 use App\Http\Pages\SystemFrame;
+use App\Http\Preview;
 use App\Http\Requests\RoomRequest;
 use App\Models\System;
 use App\Path\PathShelf;
@@ -15,7 +16,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use Ithys\Path\Styles\InvalidRoom;
 
 /** The ways to filter side by side, for this tank and its room. */
 final class StyleController extends Controller
@@ -47,10 +47,6 @@ final class StyleController extends Controller
     /** Answers a room while it is typed; nothing is saved. */
     public function preview(RoomRequest $request, System $system): JsonResponse
     {
-        try {
-            return response()->json(['view' => StylesView::rows($request->typed($system), $this->keeper($request)->units), 'problems' => (object) []]);
-        } catch (InvalidRoom $invalid) {
-            return response()->json(['view' => null, 'problems' => $invalid->problems]);
-        }
+        return Preview::of(fn (): array => StylesView::rows($request->room($system), $this->keeper($request)->units));
     }
 }

@@ -8,13 +8,13 @@ use App\Documents\VersionedSave;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TankForm;
 use App\Http\Pages\WorkingVolumeView;
+use App\Http\Preview;
 use App\Http\Requests\TankRequest;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Quantity\Dimension;
@@ -67,12 +67,9 @@ final class WaterController extends Controller
     /** Answers a draft while it is typed; nothing is saved. What cannot be read yet is an answer too, not an error. */
     public function preview(TankRequest $request, ?System $system = null): JsonResponse
     {
-        try {
-            $setup = new Setup($request->tank(), $system?->pathRevisionAt(now())?->path(), $system?->sumpRevisionAt(now())?->design());
-
-            return response()->json(['view' => WorkingVolumeView::of($setup, $this->keeper($request)->units), 'problems' => (object) []]);
-        } catch (ValidationException $invalid) {
-            return response()->json(['view' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
-        }
+        return Preview::of(fn (): array => WorkingVolumeView::of(
+            new Setup($request->tank(), $system?->pathRevisionAt(now())?->path(), $system?->sumpRevisionAt(now())?->design()),
+            $this->keeper($request)->units,
+        ));
     }
 }

@@ -4,37 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\InvalidSection;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\TypedSection;
 
-/** A sump as typed; the core reads it and words what is wrong with it. */
-final class SectionRequest extends FormRequest
+/** A sump as typed. */
+final class SectionRequest extends DocumentRequest
 {
-    /** @return array<string, list<string>> */
-    public function rules(): array
+    protected function document(): string
     {
-        return ['section' => ['required', 'array'], 'version' => ['nullable', 'integer']];
-    }
-
-    /** @throws InvalidSection with the core's sentence at each place */
-    public function typed(): SumpDesign
-    {
-        $user = $this->user();
-        $typed = $this->input('section');
-
-        return TypedSection::read(is_array($typed) ? $typed : [], $user instanceof User ? $user->units : UnitSystem::Metric);
+        return 'section';
     }
 
     /** @throws ValidationException with the core's sentence at each place */
     public function design(): SumpDesign
     {
         try {
-            return $this->typed();
+            return TypedSection::read($this->typed(), $this->units());
         } catch (InvalidSection $invalid) {
             throw ValidationException::withMessages($invalid->problems);
         }

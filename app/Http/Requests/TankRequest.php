@@ -6,35 +6,29 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use DateTimeImmutable;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Ithys\Quantity\UnitSystem;
 use Ithys\Water\InvalidTank;
 use Ithys\Water\Tank;
 use Ithys\Water\TypedTank;
 
 /** A tank as typed; the core reads the figures and words what is wrong with them. */
-final class TankRequest extends FormRequest
+final class TankRequest extends DocumentRequest
 {
-    private const FIELDS = ['name', 'since', 'shape', 'length', 'width', 'height', 'belowRim', 'volume', 'sump', 'plumbing', 'sand', 'rock', 'salinity', 'temperature', 'flow', 'school'];
-
     private const LONGEST_NAME = 80;
 
-    /** @return array<string, list<string>> */
-    public function rules(): array
+    protected function document(): string
     {
-        return ['tank' => ['required', 'array'], 'version' => ['nullable', 'integer']];
+        return 'tank';
     }
 
     public function name(): string
     {
-        return trim($this->typed()['name'] ?? '');
+        return trim($this->fields()['name'] ?? '');
     }
 
     /** @throws ValidationException with a sentence at each field, that of the name too where the tank is saved */
     public function tank(): Tank
     {
-        $user = $this->user();
         $problems = match (true) {
             $this->routeIs('*.preview') => [],
             $this->name() === '' => ['name' => 'Give the tank a name.'],
@@ -42,7 +36,7 @@ final class TankRequest extends FormRequest
             default => [],
         };
         try {
-            $tank = TypedTank::read($this->typed(), $user instanceof User ? $user->units : UnitSystem::Metric);
+            $tank = TypedTank::read($this->fields(), $this->units());
         } catch (InvalidTank $invalid) {
             $problems += $invalid->problems;
         }
@@ -59,12 +53,12 @@ final class TankRequest extends FormRequest
     {
         $user = $this->user();
 
-        return $user instanceof User ? PastDay::read($this->typed()['since'] ?? '', $user, 'since') : null;
+        return $user instanceof User ? PastDay::read($this->fields()['since'] ?? '', $user, 'since') : null;
     }
 
-    /** @return array<string, string> */
-    private function typed(): array
+    /** @return array<string, string> what is no text counts as not typed */
+    private function fields(): array
     {
-        return TypedTexts::of($this->input('tank'), self::FIELDS);
+        return array_filter($this->typed(), is_string(...));
     }
 }

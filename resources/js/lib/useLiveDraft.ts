@@ -9,8 +9,12 @@ interface Options<T, V> {
     key: string;
     /** What the document is called in a request. */
     name: string;
-    /** Where it is saved; its preview answers below that. */
+    /** Where it is saved. */
     url: string;
+    /** What answers while it is typed; below where it is saved, if nothing else is said. */
+    previewUrl?: string;
+    /** Where the page that follows a save has the document as typed; undefined where it has none. */
+    typedOf?: (props: Record<string, unknown>) => T | undefined;
     version: number;
     saved: boolean;
     typed: T;
@@ -18,14 +22,24 @@ interface Options<T, V> {
 }
 
 /** A document while it is worked on: its draft with undo, what the core makes of it at every change, and saving it. */
-export function useLiveDraft<T, V>({ key, name, url, version, saved, typed, view: savedView }: Options<T, V>) {
+export function useLiveDraft<T, V>({
+    key,
+    name,
+    url,
+    previewUrl = `${url}/preview`,
+    typedOf = (props) => props.typed as T,
+    version,
+    saved,
+    typed,
+    view: savedView,
+}: Options<T, V>) {
     const history = useHistory(key, typed);
     const { now, dirty, restart } = history;
     const { errors } = usePage().props;
     const [view, setView] = useState(savedView);
     const [saving, setSaving] = useState(false);
     const answer = useLive<{ view: V | null; problems: Record<string, string> }>(
-        `${url}/preview`,
+        previewUrl,
         dirty ? { [name]: now } : null,
     );
     const latest = dirty ? (answer?.ok === true ? answer.result.view : null) : savedView;
@@ -44,7 +58,12 @@ export function useLiveDraft<T, V>({ key, name, url, version, saved, typed, view
             {
                 preserveScroll: true,
                 preserveState: true,
-                onSuccess: (page) => restart(page.props.typed as T),
+                onSuccess: (page) => {
+                    const next = typedOf(page.props);
+                    if (next !== undefined) {
+                        restart(next);
+                    }
+                },
                 onFinish: () => setSaving(false),
             },
         );

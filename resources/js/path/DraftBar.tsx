@@ -22,7 +22,7 @@ interface Props {
     inForce: string;
     /** The flow that the drawn sump computes, in words; null while it does not. */
     computedFlow: string | null;
-    saving: boolean;
+    canSave: boolean;
     canUndo: boolean;
     onChange: (change: Partial<TypedPath>) => void;
     onUndo: () => void;
@@ -42,7 +42,7 @@ export function DraftBar(props: Props) {
         dirty,
         inForce,
         computedFlow,
-        saving,
+        canSave,
         canUndo,
         onChange,
         onUndo,
@@ -57,7 +57,7 @@ export function DraftBar(props: Props) {
         <Box borderBottomWidth="1px" pb="3" mb="3">
             <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
                 {drafts.length > 1 && <DraftChoice drafts={drafts} draftId={draftId} base={base} />}
-                <Button look="solid" onClick={onSave} disabled={!dirty || saving || Object.keys(problems).length > 0}>
+                <Button look="solid" onClick={onSave} disabled={!canSave}>
                     Save
                 </Button>
                 <Button onClick={onUndo} disabled={!canUndo}>

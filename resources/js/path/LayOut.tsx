@@ -1,12 +1,12 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { DndContext, type DragEndEvent, DragOverlay, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import { router, usePage } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../frame/Frame';
 import { useDates } from '../lib/dates';
 import { useUnits } from '../lib/figures';
-import { type SystemFrame } from '../lib/page';
+import { type SystemFrame, useShared } from '../lib/page';
+import { useLiveDraft } from '../lib/useLiveDraft';
 import { Button } from '../parts/Button';
 import { Glyph } from '../parts/Glyph';
 import { pinsOf } from '../parts/pins';
@@ -21,8 +21,14 @@ import { ReviewColumn } from './ReviewColumn';
 import { Revisions } from './Revisions';
 import { Riser } from './Riser';
 import { Shelf } from './Shelf';
-import { type Catalogue, type PathChoice, type StoredDraft, type TypedItem, type TypedPath } from './types';
-import { usePathDraft } from './usePathDraft';
+import {
+    type Catalogue,
+    type PathChoice,
+    type Review,
+    type StoredDraft,
+    type TypedItem,
+    type TypedPath,
+} from './types';
 
 interface Props {
     frame: SystemFrame;
@@ -36,12 +42,22 @@ interface Props {
 
 /** A draft on the table: the catalogue, the path with its branches, and the review beside it. */
 export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked }: Props) {
-    const { path, review, problems, dirty, change, undo, canUndo, restart } = usePathDraft(frame.id, draft);
+    const units = useShared().keeper?.units ?? 'metric';
+    const live = useLiveDraft<TypedPath, Review>({
+        key: `ithys-path-${draft.id}-${draft.version}-${units}`,
+        name: 'path',
+        url: `/systems/${frame.id}/drafts/${draft.id}`,
+        previewUrl: `/systems/${frame.id}/path/preview`,
+        typedOf: (props) => (props.draft as StoredDraft | null)?.typed,
+        version: draft.version,
+        saved: true,
+        typed: draft.typed,
+        view: draft.review,
+    });
+    const { now: path, view: review, problems: all, stale, dirty, change, undo, canUndo } = live;
     const { unit } = useUnits();
     const { day } = useDates();
-    const { errors } = usePage().props;
     const [open, setOpen] = useState<string | null>(asked === '' ? null : asked);
-    const [saving, setSaving] = useState(false);
     const [said, setSaid] = useState('');
     const [dragged, setDragged] = useState<string | null>(null);
     const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
@@ -52,8 +68,6 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
         const item = [...items, ...path.removed].find((one) => one.id === id);
         return item === undefined ? '' : title(item);
     };
-    const all = { ...problems, ...errors } as Record<string, string>;
-    const stale = Object.keys(problems).length > 0;
     const pins = pinsOf(review.findings);
 
     // A stop of the water line leads to its item, also while this page is open.
@@ -65,25 +79,6 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
     useEffect(() => {
         document.getElementById(`item-${asked}`)?.scrollIntoView({ block: 'center' });
     }, [asked]);
-
-    const save = () => {
-        setSaving(true);
-        router.put(
-            `/systems/${frame.id}/drafts/${draft.id}`,
-            { path: path as never, version: draft.version },
-            {
-                preserveScroll: true,
-                preserveState: true,
-                onSuccess: (page) => {
-                    const saved = page.props.draft as StoredDraft | null;
-                    if (saved !== null) {
-                        restart(saved.typed);
-                    }
-                },
-                onFinish: () => setSaving(false),
-            },
-        );
-    };
 
     const say = (next: TypedPath, id: string, did: string) => {
         const at = edit.placeOf(next, id);
@@ -152,8 +147,6 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
             ...(line.to === id ? [`↰ takes in ${lineTitle(line.id)}`] : []),
         ]);
 
-    useHotkeys('mod+s', () => dirty && !stale && save(), { preventDefault: true, enableOnFormTags: true });
-    useHotkeys('mod+z', undo, { preventDefault: true });
     useHotkeys('a', () => document.getElementById('catalogue-find')?.focus(), { preventDefault: true });
 
     const ends = items.map((item): [string, string] => [item.id, title(item)]);
@@ -235,12 +228,12 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
                     dirty={dirty}
                     inForce={inForce}
                     computedFlow={review.computedFlow}
-                    saving={saving}
+                    canSave={live.canSave}
                     canUndo={canUndo}
                     onChange={(changed) => change({ ...path, ...changed })}
                     onUndo={undo}
-                    onDiscard={() => restart(draft.typed)}
-                    onSave={save}
+                    onDiscard={live.backToSaved}
+                    onSave={live.save}
                 />
                 <Box srOnly role="status" aria-live="polite">
                     {said}

@@ -97,11 +97,6 @@ export interface Review {
     sizing: Sizing;
 }
 
-export interface PathAnswer {
-    review: Review | null;
-    problems: Record<string, string>;
-}
-
 /** The usual order of a style, by the names of its stages. */
 export interface PathTemplate {
     style: string;
