@@ -4,11 +4,12 @@ import { CacheProvider } from '@emotion/react';
 import { createInertiaApp } from '@inertiajs/react';
 import { type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
-import { applyLook } from './lib/colourMode';
+import { applyLook, followDevice } from './lib/colourMode';
 import { watchVisits } from './lib/trouble';
 import { system } from './theme/theme';
 
 applyLook();
+followDevice();
 watchVisits();
 
 // The content security policy lets only styles with this page's nonce stand inline.

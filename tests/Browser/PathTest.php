@@ -37,7 +37,7 @@ it('builds a sump path by keys alone', function (): void {
     foreach (['overflow, drilled', 'skimmer', 'sock', 'refugium', 'bubble', 'heater', 'return'] as $word) {
         $browser->keys($word)->waitFor('Enter adds')->keys('Enter')->waitUntilGone('Enter adds');
     }
-    $browser->waitFor('Heater cover not known')->waitFor('right or only worth knowing');
+    $browser->waitFor('Heater without cover')->waitFor('right or only worth knowing');
     expect(stages($browser))->toBe(['Overflow, drilled', 'Skimmer', 'Sock', 'Refugium', 'Bubble trap', 'Heater', 'Return pump']);
 
     // The sock goes up one by the arrow key, and the focus goes along.
@@ -49,10 +49,11 @@ it('builds a sump path by keys alone', function (): void {
     $browser->waitFor('Where does the water leave the tank?')->keys('ArrowDown')->waitUntilGone('Where does the water leave the tank?');
 
     // A figure that cannot be read is pointed at and kept; put right, the finding goes.
-    $browser->tabTo('Heater')->keys('Enter')->tabTo('Water over its minimum line, return emptied')->keys('deep')
+    $browser->tabTo('Heater')->keys('Enter')->waitFor('from the drawn sump')->tabTo('Most flow each takes')->keys('deep')
         ->waitFor('“deep” is not a number')
         ->waitFor('Of the state before the last change');
-    $browser->type('Water over its minimum line, return emptied', '1/2 in')->waitUntilGone('Heater cover not known');
+    $browser->type('Most flow each takes', '500 US gal/h')->waitUntilGone('Of the state before the last change')->waitFor('More flow than it takes');
+    $browser->type('Most flow each takes', '')->waitUntilGone('More flow than it takes');
 
     // Saved with Ctrl+S, put in force, and on the water line of every screen.
     $browser->keys('Ctrl+S')->waitFor('The draft is saved.')
@@ -118,7 +119,7 @@ it('compares styles, reads reasons, and takes the path along', function (): void
         ->press('Save the room')
         ->waitFor('The room is saved.');
     $browser->visit('/systems/1/path/compare?a=d1&b=d2')->waitFor('taken away')->waitFor('The roller never advances');
-    $browser->visit('/systems/1/path/d1/parts')->waitFor('7.5 kg in three thirds');
+    $browser->visit('/systems/1/path/d1/parts')->waitFor('7.8 kg in three thirds');
 
     // Exported as JSON and imported again; a broken file is refused by a sentence.
     $json = $browser->script('const request = new XMLHttpRequest(); request.open("GET", "/systems/1/path/d1/path.json", false); request.send(); return request.responseText');

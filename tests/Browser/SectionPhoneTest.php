@@ -56,7 +56,7 @@ it('nudges a baffle on a phone and keeps what is not saved', function (): void {
 
 it('draws in inches to the sixteenth, as the workshop reads them', function (): void {
     $browser = $this->browser = new Browser($this->server->url);
-    $browser->signIn()->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.3 US gal');
+    $browser->signIn()->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.4 US gal');
     $browser->visit('/systems/1/section')->waitFor('actual return flow');
     $inches = fn (float $mm): string => str_replace(' in', '', ShopLength::format($mm, UnitSystem::Us));
     $labels = $browser->script("return [...document.querySelectorAll('[data-baffle], [data-tray]')].map((part) => part.getAttribute('aria-label'))");

@@ -79,7 +79,7 @@ it('moves a baffle with the mouse, and adds a bubble trap', function (): void {
 
 it('starts a sump from a common size, in inches where they are chosen', function (): void {
     $browser = $this->browser;
-    $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.3 US gal');
+    $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.4 US gal');
     $browser->visit('/systems/1/section')->waitFor('actual return flow')
         ->choose('Take a common size', '20 x 10 x 12 in')
         ->waitFor('changed, not saved');
@@ -90,7 +90,7 @@ it('starts a sump from a common size, in inches where they are chosen', function
 
 it('proposes figures in inches when a weir becomes an under-gap baffle', function (): void {
     $browser = $this->browser;
-    $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.3 US gal');
+    $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.4 US gal');
     $browser->choose('Baffle', 'Under-gap baffle')->waitFor('changed, not saved');
     expect($browser->script("return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Gap under it').parentElement.querySelector('input').value"))->toBe('1.1811');
     // A click without a move is no change, and a drag is one step of the undo.

@@ -83,14 +83,18 @@ it('hands out the cut sheet of the saved sump as SVG and DXF', function (): void
     $this->get("{$this->at}/cuts.dxf")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf')->assertHeader('Content-Disposition', 'attachment; filename="test-tank-cuts.dxf"');
     expect($this->get("{$this->at}/cuts.svg")->assertOk()->getContent())->toContain('1. Weir baffle');
     $this->get("{$this->at}/cuts.pdf")->assertNotFound();
-    $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.cuts.panels.0.widthMm', 347)->where('view.cuts.panels.0.outsideMm', 426));
+    $this->get("{$this->at}/sheet")->assertInertia(fn ($page) => $page->where('view.cuts.panels.0.widthMm', 347)->where('view.cuts.panels.0.outsideMm', 426));
+    // The design does not carry the sheet that only its own page shows.
+    $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.cuts', null));
 });
 
 it('shows the same sump on its cut sheet', function (): void {
     $this->get("{$this->at}/sheet")->assertInertia(fn ($page) => $page->component('Section/Sheet')->where('saved', false)->has('view.cuts.panels', 3)->where('view.cuts.stock', []));
     $typed = ($this->typed)();
     $typed['workshop']['pads'] = [['id' => 'pad-1', 'name' => 'Fine pad', 'lengthMm' => '140', 'widthMm' => '95', 'count' => '24']];
-    $answer = $this->postJson("{$this->at}/preview", ['section' => $typed]);
+    $answer = $this->postJson("{$this->at}/preview", ['section' => $typed, 'cuts' => true]);
+    $design = $this->postJson("{$this->at}/preview", ['section' => $typed]);
+    expect(strlen((string) $design->getContent()))->toBeLessThan(0.7 * strlen((string) $answer->getContent()));
     expect($answer->json('view.cuts.stock.0.perSheet'))->toBeGreaterThanOrEqual(18)->and($answer->json('view.cuts.stock.0.sheets.0.0.shape'))->toStartWith('pad-1');
 });
 

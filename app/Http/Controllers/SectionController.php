@@ -47,7 +47,7 @@ final class SectionController extends Controller
     /** Answers a sump while it is designed; nothing is saved. What cannot be read yet is an answer too. */
     public function preview(SectionRequest $request, System $system): JsonResponse
     {
-        return Preview::of(fn (): array => $this->view($request, $system, $request->design()));
+        return Preview::of(fn (): array => $this->view($request, $system, $request->design(), $request->boolean('cuts')));
     }
 
     public function update(SectionRequest $request, System $system): RedirectResponse
@@ -117,7 +117,7 @@ final class SectionController extends Controller
             'saved' => $system->section !== null,
             'version' => $system->section->version ?? 0,
             'typed' => SectionForm::of($design, $units),
-            'view' => (object) $this->view($request, $system, $design),
+            'view' => (object) $this->view($request, $system, $design, $component === 'Section/Sheet'),
             'choices' => SectionView::choices($units),
             'sizes' => CommonSize::all(),
             'revisions' => self::revisions($system),
@@ -125,9 +125,9 @@ final class SectionController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private function view(Request $request, System $system, SumpDesign $design): array
+    private function view(Request $request, System $system, SumpDesign $design, bool $withCuts): array
     {
-        return SectionView::of($design, $system->setupAt(now()), $this->keeper($request)->units, (new PathShelf($system))->room()->pricePerKilowattHour);
+        return SectionView::of($design, $system->setupAt(now()), $this->keeper($request)->units, (new PathShelf($system))->room()->pricePerKilowattHour, $withCuts);
     }
 
     private function download(System $system, string $name, string $content, string $type): HttpResponse

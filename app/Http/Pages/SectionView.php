@@ -33,8 +33,11 @@ use Ithys\Water\Turnover;
 /** A sump as the page draws it: in mm and litres, the water in three states, and what it means. */
 final class SectionView
 {
-    /** @return array<string, mixed> */
-    public static function of(SumpDesign $design, Setup $setup, UnitSystem $units, ?float $pricePerKilowattHour = null): array
+    /**
+     * @param  bool  $withCuts  with the cut sheet, which is half of the answer and which only its own page shows
+     * @return array<string, mixed>
+     */
+    public static function of(SumpDesign $design, Setup $setup, UnitSystem $units, ?float $pricePerKilowattHour = null, bool $withCuts = true): array
     {
         $setup = $setup->over($design);
         $tank = $setup->asSaid();
@@ -65,7 +68,7 @@ final class SectionView
                 'reservoirDays' => $review->reservoirDays,
             ],
             'flow' => self::flow($design, $setup, $units, $pricePerKilowattHour ?? Assumptions::powerPrice()->value),
-            'cuts' => [...CutView::of($design, $section), 'findings' => array_values(array_map(static fn (Finding $finding): array => $finding->toArray(), array_filter($review->findings, WorkshopReview::speaksIn(...))))],
+            'cuts' => ! $withCuts ? null : [...CutView::of($design, $section), 'findings' => array_values(array_map(static fn (Finding $finding): array => $finding->toArray(), array_filter($review->findings, WorkshopReview::speaksIn(...))))],
         ];
     }
 

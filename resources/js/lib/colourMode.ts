@@ -18,6 +18,14 @@ function current(): Look {
     return stored() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light');
 }
 
+/** Follows the device, as when it goes dark in the evening, while the keeper has chosen nothing else. */
+export function followDevice(): void {
+    matchMedia('(prefers-color-scheme: dark)').addEventListener('change', () => {
+        applyLook();
+        listeners.forEach((tell) => tell());
+    });
+}
+
 /** Puts the keeper's choice, or else the device's, on the page; called before the first drawing. */
 export function applyLook(): void {
     const look = current();

@@ -15,6 +15,8 @@ interface Options<T, V> {
     previewUrl?: string;
     /** Where the page that follows a save has the document as typed; undefined where it has none. */
     typedOf?: (props: Record<string, unknown>) => T | undefined;
+    /** What else its preview is told. */
+    ask?: Record<string, unknown>;
     version: number;
     saved: boolean;
     typed: T;
@@ -27,6 +29,7 @@ export function useLiveDraft<T, V>({
     name,
     url,
     previewUrl = `${url}/preview`,
+    ask = {},
     typedOf = (props) => props.typed as T,
     version,
     saved,
@@ -40,7 +43,7 @@ export function useLiveDraft<T, V>({
     const [saving, setSaving] = useState(false);
     const answer = useLive<{ view: V | null; problems: Record<string, string> }>(
         previewUrl,
-        dirty ? { [name]: now } : null,
+        dirty ? { ...ask, [name]: now } : null,
     );
     const latest = dirty ? (answer?.ok === true ? answer.result.view : null) : savedView;
     if (latest !== null && latest !== view) {

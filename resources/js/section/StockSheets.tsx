@@ -5,7 +5,7 @@ import { StockSheet } from './drawing/StockSheet';
 import { type Choices, type SectionView } from './types';
 
 /** The sheets to buy, and how the pieces lie on them. */
-export function StockSheets({ cuts, length }: { cuts: SectionView['cuts']; length: Choices['length'] }) {
+export function StockSheets({ cuts, length }: { cuts: NonNullable<SectionView['cuts']>; length: Choices['length'] }) {
     const mm = (value: number) => shopLength(value, length.unit);
     return (
         <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '1fr 1fr' }} gap="5">

@@ -230,12 +230,13 @@ export interface SectionView {
         trays: Record<string, TypedTray>;
         openings: Record<string, TypedOpening>;
     };
+    /** What is cut; only the page of the cut sheet has it. */
     cuts: {
         findings: Finding[];
         panels: CutPanel[];
         stock: StockUse[];
         basket: { outerLengthMm: number; outerWidthMm: number; shelfMm: number; shelfLitres: number } | null;
-    };
+    } | null;
     water: {
         freeboardMm: number;
         roomLitres: number;

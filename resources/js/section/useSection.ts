@@ -15,12 +15,13 @@ export interface SectionPage {
 }
 
 /** A sump while it is designed. The pages of the area share one draft. */
-export function useSection({ frame, saved, version, typed, view, choices }: SectionPage) {
+export function useSection({ frame, saved, version, typed, view, choices }: SectionPage, cuts = false) {
     const units = useShared().keeper?.units ?? 'metric';
     const draft = useLiveDraft({
         key: `ithys-section-${frame.id}-${version}-${units}`,
         name: 'section',
         url: `/systems/${frame.id}/section`,
+        ask: { cuts },
         version,
         saved,
         typed,

@@ -19,10 +19,14 @@ export default function Sheet(props: SectionPage) {
 
 function CutSheet(props: SectionPage) {
     const { frame, choices } = props;
-    const draft = useSection(props);
+    const draft = useSection(props, true);
     const { section, view, problems, stale, set, mark, dirty, saved } = draft;
+    const { cuts } = view;
+    if (cuts === null) {
+        return null;
+    }
     // The other findings stand beside the design.
-    const { findings } = view.cuts;
+    const { findings } = cuts;
     return (
         <Frame title="Cut sheet" area="Section" frame={frame}>
             <SectionTabs systemId={frame.id} tab="Cut sheet" />
@@ -46,7 +50,7 @@ function CutSheet(props: SectionPage) {
                         <chakra.h2 fontSize="md" mb="1">
                             Pieces
                         </chakra.h2>
-                        <CutTable panels={view.cuts.panels} length={choices.length} />
+                        <CutTable panels={cuts.panels} length={choices.length} />
                         <Box fontSize="sm" color="quiet" mt="2">
                             Sump of {section.material}. A baffle is the inner width less a gap for silicone at each side
                             (<BasisNote basis={choices.siliconeGap} />
@@ -73,13 +77,13 @@ function CutSheet(props: SectionPage) {
                         <chakra.h2 fontSize="md" mb="1">
                             On their sheets
                         </chakra.h2>
-                        {view.cuts.stock.length === 0 ? (
+                        {cuts.stock.length === 0 ? (
                             <Box fontSize="sm" color="quiet">
                                 Nothing is cut from a sheet of its own yet: glass baffles come cut to size. Give the
                                 sheet baffles are cut from, or add a tray, a pad or blackout panels.
                             </Box>
                         ) : (
-                            <StockSheets cuts={view.cuts} length={choices.length} />
+                            <StockSheets cuts={cuts} length={choices.length} />
                         )}
                     </section>
                 </Box>
@@ -97,7 +101,7 @@ function CutSheet(props: SectionPage) {
                     <WorkshopFields
                         workshop={section.workshop}
                         chambers={view.chambers.length}
-                        basket={view.cuts.basket}
+                        basket={cuts.basket}
                         choices={choices}
                         problems={problems}
                         newId={() => mark('pad')}

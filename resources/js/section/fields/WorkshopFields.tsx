@@ -32,7 +32,7 @@ export function WorkshopFields({
 }: {
     workshop: TypedWorkshop;
     chambers: number;
-    basket: SectionView['cuts']['basket'];
+    basket: NonNullable<SectionView['cuts']>['basket'];
     choices: Choices;
     problems: Problems;
     newId: () => string;

@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest';
+import { figure, signed } from './figures';
+import { shopLength } from './shopLength';
+
+describe('figures on a page', () => {
+    it.each([
+        [1234.4, '1,234'],
+        [46.24, '46.2'],
+        [7.253, '7.25'],
+        [0.0553, '0.055'],
+        [-3.456, '−3.46'],
+        [0, '0'],
+    ])('writes %d with the digits worth reading', (value, text) => {
+        expect(figure(value)).toBe(text);
+    });
+
+    it.each([
+        [1.5, '+1.5'],
+        [-1.5, '−1.5'],
+        [0, '0'],
+    ])('always shows the sign of %d, but none of nought', (value, text) => {
+        expect(signed(value)).toBe(text);
+    });
+});
+
+// Rulers in workshops read to the sixteenth of an inch (common practice); 25.4 mm is an inch (NIST SP 811).
+describe('lengths on a drawing', () => {
+    it.each([
+        [25.4, '1'],
+        [12.7, '1/2'],
+        [238.125, '9 3/8'],
+        [1.5875, '1/16'],
+        [0.5, '0'],
+        [-12.7, '−1/2'],
+    ])('shows %d mm in inches to the sixteenth', (mm, text) => {
+        expect(shopLength(mm, 'in')).toBe(text);
+    });
+
+    it('shows whole millimetres, and a decimal only below ten', () => {
+        expect(shopLength(249.6, 'mm')).toBe('250');
+        expect(shopLength(5.5, 'mm')).toBe('5.5');
+    });
+});
