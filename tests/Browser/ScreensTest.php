@@ -40,7 +40,7 @@ afterEach(fn () => $this->browser->quit());
 function checkScreen(Browser $browser, string $name): void
 {
     foreach (['dark' => true, 'light' => false] as $look => $dark) {
-        $browser->inLook($dark);
+        $browser->inLook($dark)->element("//html[contains(@class, '{$look}')]");
         expect($browser->script('return getComputedStyle(document.documentElement).colorScheme'))->toBe($look)
             ->and($browser->axeFindings())->toBe([], "{$name}, {$look}: accessibility");
     }
