@@ -12,7 +12,7 @@ namespace Ithys\Flow;
 final class Throttle
 {
     /** Share open => K in velocity heads. */
-    private const LOSS = [[0.25, 24.0], [0.5, 4.5], [0.75, 0.9], [1.0, 0.2]];
+    public const LOSS = [[0.25, 24.0], [0.5, 4.5], [0.75, 0.9], [1.0, 0.2]];
 
     /** The least opening that can be set, as a share. */
     public const LEAST = 0.05;

@@ -8,6 +8,7 @@ use App\Http\Pages\SystemFrame;
 use App\Models\JournalEntry;
 use App\Models\PathDraft;
 use App\Models\PathRevision;
+use App\Models\SumpRevision;
 use App\Models\System;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -34,6 +35,9 @@ final class BinController extends Controller
                 ]),
                 ...$system->pathRevisions()->onlyTrashed()->get()->map(static fn (PathRevision $revision): array => [
                     'text' => "In force: {$revision->document['name']}", 't' => $revision->in_force_from->getTimestamp(), 'restore' => route('path-revisions.restore', [$system, $revision->id]),
+                ]),
+                ...$system->sumpRevisions()->onlyTrashed()->get()->map(static fn (SumpRevision $revision): array => [
+                    'text' => 'In force: the sump', 't' => $revision->in_force_from->getTimestamp(), 'restore' => route('sump-revisions.restore', [$system, $revision->id]),
                 ]),
             ],
             'total' => $binned->count(),

@@ -7,6 +7,7 @@ namespace App\Http\Pages;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Flow\Fitting;
+use Ithys\Flow\Throttle;
 use Ithys\Path\Path;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
@@ -162,6 +163,8 @@ final class SectionView
             'siliconeGap' => Assumptions::siliconeGap()->toArray(),
             'blackout' => Assumptions::blackout()->toArray(),
             'fittings' => array_map(static fn (Fitting $fitting): array => [$fitting->value, $fitting->label(), $fitting->loss()], Fitting::cases()),
+            // What a gate valve costs by the share it is open, from all but open to nearly closed.
+            'throttled' => array_reverse(array_slice(Throttle::LOSS, 0, -1)),
             'joints' => array_map(static fn (array $part, string $key): array => [$key, $part[0]], PipeSystem::PARTS, array_keys(PipeSystem::PARTS)),
             'stock' => $stock,
             'basket' => SectionForm::texts(Basket::usual()->toArray(), $units),

@@ -273,6 +273,8 @@ export interface Choices {
     blackout: Basis;
     /** Each with its loss in velocity heads. */
     fittings: [string, string, number][];
+    /** Share a gate valve is open, and what it costs then in velocity heads. */
+    throttled: [number, number][];
     joints: [string, string][];
     /** What is cut from one kind of sheet, with the usual size of one. */
     stock: [string, string, { lengthMm: string; widthMm: string } | null][];

@@ -15,7 +15,7 @@ it('answers with a sentence while the disk is full, loses nothing, and goes on o
     foreach (['framework/sessions', 'framework/views', 'framework/cache/data', 'logs', 'ithys'] as $folder) {
         mkdir("{$disk}/{$folder}", recursive: true);
     }
-    $server = AppServer::withDemo(['LARAVEL_STORAGE_PATH' => $disk, 'LOG_CHANNEL' => 'whole', 'DB_DATABASE' => "{$disk}/ithys/ithys.sqlite", 'CACHE_PATH' => "{$disk}/framework/cache/data"]);
+    $server = AppServer::withDemo(['LARAVEL_STORAGE_PATH' => $disk, 'LOG_CHANNEL' => 'single', 'DB_DATABASE' => "{$disk}/ithys/ithys.sqlite", 'CACHE_PATH' => "{$disk}/framework/cache/data"]);
     $data = new PDO("sqlite:{$disk}/ithys/ithys.sqlite");
     $stored = static fn (): int => (int) $data->query("select count(*) from entries where kind = 'note'")->fetchColumn();
     try {

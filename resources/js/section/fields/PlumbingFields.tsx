@@ -133,7 +133,8 @@ export function PlumbingFields({
             ))}
             <Box fontSize="sm" color="quiet" mt="2">
                 In brackets, what each costs in velocity heads: handbook values from memory, estimates. A gate valve
-                that is partly closed costs 0.9 at three quarters, 4.5 at half and 24 at a quarter.
+                that is partly closed costs{' '}
+                {choices.throttled.map(([open, loss]) => `${loss} at ${Math.round(100 * open)} % open`).join(', ')}.
             </Box>
             <Folded title="Metric or inch, joint by joint">
                 <FieldGrid columns={5}>
