@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Exchange\SchemaFile;
 use App\Http\Pages\SectionForm;
 use App\Http\Pages\SectionView;
+use App\Models\System;
+use App\Models\User;
+use Database\Seeders\DemoSection;
 use Ithys\Panel\Material;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
@@ -101,4 +105,18 @@ it('is drawn without falling over: a level for every chamber in every state, and
         }
         expect(json_encode($view))->toBeString();
     }
+});
+
+it('writes every sump by the published schema, which refuses what it does not know', function (): void {
+    foreach (range(1, 60) as $seed) {
+        expect(SchemaFile::faults(json_decode((string) json_encode(randomDesign($seed)->toArray())), 'sump-1'))->toBe([], "seed {$seed}");
+    }
+    expect(SchemaFile::faults(json_decode((string) json_encode(DemoSection::document())), 'sump-1'))->toBe([])
+        ->and(SchemaFile::faults(json_decode((string) json_encode(SumpDesign::start()->toArray())), 'sump-1'))->toBe([]);
+    $strange = [...SumpDesign::start()->toArray(), 'lid' => 'oak'];
+    expect(implode(' ', SchemaFile::faults(json_decode((string) json_encode($strange)), 'sump-1')))->toContain('lid');
+    $this->actingAs(User::factory()->create());
+    $system = System::factory()->ownedBy(auth()->user())->create();
+    $this->postJson("/systems/{$system->id}/section/open", ['file' => json_encode($strange)])->assertUnprocessable()->assertJsonPath('errors.file.0', fn (string $sentence): bool => str_contains($sentence, 'not by the schema') && str_contains($sentence, 'lid'));
+    $this->postJson("/systems/{$system->id}/section/open", ['file' => json_encode(DemoSection::document())])->assertOk();
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Exchange\BoundedJson;
+use App\Exchange\SchemaFile;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Ithys\Sump\InvalidSection;
@@ -31,11 +32,16 @@ final class SectionFileRequest extends FormRequest
     /** @throws ValidationException with a sentence that says why it is no sump */
     public function design(): SumpDesign
     {
-        $document = BoundedJson::asArray((string) $this->string('file'));
+        $json = (string) $this->string('file');
+        $document = BoundedJson::asArray($json);
         try {
-            return is_array($document) ? TypedSection::fromDocument($document) : throw InvalidSection::unreadable('This is not a JSON file. A sump saved here ends in .json and opens with “{”.');
+            $design = is_array($document) ? TypedSection::fromDocument($document) : throw InvalidSection::unreadable('This is not a JSON file. A sump saved here ends in .json and opens with “{”.');
         } catch (InvalidSection $invalid) {
             throw ValidationException::withMessages(['file' => implode(' ', array_slice($invalid->problems, 0, 3))]);
         }
+        // What the reader does not know it would lose without a word.
+        $faults = SchemaFile::faults(BoundedJson::asObject($json), 'sump-1');
+
+        return $faults === [] ? $design : throw ValidationException::withMessages(['file' => 'The file is a sump, but not by the schema: '.implode('; ', $faults).'.']);
     }
 }
