@@ -50,11 +50,15 @@ final readonly class MediaCharge implements Payload
         return ['medium' => $this->medium->value, 'grams' => $this->grams, 'litres' => $this->litres, 'place' => $this->place?->value];
     }
 
+    /** As media are weighed and measured out: grams or millilitres. */
+    public function amountInWords(): string
+    {
+        return $this->grams === null ? Amount::plain((float) $this->litres * 1000).' mL' : Amount::plain($this->grams).' g';
+    }
+
     public function summary(UnitSystem $units): string
     {
-        $amount = $this->grams === null
-            ? ($this->litres < 1 ? Amount::plain((float) $this->litres * 1000).' mL' : $units->format((float) $this->litres, Dimension::Volume))
-            : Amount::plain($this->grams).' g';
+        $amount = $this->litres === null || $this->litres < 1 ? $this->amountInWords() : $units->format($this->litres, Dimension::Volume);
 
         return $this->medium->label().' '.$amount.($this->place === null ? '' : ', '.$this->place->value);
     }

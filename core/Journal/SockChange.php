@@ -9,6 +9,8 @@ use Ithys\Quantity\UnitSystem;
 /** A sock swapped for a clean one, with how soiled the old one was: 1 hardly, 5 clogged. */
 final readonly class SockChange implements Payload
 {
+    public const MOST_SOILING = 5.0;
+
     private function __construct(public ?int $soiling)
     {
     }
@@ -16,7 +18,7 @@ final readonly class SockChange implements Payload
     /** @throws InvalidEntry for a score outside 1 to 5 */
     public static function of(?float $soiling = null): self
     {
-        return new self($soiling === null ? null : (int) Amount::within($soiling, 1, 5, 'Soiling', ''));
+        return new self($soiling === null ? null : (int) Amount::within($soiling, 1, self::MOST_SOILING, 'Soiling', ''));
     }
 
     public static function fromData(PayloadData $data): self

@@ -24,6 +24,12 @@ enum Medium: string
         };
     }
 
+    /** As a narrow place names it. */
+    public function shortLabel(): string
+    {
+        return $this === self::Alumina ? 'Alumina' : $this->label();
+    }
+
     /** Whether the medium is there to bind phosphate. */
     public function bindsPhosphate(): bool
     {

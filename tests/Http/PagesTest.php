@@ -130,7 +130,7 @@ it('shows routine levers of a long time as rates on the sheet, and each by itsel
     $listed = $sheet->toArray($this->keeper, true);
     expect($listed['changes'])->toHaveCount(101)
         ->and((array) $listed['rates'])->toBe([])
-        ->and($listed['changes'][0]['share'])->toBe(0.1);
+        ->and($listed['changes'][0]['label'])->toBe('10%');
     expect(TideSheet::of($this->system, '1y', $this->now)->toArray($this->keeper, false)['changes'])->toHaveCount(52);
 });
 

@@ -12,8 +12,10 @@ use Ithys\Journal\CarbonDose;
 use Ithys\Journal\Entry;
 use Ithys\Journal\EntryKind;
 use Ithys\Journal\Feed;
+use Ithys\Journal\Lane;
 use Ithys\Journal\LeverRate;
 use Ithys\Journal\MediaCharge;
+use Ithys\Journal\Photoperiod;
 use Ithys\Journal\Reading;
 use Ithys\Journal\WaterChange;
 
@@ -79,8 +81,10 @@ final readonly class TideSheet
             } elseif ($asRates && LeverRate::suits($kind)) {
                 $uses[$kind->value][] = [$entry->at->getTimestamp(), $this->amount($entry)];
             } else {
-                $changes[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'kind' => $kind->value, 'lever' => $kind->isLever(),
-                    'text' => $payload->summary($keeper->units), ...$payload->toArray(), 'share' => $payload instanceof WaterChange ? $this->amount($entry) : null];
+                $changes[] = [
+                    'id' => $entry->id, 't' => $entry->at->getTimestamp(), 'lane' => Lane::keyOf($payload), 'judged' => $kind->isJudged(), 'text' => $payload->summary($keeper->units),
+                    'amount' => Lane::amount($payload), 'label' => $this->label($entry),
+                ];
             }
         }
         $rates = [];
@@ -91,7 +95,21 @@ final readonly class TideSheet
             );
         }
 
-        return ['from' => $this->from->getTimestamp(), 'to' => $this->to->getTimestamp(), 'readings' => $readings, 'changes' => $changes, 'rates' => (object) $rates];
+        return ['from' => $this->from->getTimestamp(), 'to' => $this->to->getTimestamp(), 'readings' => $readings, 'changes' => $changes, 'rates' => (object) $rates,
+            'lanes' => array_map(static fn (Lane $lane): array => $lane->toArray(), Lane::all())];
+    }
+
+    /** What stands beside its mark; empty where the mark says enough. */
+    private function label(Entry $entry): string
+    {
+        $payload = $entry->payload;
+
+        return match (true) {
+            $payload instanceof MediaCharge => $payload->amountInWords(),
+            $payload instanceof WaterChange => sprintf('%.0f%%', 100 * $this->amount($entry)),
+            $payload instanceof Photoperiod => rtrim(rtrim(number_format($payload->hoursPerDay, 1), '0'), '.'),
+            default => '',
+        };
     }
 
     /** Grams, millilitres, the share of the water of that day, or one sock. */

@@ -41,6 +41,6 @@ final class TideSheetRequest extends FormRequest
     {
         $line = $this->integer('change') > 0 ? $system->entries()->find($this->integer('change')) : null;
 
-        return $line !== null && $line->kind->isLever() ? $line->toEntry() : null;
+        return $line !== null && $line->kind->isJudged() ? $line->toEntry() : null;
     }
 }

@@ -34,7 +34,7 @@ export function JournalTable({
         ...sheet.changes.map((change) => ({
             id: change.id,
             t: change.t,
-            lever: change.lever,
+            lever: change.judged,
             what: change.text,
             figure: '',
             more: '',

@@ -2,63 +2,36 @@ import { useToken } from '@chakra-ui/react';
 import { max } from 'd3-array';
 import { type ScaleTime } from 'd3-scale';
 import { memo } from 'react';
-import { figure } from '../lib/figures';
 import { SvgText } from '../parts/SvgText';
-import { type ChangeMark, type RateMark, type Sheet } from './types';
+import { type ChangeMark, type LaneSpec, type RateMark, type Sheet } from './types';
 
 export const LANE_HEIGHT = 28;
 
-export interface Lane {
-    key: string;
-    name: string;
-    unit?: string;
+export interface Lane extends LaneSpec {
     changes: ChangeMark[];
     rates?: RateMark[];
 }
 
-const MEDIA: Record<string, string> = {
-    gfo: 'GFO',
-    alumina: 'Alumina',
-    'activated-carbon': 'Activated carbon',
-    resin: 'Resin',
-    zeolite: 'Zeolite',
+/** What a tone of the core looks like. */
+const COLOURS: Record<string, string> = {
+    plain: 'deep',
+    food: 'nitrate',
+    culture: 'kelp',
+    binder: 'phosphate',
+    medium: 'quiet',
+    note: 'edge',
 };
 
-const ORDER: [string, string, string?][] = [
-    ['sock', 'Socks', 'soiling'],
-    ['photoperiod', 'Refugium', 'h light'],
-    ['skimmer', 'Skimmer'],
-    ['dose', 'Organic carbon', 'mL'],
-    ['feed', 'Feed', 'g'],
-    ['water', 'Water', 'changes'],
-    ['note', 'Notes'],
-];
-
-const RATE_UNITS: Record<string, string> = {
-    sock: 'how often',
-    dose: 'mL a day',
-    feed: 'g a day',
-    water: 'share a week',
-};
-
-/** The lanes a journal needs: one per lever that was ever used in it, media first after the socks. */
-export function lanesOf({ changes, rates }: Sheet): Lane[] {
-    const of = (kind: string) => changes.filter((change) => change.kind === kind);
-    const media = Object.entries(MEDIA)
-        .map(([medium, name]) => ({
-            key: medium,
-            name,
-            changes: of('media').filter((change) => change.medium === medium),
+/** The lanes a journal needs: one per lever that was ever used in it. */
+export function lanesOf({ changes, rates, lanes }: Sheet): Lane[] {
+    return lanes
+        .map((lane) => ({
+            ...lane,
+            unit: rates[lane.key] ? lane.rateUnit : lane.unit,
+            changes: changes.filter((change) => change.lane === lane.key),
+            rates: rates[lane.key],
         }))
-        .filter((lane) => lane.changes.length > 0);
-    const rest = ORDER.map(([kind, name, unit]) => ({
-        key: kind,
-        name,
-        unit: rates[kind] ? RATE_UNITS[kind] : unit,
-        changes: of(kind),
-        rates: rates[kind],
-    })).filter((lane) => lane.changes.length > 0 || lane.rates !== undefined);
-    return [...rest.filter((lane) => lane.key === 'sock'), ...media, ...rest.filter((lane) => lane.key !== 'sock')];
+        .filter((lane) => lane.changes.length > 0 || lane.rates !== undefined);
 }
 
 interface Props {
@@ -69,43 +42,26 @@ interface Props {
     onPick: (id: number) => void;
 }
 
-/** One lever on the time axis. What each mark means is drawn by its kind; any mark of a lever can be picked. */
+/** One lever on the time axis. Any mark of a lever can be picked. */
 export const LaneMarks = memo(function LaneMarks(props: Props) {
     const { lane } = props;
+    const colour = COLOURS[lane.tone] ?? 'deep';
     if (lane.rates !== undefined) {
-        return <Rates rates={lane.rates} x={props.x} colour={lane.key === 'feed' ? 'nitrate' : 'deep'} />;
+        return <Rates rates={lane.rates} x={props.x} colour={colour} />;
     }
-    switch (lane.key) {
-        case 'sock':
-            return <Ticks {...props} height={(change) => 6 + 3.6 * (change.soiling ?? 2)} colour="deep" />;
-        case 'feed':
-        case 'dose': {
-            const amount = (change: ChangeMark) => change.grams ?? change.millilitres ?? 0;
-            const most = max(lane.changes, amount) ?? 1;
-            return (
-                <Ticks
-                    {...props}
-                    height={(change) => 3 + (19 * amount(change)) / most}
-                    colour={lane.key === 'feed' ? 'nitrate' : 'kelp'}
-                />
-            );
-        }
-        case 'water':
+    const full = lane.full ?? max(lane.changes, (change) => change.amount ?? 0) ?? 1;
+    const height = (change: ChangeMark) => (change.amount === null ? 10 : 3 + (19 * change.amount) / (full || 1));
+    switch (lane.shape) {
+        case 'ticks':
+            return <Ticks {...props} height={height} colour={colour} />;
+        case 'drops':
             return <Drops {...props} />;
-        case 'photoperiod':
-            return (
-                <Steps
-                    {...props}
-                    height={(change) => ((change.hours ?? 0) / 24) * 22}
-                    label={(change) => figure(change.hours ?? 0)}
-                />
-            );
-        case 'skimmer':
+        case 'steps':
+            return <Steps {...props} height={(change) => (22 * (change.amount ?? 0)) / (full || 1)} colour={colour} />;
+        case 'toggle':
             return <OnOff {...props} />;
-        case 'note':
-            return <Ticks {...props} height={() => 10} colour="edge" />;
         default:
-            return <Bars {...props} />;
+            return <Bars {...props} colour={colour} />;
     }
 });
 
@@ -143,8 +99,8 @@ function Pickable({
 }) {
     return (
         <g
-            onClick={change.lever ? () => onPick(change.id) : undefined}
-            style={{ cursor: change.lever ? 'pointer' : undefined }}
+            onClick={change.judged ? () => onPick(change.id) : undefined}
+            style={{ cursor: change.judged ? 'pointer' : undefined }}
         >
             <title>{change.text}</title>
             {children}
@@ -196,7 +152,7 @@ function Drops({ lane, x, picked, onPick }: Props) {
             />
             {gap > 42 && (
                 <SvgText x={x(change.t * 1000) + 10} y={LANE_HEIGHT / 2 + 4} colour="quiet" size={11.5} figures>
-                    {figure(100 * (change.share ?? 0), 0)}%
+                    {change.label}
                 </SvgText>
             )}
         </Pickable>
@@ -204,9 +160,8 @@ function Drops({ lane, x, picked, onPick }: Props) {
 }
 
 /** From each charge to the next of the same medium: what was in the water when. */
-function Bars({ lane, x, end, picked, onPick }: Props) {
-    const [phosphate, quiet, ink] = useToken('colors', ['phosphate', 'quiet', 'ink']) as [string, string, string];
-    const colour = lane.key === 'gfo' || lane.key === 'alumina' ? phosphate : quiet;
+function Bars({ lane, x, end, picked, onPick, colour: token }: Props & { colour: string }) {
+    const [colour, ink] = useToken('colors', [token, 'ink']) as [string, string];
     return lane.changes.map((change, i) => {
         const from = x(change.t * 1000);
         const to = x((lane.changes[i + 1]?.t ?? end) * 1000);
@@ -227,9 +182,7 @@ function Bars({ lane, x, end, picked, onPick }: Props) {
                 />
                 {to - from > 44 && (
                     <SvgText x={from + 7} y={LANE_HEIGHT / 2 + 4} halo>
-                        {change.grams != null
-                            ? `${figure(change.grams)} g`
-                            : `${figure((change.litres ?? 0) * 1000, 0)} mL`}
+                        {change.label}
                     </SvgText>
                 )}
             </Pickable>
@@ -244,9 +197,9 @@ function Steps({
     picked,
     onPick,
     height,
-    label,
-}: Props & { height: (change: ChangeMark) => number; label: (change: ChangeMark) => string }) {
-    const [kelp] = useToken('colors', ['kelp']) as [string];
+    colour,
+}: Props & { height: (change: ChangeMark) => number; colour: string }) {
+    const [fill] = useToken('colors', [colour]) as [string];
     return lane.changes.map((change, i) => {
         const from = x(change.t * 1000);
         const to = x((lane.changes[i + 1]?.t ?? end) * 1000);
@@ -258,13 +211,13 @@ function Steps({
                     y={LANE_HEIGHT - 4 - tall}
                     width={Math.max(2, to - from)}
                     height={tall}
-                    fill={kelp}
+                    fill={fill}
                     fillOpacity="0.22"
-                    stroke={kelp}
+                    stroke={fill}
                     strokeWidth={picked === change.id ? 2.5 : 1}
                 />
                 <SvgText x={from + 4} y={Math.max(11, LANE_HEIGHT - 7 - tall)}>
-                    {label(change)}
+                    {change.label}
                 </SvgText>
             </Pickable>
         );
@@ -277,7 +230,7 @@ function OnOff({ lane, x, end, picked, onPick }: Props) {
     const first = lane.changes[0];
     return (
         <>
-            {first?.on === false && (
+            {first?.amount === 0 && (
                 <rect
                     x={start}
                     y={LANE_HEIGHT / 2 - 2}
@@ -300,7 +253,7 @@ function OnOff({ lane, x, end, picked, onPick }: Props) {
                             height={LANE_HEIGHT - 8}
                             fill="transparent"
                         />
-                        {change.on === true ? (
+                        {change.amount === 1 ? (
                             <rect
                                 x={from}
                                 y={LANE_HEIGHT / 2 - 2}

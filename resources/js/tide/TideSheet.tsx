@@ -132,15 +132,11 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                     ))}
                     {lanes.map((lane, i) => (
                         <g key={lane.key} transform={`translate(0 ${laneTop + i * laneStep + (narrow ? 16 : 0)})`}>
-                            <SvgText
-                                x={0}
-                                y={narrow ? 2 : LANE_HEIGHT / 2 + (lane.unit === undefined ? 4 : -1)}
-                                size={13}
-                            >
+                            <SvgText x={0} y={narrow ? 2 : LANE_HEIGHT / 2 + (lane.unit === '' ? 4 : -1)} size={13}>
                                 {lane.name}
-                                {narrow && lane.unit !== undefined && `, ${lane.unit}`}
+                                {narrow && lane.unit !== '' && `, ${lane.unit}`}
                             </SvgText>
-                            {!narrow && lane.unit !== undefined && (
+                            {!narrow && lane.unit !== '' && (
                                 <SvgText x={0} y={LANE_HEIGHT / 2 + 11} colour="quiet" size={11}>
                                     {lane.unit}
                                 </SvgText>

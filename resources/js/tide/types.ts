@@ -9,22 +9,31 @@ export interface ReadingMark {
     note: string | null;
 }
 
-/** A lever change or note; the fields past `text` depend on its kind. */
+/** A lever change or note. */
 export interface ChangeMark {
     id: number;
     t: number;
-    kind: string;
-    lever: boolean;
+    /** The lane it stands in. */
+    lane: string;
+    /** Whether its effect is asked for. */
+    judged: boolean;
     text: string;
-    soiling?: number | null;
-    medium?: string;
-    litres?: number | null;
-    /** The share of the tank's water that was replaced. */
-    share?: number | null;
-    grams?: number | null;
-    hours?: number;
-    on?: boolean;
-    millilitres?: number;
+    /** How much of the lever it is, in the unit of its lane. */
+    amount: number | null;
+    /** What stands beside its mark. */
+    label: string;
+}
+
+/** A lever on the time axis, as the core names it and says it is drawn. */
+export interface LaneSpec {
+    key: string;
+    name: string;
+    shape: 'ticks' | 'bars' | 'steps' | 'drops' | 'toggle';
+    unit: string;
+    rateUnit: string;
+    /** The amount that fills the lane; null for the most there is in sight. */
+    full: number | null;
+    tone: string;
 }
 
 /** How strongly a routine lever was used in one period of a long time. */
@@ -42,6 +51,8 @@ export interface Sheet {
     changes: ChangeMark[];
     /** Routine levers by kind, where the time is too long for single marks. */
     rates: Partial<Record<string, RateMark[]>>;
+    /** Every lane there can be, from top to bottom. */
+    lanes: LaneSpec[];
 }
 
 export interface Rate {

@@ -26,10 +26,7 @@ const RANGES = [
 ] as const;
 
 export default function Show({ frame, sheet, range, table, verdict, choices }: Props) {
-    const levers = useMemo(
-        () => sheet.changes.filter((change) => change.lever && change.kind !== 'feed').reverse(),
-        [sheet.changes],
-    );
+    const levers = useMemo(() => sheet.changes.filter((change) => change.judged).reverse(), [sheet.changes]);
     const ask = useCallback(
         (query: Record<string, string | number>) => {
             const now = { ...Object.fromEntries(new URLSearchParams(location.search)), ...query };
