@@ -66,9 +66,10 @@ final class Browser
         return $driver;
     }
 
-    /** Leaves the page; the browser waits for the next test. */
+    /** Leaves the page and what it kept; the browser waits for the next test. */
     public function quit(): void
     {
+        $this->driver->executeScript('try { sessionStorage.clear(); localStorage.clear(); } catch {}');
         $this->driver->get('about:blank');
         self::$idle[] = $this->driver;
     }
