@@ -60,7 +60,7 @@ it('draws in inches to the sixteenth, as the workshop reads them', function (): 
     $browser->visit('/systems/1/section')->waitFor('actual return flow');
     $inches = fn (float $mm): string => str_replace(' in', '', ShopLength::format($mm, UnitSystem::Us));
     $labels = $browser->script("return [...document.querySelectorAll('[data-baffle], [data-tray]')].map((part) => part.getAttribute('aria-label'))");
-    expect($labels)->toContain("Weir baffle at {$inches(150)}, top {$inches(215)} in", "Comb-topped baffle at {$inches(640)}, top {$inches(195)} in", "Under-gap baffle at {$inches(680)}, top {$inches(290)}, gap {$inches(40)} in", "Tray at {$inches(250)} in");
+    expect($labels)->toContain("Weir baffle at {$inches(150)}, top {$inches(215)} in", "Comb-topped baffle at {$inches(640)}, water over {$inches(195)}, teeth to {$inches(220)} in", "Under-gap baffle at {$inches(680)}, top {$inches(290)}, gap {$inches(40)} in", "Tray at {$inches(250)} in");
     // In the margin: length of the first chamber, and the height of the rim.
     expect($browser->script("return [...document.querySelectorAll('svg text')].map((text) => text.textContent)"))->toContain($inches(150), $inches(360));
     // A nudge is a millimetre in either system, so that it can be undone to the same place.

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -20,8 +18,6 @@ final class Browser
 {
     private const WAIT_SECONDS = 10.0;
 
-    private static ?string $driverUrl = null;
-
     /** @var list<RemoteWebDriver> browsers that wait for the next test, since starting one takes a second */
     private static array $idle = [];
 
@@ -32,7 +28,7 @@ final class Browser
 
     public function __construct(private readonly string $baseUrl, int $width = 1280, int $height = 800, bool $dark = false)
     {
-        $this->driver = array_pop(self::$idle) ?? self::chromium();
+        $this->driver = array_pop(self::$idle) ?? Chromium::start();
         $this->devTools('Network.clearBrowserCookies', []);
         $this->offline(false)->resize($width, $height)->inLook($dark);
         $this->consoleProblems();
@@ -45,25 +41,6 @@ final class Browser
         $this->devTools('Emulation.setEmulatedMedia', ['media' => '', 'features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light']]]);
 
         return $this;
-    }
-
-    private static function chromium(): RemoteWebDriver
-    {
-        $profile = sys_get_temp_dir().'/ithys-chromium-'.bin2hex(random_bytes(6));
-        $options = new ChromeOptions;
-        $options->setBinary('/usr/bin/chromium');
-        $options->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$profile}",
-        ]);
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
-        $driver = RemoteWebDriver::create(self::driverUrl(), $capabilities, 20_000, 60_000);
-        // The browsers end with the driver.
-        register_shutdown_function(static fn (): string|false => exec('rm -rf '.escapeshellarg($profile)));
-
-        return $driver;
     }
 
     /** Leaves the page and what it kept; the browser waits for the next test. */
@@ -211,13 +188,21 @@ final class Browser
     public function tabTo(string $name): self
     {
         for ($press = 0; $press < 250; $press++) {
-            $this->keys('Tab');
+            $this->pressTab();
             $at = $this->driver->executeScript('const at = document.activeElement; return [at.getAttribute("aria-label"), at.innerText, ...[...(at.labels ?? [])].map((label) => label.innerText)].map((text) => (text ?? "").replace(/\s+/g, " ").trim())');
             if (is_array($at) && in_array($name, $at, true)) {
                 return $this;
             }
         }
         Assert::fail("Tab does not come to “{$name}”.");
+    }
+
+    /** A key event of the browser itself, many times as fast as one of the driver's. */
+    private function pressTab(): void
+    {
+        foreach (['rawKeyDown', 'keyUp'] as $type) {
+            $this->devTools('Input.dispatchKeyEvent', ['type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9]);
+        }
     }
 
     /** Drags what is at one place with the mouse, by small steps as a hand does, and lets it go over another. */
@@ -380,23 +365,5 @@ final class Browser
     private function devTools(string $command, array $parameters): void
     {
         (new ChromeDevToolsDriver($this->driver))->execute($command, $parameters);
-    }
-
-    /** One ChromeDriver serves all browsers of a run. */
-    private static function driverUrl(): string
-    {
-        if (self::$driverUrl !== null) {
-            return self::$driverUrl;
-        }
-        $port = Port::free();
-        $process = proc_open(['setsid', '/usr/bin/chromedriver', "--port={$port}", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
-        if ($process === false) {
-            throw new RuntimeException('ChromeDriver did not start.');
-        }
-        $group = proc_get_status($process)['pid'];
-        register_shutdown_function(static fn (): bool => posix_kill(-$group, SIGTERM));
-        Port::waitFor("http://127.0.0.1:{$port}/status");
-
-        return self::$driverUrl = "http://127.0.0.1:{$port}";
     }
 }

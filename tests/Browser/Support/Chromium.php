@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use RuntimeException;
+
+/** Starts headless Chromium with a profile of its own. */
+final class Chromium
+{
+    private static ?string $driverUrl = null;
+
+    public static function start(): RemoteWebDriver
+    {
+        $profile = sys_get_temp_dir().'/ithys-chromium-'.bin2hex(random_bytes(6));
+        $options = new ChromeOptions;
+        $options->setBinary('/usr/bin/chromium');
+        $options->addArguments([
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$profile}",
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $driver = RemoteWebDriver::create(self::driverUrl(), $capabilities, 20_000, 60_000);
+        // The browsers end with the driver, a moment after it.
+        register_shutdown_function(static fn (): string|false => exec('(sleep 2; rm -rf '.escapeshellarg($profile).') >/dev/null 2>&1 &'));
+
+        return $driver;
+    }
+
+    /** One ChromeDriver serves all browsers of a run. */
+    private static function driverUrl(): string
+    {
+        if (self::$driverUrl !== null) {
+            return self::$driverUrl;
+        }
+        $port = Port::free();
+        $process = proc_open(['setsid', '/usr/bin/chromedriver', "--port={$port}", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        if ($process === false) {
+            throw new RuntimeException('ChromeDriver did not start.');
+        }
+        $group = proc_get_status($process)['pid'];
+        register_shutdown_function(static fn (): bool => posix_kill(-$group, SIGTERM));
+        Port::waitFor("http://127.0.0.1:{$port}/status");
+
+        return self::$driverUrl = "http://127.0.0.1:{$port}";
+    }
+}
