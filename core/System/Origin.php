@@ -9,12 +9,4 @@ enum Origin: string
 {
     case Computed = 'computed';
     case Described = 'described';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Computed => 'computed from the drawn sump',
-            self::Described => 'as described',
-        };
-    }
 }

@@ -27,7 +27,6 @@ final class StyleController extends Controller
 
         return Inertia::render('Path/Styles', [
             'frame' => SystemFrame::of($system),
-            'saved' => true,
             'version' => $system->room_version,
             'typed' => StylesView::form($room, $units),
             'skills' => StylesView::skills(),

@@ -30,7 +30,6 @@ final class WaterController extends Controller
 
         return Inertia::render('Path/Water', [
             'frame' => SystemFrame::of($system),
-            'saved' => true,
             'version' => $system->tank_version,
             'typed' => ['name' => $system->name, ...TankForm::of($setup->described, $units), 'since' => ''],
             'view' => WorkingVolumeView::of($setup, $units),
