@@ -17,13 +17,19 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         // Without session or page, for whoever watches the server.
-        then: static fn () => Route::get('/up', static fn (): Response => response('up', 200, ['Content-Type' => 'text/plain'])),
+        then: static fn () => Route::get(
+            '/up',
+            static fn (): Response => response('up', 200, ['Content-Type' => 'text/plain']),
+        ),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->web(append: [AuthenticateSession::class, HandleInertiaRequests::class, ProperText::class]);
         $middleware->append([SecurityHeaders::class, BearableBody::class]);
         // The names the server goes by; without an address in .env it answers to any, as on this machine alone.
-        $middleware->trustHosts(at: static fn (): array => is_string($host = config('app.host')) ? ['^'.preg_quote($host).'$'] : [], subdomains: false);
+        $middleware->trustHosts(
+            at: static fn (): array => is_string($host = config('app.host')) ? ['^'.preg_quote($host).'$'] : [],
+            subdomains: false,
+        );
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

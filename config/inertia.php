@@ -4,5 +4,9 @@ declare(strict_types=1);
 
 return [
     'ssr' => ['enabled' => false],
-    'testing' => ['ensure_pages_exist' => false, 'page_paths' => [resource_path('js/pages')], 'page_extensions' => ['tsx']],
+    'testing' => [
+        'ensure_pages_exist' => false,
+        'page_paths' => [resource_path('js/pages')],
+        'page_extensions' => ['tsx'],
+    ],
 ];

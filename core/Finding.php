@@ -30,8 +30,13 @@ final readonly class Finding
     ) {
     }
 
-    public static function of(Severity $severity, string $code, string $title, string $sentence, ?Assumption $basis = null): self
-    {
+    public static function of(
+        Severity $severity,
+        string $code,
+        string $title,
+        string $sentence,
+        ?Assumption $basis = null,
+    ): self {
         return new self($severity, $code, $title, $sentence, $basis);
     }
 
@@ -50,16 +55,39 @@ final readonly class Finding
 
     public function at(?string $at): self
     {
-        return new self($this->severity, $this->code, $this->title, $this->sentence, $this->basis, $at, $this->reason, $this->school, $this->fix);
+        return new self(
+            $this->severity,
+            $this->code,
+            $this->title,
+            $this->sentence,
+            $this->basis,
+            $at,
+            $this->reason,
+            $this->school,
+            $this->fix,
+        );
     }
 
     /** The same with its reason, what would put it right and, where keepers disagree, whose rule it is. */
     public function because(string $reason, ?string $fix = null, ?string $school = null): self
     {
-        return new self($this->severity, $this->code, $this->title, $this->sentence, $this->basis, $this->at, $reason, $school, $fix);
+        return new self(
+            $this->severity,
+            $this->code,
+            $this->title,
+            $this->sentence,
+            $this->basis,
+            $this->at,
+            $reason,
+            $school,
+            $fix,
+        );
     }
 
-    /** @return array{severity: string, code: string, title: string, sentence: string, basis: array<string, mixed>|null, at: ?string, reason: ?string, school: ?string, fix: ?string} */
+    /**
+     * @return array{severity: string, code: string, title: string, sentence: string, basis: array<string, mixed>|null,
+     *   at: ?string, reason: ?string, school: ?string, fix: ?string}
+     */
     public function toArray(): array
     {
         return [

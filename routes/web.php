@@ -44,7 +44,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/systems/create', [SystemController::class, 'create'])->name('systems.create');
     Route::post('/systems', [SystemController::class, 'store'])->name('systems.store');
     Route::post('/systems/{id}/restore', [SystemController::class, 'restore'])->name('systems.restore');
-    Route::post('/tank-preview', [WaterController::class, 'preview'])->middleware([ReadOnlySession::class, 'throttle:preview'])->name('tank.preview');
+    Route::post('/tank-preview', [WaterController::class, 'preview'])
+        ->middleware([ReadOnlySession::class, 'throttle:preview'])
+        ->name('tank.preview');
 
     // Previews answer while something is typed; they save nothing, not even in the session.
     $preview = [ReadOnlySession::class, 'throttle:preview'];
@@ -61,7 +63,9 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/section', [SectionController::class, 'show'])->name('section.show');
             Route::get('/section/sheet', [SectionController::class, 'sheet'])->name('section.sheet');
             Route::get('/section/sump.json', [SectionController::class, 'json'])->name('section.json');
-            Route::get('/section/cuts.{format}', [SectionController::class, 'cuts'])->whereIn('format', ['svg', 'dxf'])->name('section.cuts');
+            Route::get('/section/cuts.{format}', [SectionController::class, 'cuts'])
+                ->whereIn('format', ['svg', 'dxf'])
+                ->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');
@@ -75,12 +79,16 @@ Route::middleware('auth')->group(function (): void {
             });
         });
         Route::middleware('can:journal,system')->group(function () use ($preview): void {
-            Route::post('/journal/understand', [JournalController::class, 'understand'])->middleware($preview)->name('journal.understand');
+            Route::post('/journal/understand', [JournalController::class, 'understand'])
+                ->middleware($preview)
+                ->name('journal.understand');
             Route::post('/journal', [JournalController::class, 'store'])->name('journal.store');
             Route::delete('/journal/{entry}', [JournalController::class, 'destroy'])->name('journal.destroy');
             Route::post('/journal/undo/{batch}', [JournalController::class, 'undo'])->name('journal.undo');
             Route::post('/bin/{entry}/restore', [BinController::class, 'restore'])->name('bin.restore');
-            Route::post('/bin/batch/{batch}/restore', [BinController::class, 'restoreBatch'])->name('bin.restore-batch');
+            Route::post('/bin/batch/{batch}/restore', [BinController::class, 'restoreBatch'])->name(
+                'bin.restore-batch',
+            );
             Route::get('/import', [ImportController::class, 'create'])->name('import.create');
             Route::post('/import', [ImportController::class, 'store'])->name('import.store');
             Route::get('/import/{upload}', [ImportController::class, 'show'])->name('import.show');
@@ -95,13 +103,23 @@ Route::middleware('auth')->group(function (): void {
             Route::delete('/drafts/{draft}', [DraftController::class, 'destroy'])->name('drafts.destroy');
             Route::post('/drafts/{draft}/restore', [DraftController::class, 'restore'])->name('drafts.restore');
             Route::post('/drafts/{draft}/in-force', [DraftController::class, 'force'])->name('drafts.force');
-            Route::post('/path-revisions/{revision}/take-back', [PathRevisionController::class, 'takeBack'])->name('path-revisions.take-back');
-            Route::post('/path-revisions/{revision}/restore', [PathRevisionController::class, 'restore'])->name('path-revisions.restore');
-            Route::post('/section/open', [SectionController::class, 'open'])->middleware($preview)->name('section.open');
+            Route::post('/path-revisions/{revision}/take-back', [PathRevisionController::class, 'takeBack'])->name(
+                'path-revisions.take-back',
+            );
+            Route::post('/path-revisions/{revision}/restore', [PathRevisionController::class, 'restore'])->name(
+                'path-revisions.restore',
+            );
+            Route::post('/section/open', [SectionController::class, 'open'])
+                ->middleware($preview)
+                ->name('section.open');
             Route::put('/section', [SectionController::class, 'update'])->name('section.update');
             Route::post('/section/in-force', [SectionController::class, 'force'])->name('section.force');
-            Route::post('/sump-revisions/{revision}/take-back', [SumpRevisionController::class, 'takeBack'])->name('sump-revisions.take-back');
-            Route::post('/sump-revisions/{revision}/restore', [SumpRevisionController::class, 'restore'])->name('sump-revisions.restore');
+            Route::post('/sump-revisions/{revision}/take-back', [SumpRevisionController::class, 'takeBack'])->name(
+                'sump-revisions.take-back',
+            );
+            Route::post('/sump-revisions/{revision}/restore', [SumpRevisionController::class, 'restore'])->name(
+                'sump-revisions.restore',
+            );
             Route::put('/section/build', [BuildController::class, 'update'])->name('build.update');
         });
         Route::middleware('can:own,system')->delete('/', [SystemController::class, 'destroy'])->name('systems.destroy');

@@ -4,7 +4,20 @@ declare(strict_types=1);
 
 arch('the core is plain PHP without framework, clock or chance')
     ->expect('Ithys')
-    ->not->toUse(['Illuminate', 'App', 'Inertia', 'Carbon', 'now', 'time', 'date', 'rand', 'mt_rand', 'random_int', 'microtime', 'file_get_contents']);
+    ->not->toUse([
+        'Illuminate',
+        'App',
+        'Inertia',
+        'Carbon',
+        'now',
+        'time',
+        'date',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'microtime',
+        'file_get_contents',
+    ]);
 
 arch('the core does not depend on the application')
     ->expect('Ithys')
@@ -18,19 +31,62 @@ arch('nothing is dumped')
     ->expect(['dd', 'dump', 'var_dump', 'ray', 'die'])
     ->not->toBeUsed();
 
+it('keeps the lines of PHP within 120 columns', function () {
+    $folder = dirname(__DIR__);
+    $long = [];
+    foreach (['app', 'bootstrap', 'config', 'core', 'database', 'routes', 'tests'] as $room) {
+        foreach (phpFilesIn("{$folder}/{$room}") as $file) {
+            foreach (file($file) ?: [] as $at => $line) {
+                if (mb_strlen(rtrim($line, "\n")) > 120) {
+                    $long[] = substr($file, strlen($folder) + 1).':'.($at + 1);
+                }
+            }
+        }
+    }
+
+    expect($long)->toBe([]);
+});
+
+/** @return iterable<string> paths of all PHP files under a folder */
+function phpFilesIn(string $folder): iterable
+{
+    $all = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS));
+    foreach ($all as $file) {
+        if (str_ends_with($file->getPathname(), '.php') && ! str_contains($file->getPathname(), '/cache/')) {
+            yield $file->getPathname();
+        }
+    }
+}
+
 /** Rooms of the core by height: each looks down only, and beside itself where no ring comes of it. */
 const FLOORS = [
-    ['Quantity', 'Statistics'], ['Assumption'], ['root'], ['Water', 'Flow', 'Panel', 'Packing'], ['Media', 'Journal'], ['Path', 'Sump'], ['System'], ['Effect'], ['Drawing'],
+    ['Quantity', 'Statistics'],
+    ['Assumption'],
+    ['root'],
+    ['Water', 'Flow', 'Panel', 'Packing'],
+    ['Media', 'Journal'],
+    ['Path', 'Sump'],
+    ['System'],
+    ['Effect'],
+    ['Drawing'],
 ];
 
-/** @return array<string, list<string>> rooms by the rooms they import from; files beside the rooms are the room "root" */
+/**
+ * @return array<string, list<string>> rooms by the rooms they import from; files beside the rooms are the room "root"
+ */
 function roomsAndTheirImports(): array
 {
     $imports = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../core', FilesystemIterator::SKIP_DOTS)) as $file) {
-        $within = explode('/', str_replace(realpath(__DIR__.'/../core').'/', '', (string) realpath($file->getPathname())));
+    $core = dirname(__DIR__).'/core/';
+    foreach (phpFilesIn($core) as $file) {
+        $within = explode('/', substr($file, strlen($core)));
         $room = count($within) > 1 ? $within[0] : 'root';
-        preg_match_all('~^use Ithys\\\\(\w+)(\\\\)?~m', (string) file_get_contents($file->getPathname()), $found, PREG_SET_ORDER);
+        preg_match_all(
+            '~^use Ithys\\\\(\w+)(\\\\)?~m',
+            (string) file_get_contents($file),
+            $found,
+            PREG_SET_ORDER,
+        );
         foreach ($found as $import) {
             $imports[$room][] = isset($import[2]) ? $import[1] : 'root';
         }
@@ -59,7 +115,14 @@ it('has no ring between rooms of the core', function (): void {
     // A room that imports from none that is left is done with; what is never done with stands in a ring.
     do {
         $before = count($left);
-        $left = array_filter($left, static fn (array $others, string $room): bool => array_intersect(array_diff($others, [$room]), array_keys($left)) !== [], ARRAY_FILTER_USE_BOTH);
+        $left = array_filter(
+            $left,
+            static fn (array $others, string $room): bool => array_intersect(
+                array_diff($others, [$room]),
+                array_keys($left),
+            ) !== [],
+            ARRAY_FILTER_USE_BOTH,
+        );
     } while (count($left) < $before);
     expect(array_keys($left))->toBe([]);
 });

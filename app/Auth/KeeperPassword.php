@@ -18,9 +18,45 @@ final readonly class KeeperPassword implements ValidationRule
     private const FEWEST_DIFFERENT = 5;
 
     /** What many people choose, from memory; digits and signs around it do not make it rare. */
-    private const COMMON = ['password', 'passwort', 'motdepasse', 'qwertyuiop', 'qwertzuiop', 'azertyuiop', 'qwerty', 'letmein', 'welcome', 'iloveyou', 'admin', 'administrator', 'changeme', 'princess', 'football', 'baseball', 'dragon', 'monkey', 'sunshine', 'abc', 'test', 'aquarium', 'reef', 'reeftank', 'saltwater', 'ithys'];
+    private const COMMON = [
+        'password',
+        'passwort',
+        'motdepasse',
+        'qwertyuiop',
+        'qwertzuiop',
+        'azertyuiop',
+        'qwerty',
+        'letmein',
+        'welcome',
+        'iloveyou',
+        'admin',
+        'administrator',
+        'changeme',
+        'princess',
+        'football',
+        'baseball',
+        'dragon',
+        'monkey',
+        'sunshine',
+        'abc',
+        'test',
+        'aquarium',
+        'reef',
+        'reeftank',
+        'saltwater',
+        'ithys',
+    ];
 
-    private const ROWS = ['01234567890123456789', '98765432109876543210', 'abcdefghijklmnopqrstuvwxyz', 'zyxwvutsrqponmlkjihgfedcba', 'qwertyuiopasdfghjklzxcvbnm', 'qwertzuiopasdfghjklyxcvbnm', '1q2w3e4r5t6y7u8i9o0p', 'qazwsxedcrfvtgbyhnujm'];
+    private const ROWS = [
+        '01234567890123456789',
+        '98765432109876543210',
+        'abcdefghijklmnopqrstuvwxyz',
+        'zyxwvutsrqponmlkjihgfedcba',
+        'qwertyuiopasdfghjklzxcvbnm',
+        'qwertzuiopasdfghjklyxcvbnm',
+        '1q2w3e4r5t6y7u8i9o0p',
+        'qazwsxedcrfvtgbyhnujm',
+    ];
 
     /** @param  list<string>  $own  the keeper's name and address, which are not secret */
     public function __construct(private array $own = [])
@@ -43,10 +79,15 @@ final readonly class KeeperPassword implements ValidationRule
 
         return match (true) {
             mb_strlen($password) < self::LEAST => 'Choose a password of at least '.self::LEAST.' characters.',
-            strlen($password) > self::MOST_BYTES => 'Choose a password of at most '.self::MOST_BYTES.' characters, fewer with accents; more would not count.',
+            strlen($password) > self::MOST_BYTES => 'Choose a password of at most '
+                .self::MOST_BYTES
+                .' characters, fewer with accents; more would not count.',
             str_contains($password, "\0") => 'A password cannot hold the null character.',
-            count(array_unique(mb_str_split($letters))) < self::FEWEST_DIFFERENT => 'This is easily guessed: it holds few different characters. A few words in a row are better.',
-            in_array($core, self::COMMON, true), $this->runsAlongARow($letters) => 'This is among the first that are guessed. A few words in a row are better.',
+            count(array_unique(mb_str_split($letters))) < self::FEWEST_DIFFERENT => 'This is easily '
+                .'guessed: it holds few different characters. A few words in a row are better.',
+            in_array($core, self::COMMON, true),
+            $this->runsAlongARow($letters) => 'This is among the first that are guessed. A few words in a row are '
+                .'better.',
             $this->isOwn($letters) => 'This is close to your name or address. A few other words in a row are better.',
             default => null,
         };
@@ -71,7 +112,11 @@ final readonly class KeeperPassword implements ValidationRule
     {
         foreach ($this->own as $own) {
             foreach ([mb_strtolower($own), (string) strstr(mb_strtolower($own), '@', true)] as $word) {
-                if (mb_strlen($word) >= 4 && str_contains($letters, $word) && mb_strlen($letters) - mb_strlen($word) < 6) {
+                if (
+                    mb_strlen($word) >= 4
+                    && str_contains($letters, $word)
+                    && mb_strlen($letters) - mb_strlen($word) < 6
+                ) {
                     return true;
                 }
             }

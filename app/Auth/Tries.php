@@ -10,7 +10,10 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 
-/** Tries at a password, a minute. A try is counted before it is made: many at once get no more of them than one after another. */
+/**
+ * Tries at a password, a minute. A try is counted before it is made: many at once get no more of them than one after
+ * another.
+ */
 final readonly class Tries
 {
     private const SECONDS = 60;
@@ -29,12 +32,17 @@ final readonly class Tries
                     return RateLimiter::availableIn($whose);
                 }
             }
-            array_map(static fn (string $whose): int => RateLimiter::hit($whose, self::SECONDS), array_keys($this->limits));
+            array_map(
+                static fn (string $whose): int => RateLimiter::hit($whose, self::SECONDS),
+                array_keys($this->limits),
+            );
 
             return 0;
         });
         if ($wait > 0) {
-            throw ValidationException::withMessages([$field => "Too many wrong tries. Wait {$wait} seconds and try again."]);
+            throw ValidationException::withMessages([
+                $field => "Too many wrong tries. Wait {$wait} seconds and try again.",
+            ]);
         }
     }
 

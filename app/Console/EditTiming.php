@@ -29,7 +29,14 @@ final class EditTiming
             $scratch->drop();
         }
 
-        return sprintf('by HTTP from PHP\'s own server: a bare route (/up) median %.1f ms, p95 %.1f ms; an edit answered median %.1f ms, p95 %.1f ms, %.1f times the bare route',
-            $bare->median, $bare->p95, $edit->median, $edit->p95, $edit->median / $bare->median);
+        return sprintf(
+            'by HTTP from PHP\'s own server: a bare route (/up) median %.1f ms, p95 %.1f ms; an edit answered median '
+                .'%.1f ms, p95 %.1f ms, %.1f times the bare route',
+            $bare->median,
+            $bare->p95,
+            $edit->median,
+            $edit->p95,
+            $edit->median / $bare->median,
+        );
     }
 }

@@ -26,7 +26,14 @@ final readonly class LocalServer
         fclose($socket);
         $process = Process::path(public_path())->forever()
             ->env(['DB_DATABASE' => $database, 'SESSION_DRIVER' => 'whole-file', 'PHP_CLI_SERVER_WORKERS' => false])
-            ->start([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', $address, base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')]);
+            ->start([
+                PHP_BINARY,
+                '-d',
+                'opcache.enable_cli=1',
+                '-S',
+                $address,
+                base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'),
+            ]);
         $server = new self($process, "http://{$address}");
         for ($try = 0; $try < 100; $try++) {
             if (rescue(static fn (): bool => Http::get("{$server->url}/up")->ok(), false, false)) {
@@ -43,8 +50,13 @@ final readonly class LocalServer
         $cookies = new CookieJar;
         $client = Http::baseUrl($this->url)->withOptions(['cookies' => $cookies]);
         $client->get('/sign-in')->throw();
-        $token = static fn (): array => ['X-XSRF-TOKEN' => urldecode($cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? '')];
-        $client->replaceHeaders($token())->post('/sign-in', ['email' => $email, 'password' => $password])->throw();
+        $token = static fn (): array => [
+            'X-XSRF-TOKEN' => urldecode($cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? ''),
+        ];
+        $client
+            ->replaceHeaders($token())
+            ->post('/sign-in', ['email' => $email, 'password' => $password])
+            ->throw();
 
         // Signing in begins a new session with a token of its own.
         return $client->replaceHeaders($token());

@@ -28,10 +28,31 @@ final readonly class ScratchDatabase
         config(['database.connections.sqlite.database' => $path]);
         DB::purge('sqlite');
         Artisan::call('migrate', ['--force' => true]);
-        $keeper = User::query()->create(['name' => 'Bench', 'email' => 'bench@ithys.example', 'password' => self::PASSWORD, 'timezone' => 'Europe/Berlin', 'units' => UnitSystem::Metric]);
+        $keeper = User::query()->create([
+            'name' => 'Bench',
+            'email' => 'bench@ithys.example',
+            'password' => self::PASSWORD,
+            'timezone' => 'Europe/Berlin',
+            'units' => UnitSystem::Metric,
+        ]);
         $system = System::query()->create(['name' => 'Bench tank']);
         $system->members()->attach($keeper, ['role' => 'owner']);
-        $system->revisions()->create(['in_force_from' => '2000-01-01', 'document' => (new Tank(Display::volume(300), 0, 0, 0, 0, 35, 25, 2000, TurnoverSchool::Moderate))->toArray()]);
+        $system
+            ->revisions()
+            ->create([
+                'in_force_from' => '2000-01-01',
+                'document' => (new Tank(
+                    Display::volume(300),
+                    0,
+                    0,
+                    0,
+                    0,
+                    35,
+                    25,
+                    2000,
+                    TurnoverSchool::Moderate,
+                ))->toArray(),
+            ]);
 
         return new self($path, $system, $keeper);
     }

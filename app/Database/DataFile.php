@@ -42,7 +42,8 @@ final class DataFile
     }
 
     /**
-     * Puts a copy in the place of the data, page by page within one transaction, so that a running server sees the old data or the new.
+     * Puts a copy in the place of the data, page by page within one transaction, so that a running server sees the old
+     * data or the new.
      *
      * @return int entries of all journals in it
      *
@@ -57,7 +58,8 @@ final class DataFile
         $to = new SQLite3($database);
         $to->busyTimeout(self::PATIENCE);
         try {
-            $from->backup($to) || throw new RuntimeException('The data could not be put back: '.$to->lastErrorMsg().'.');
+            $from->backup($to)
+                || throw new RuntimeException('The data could not be put back: '.$to->lastErrorMsg().'.');
         } finally {
             $from->close();
             $to->close();
@@ -82,11 +84,18 @@ final class DataFile
             $migrations = $copy->querySingle("select group_concat(migration, ' ') from migrations");
             $entries = $copy->querySingle('select count(*) from entries');
         } catch (Exception $problem) {
-            throw new RuntimeException("{$file} is not a data file of Ithys: {$problem->getMessage()}.", previous: $problem);
+            throw new RuntimeException(
+                "{$file} is not a data file of Ithys: {$problem->getMessage()}.",
+                previous: $problem,
+            );
         }
         ($verdict === 'ok' && $stranger === null) || throw new RuntimeException("{$file} is damaged.");
-        $known = array_map(static fn (string $path): string => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
-        array_diff(explode(' ', is_string($migrations) ? $migrations : ''), $known) === [] || throw new RuntimeException("{$file} was written by a newer Ithys than this one.");
+        $known = array_map(
+            static fn (string $path): string => basename($path, '.php'),
+            glob(database_path('migrations/*.php')) ?: [],
+        );
+        array_diff(explode(' ', is_string($migrations) ? $migrations : ''), $known) === []
+            || throw new RuntimeException("{$file} was written by a newer Ithys than this one.");
 
         return is_int($entries) ? $entries : 0;
     }

@@ -30,7 +30,10 @@ final class ImmediateConnector extends SQLiteConnector
         return new ImmediatePdo($dsn, $username, $password, $options);
     }
 
-    /** While the data file is read-only SQLite makes its side files read-only too, and they stay so when the file is writable again. */
+    /**
+     * While the data file is read-only SQLite makes its side files read-only too, and they stay so when the file is
+     * writable again.
+     */
     private static function mendSideFiles(string $database): void
     {
         $mode = is_file($database) ? (int) fileperms($database) & 0777 : 0;

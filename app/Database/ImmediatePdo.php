@@ -9,8 +9,8 @@ use PDO;
 /**
  * A connection to SQLite whose transactions take the write lock when they begin.
  *
- * A transaction that reads first and then writes is refused at once when another one wrote meanwhile; one that asks for the lock
- * first waits for its turn, as long as the busy timeout says.
+ * A transaction that reads first and then writes is refused at once when another one wrote meanwhile; one that asks for
+ * the lock first waits for its turn, as long as the busy timeout says.
  */
 final class ImmediatePdo extends PDO
 {

@@ -16,9 +16,23 @@ final class StorageTrouble extends HttpException
         $message = $problem->getMessage();
 
         return match (true) {
-            str_contains($message, 'database is locked'), str_contains($message, 'database table is locked') => new self(503, 'Another save is being written just now. Yours was not saved and is still here; try again in a moment.', $problem),
-            str_contains($message, 'database or disk is full'), str_contains($message, 'disk I/O error') => new self(507, 'The disk of the server is full or broken. Nothing was saved; what you typed is still here. Make room, then try again.', $problem),
-            str_contains($message, 'readonly database') => new self(503, 'The server may read its data file but not write it. Nothing was saved; what you typed is still here.', $problem),
+            str_contains($message, 'database is locked'),
+            str_contains($message, 'database table is locked') => new self(
+                503,
+                'Another save is being written just now. Yours was not saved and is still here; try again in a moment.',
+                $problem,
+            ),
+            str_contains($message, 'database or disk is full'), str_contains($message, 'disk I/O error') => new self(
+                507,
+                'The disk of the server is full or broken. Nothing was saved; what you typed is still here. Make '
+                    .'room, then try again.',
+                $problem,
+            ),
+            str_contains($message, 'readonly database') => new self(
+                503,
+                'The server may read its data file but not write it. Nothing was saved; what you typed is still here.',
+                $problem,
+            ),
             default => null,
         };
     }

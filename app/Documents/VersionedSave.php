@@ -7,7 +7,10 @@ namespace App\Documents;
 use Illuminate\Contracts\Database\Query\Builder;
 use Illuminate\Validation\ValidationException;
 
-/** Saves a document over the version that was opened and over no other, so that two windows do not overwrite each other unseen. */
+/**
+ * Saves a document over the version that was opened and over no other, so that two windows do not overwrite each other
+ * unseen.
+ */
 final readonly class VersionedSave
 {
     /**
@@ -35,7 +38,8 @@ final readonly class VersionedSave
     public function conflict(): ValidationException
     {
         return ValidationException::withMessages([
-            $this->field => "{$this->noun} was saved in another window meanwhile. Open it in a new tab to see that one; your changes here are not saved.",
+            $this->field => "{$this->noun} was saved in another window meanwhile. Open it in a new tab to see that "
+                .'one; your changes here are not saved.',
         ]);
     }
 }

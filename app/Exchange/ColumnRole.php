@@ -31,7 +31,11 @@ enum ColumnRole: string
         return match (true) {
             $nutrient === Nutrient::Nitrate => self::Nitrate,
             $nutrient === Nutrient::Phosphate => self::Phosphate,
-            in_array($bare, ['date', 'datum', 'day', 'when', 'timestamp', 'datetime', 'date time', 'fecha', 'data'], true) => self::Date,
+            in_array(
+                $bare,
+                ['date', 'datum', 'day', 'when', 'timestamp', 'datetime', 'date time', 'fecha', 'data'],
+                true,
+            ) => self::Date,
             in_array($bare, ['time', 'zeit', 'uhrzeit', 'heure', 'hora'], true) => self::Time,
             in_array($bare, ['parameter', 'param', 'test', 'element', 'what', 'name'], true) => self::Parameter,
             in_array($bare, ['value', 'result', 'reading', 'wert', 'valeur', 'valor', 'amount'], true) => self::Value,

@@ -7,7 +7,8 @@ namespace App\Exchange;
 use Generator;
 
 /**
- * A CSV file (RFC 4180 with keepers' habits: comma, semicolon or tab; UTF-8, UTF-16, Windows-1252 or CP850), read a record at a time.
+ * A CSV file (RFC 4180 with keepers' habits: comma, semicolon or tab; UTF-8, UTF-16, Windows-1252 or CP850), read a
+ * record at a time.
  */
 final readonly class CsvFile
 {
@@ -47,7 +48,11 @@ final readonly class CsvFile
     public function separator(): string
     {
         foreach ($this->lines() as $line) {
-            $counts = array_map(static fn (string $separator): int => substr_count($line, $separator), [',' => ',', ';' => ';', "\t" => "\t"]);
+            $counts = array_map(static fn (string $separator): int => substr_count($line, $separator), [
+                ',' => ',',
+                ';' => ';',
+                "\t" => "\t",
+            ]);
             arsort($counts);
 
             return array_key_first($counts);
@@ -97,8 +102,17 @@ final readonly class CsvFile
         $quoted = '\\s*"(?:[^"]|"")*+"(?!")[^'.preg_quote($separator, '~').']*';
 
         // All whole cells are taken off; what is left begins with a quote that nothing closes.
-        return preg_match('~^(?:(?:'.$quoted.'|(?!\\s*")[^'.preg_quote($separator, '~').']*)(?:'.preg_quote($separator, '~').'|$))*+(.+)$~s', $record, $rest) === 1
-            && str_starts_with(ltrim($rest[1]), '"');
+        return preg_match(
+            '~^(?:(?:'
+                .$quoted
+                .'|(?!\\s*")[^'
+                .preg_quote($separator, '~')
+                .']*)(?:'
+                .preg_quote($separator, '~')
+                .'|$))*+(.+)$~s',
+            $record,
+            $rest,
+        ) === 1 && str_starts_with(ltrim($rest[1]), '"');
     }
 
     /**
@@ -120,7 +134,11 @@ final readonly class CsvFile
         try {
             fseek($handle, $this->bomLength);
             $number = 0;
-            foreach (str_starts_with($this->encoding, 'UTF-16') ? self::wideLines($handle, $this->encoding) : self::byteLines($handle) as $line) {
+            foreach (
+                str_starts_with($this->encoding, 'UTF-16')
+                    ? self::wideLines($handle, $this->encoding)
+                    : self::byteLines($handle) as $line
+            ) {
                 $number++;
                 if (strlen($line) > self::LONGEST_LINE) {
                     throw UnreadableFile::lineTooLong($number);
@@ -129,7 +147,9 @@ final readonly class CsvFile
                     throw UnreadableFile::binary();
                 }
                 $line = rtrim($line, "\r\n");
-                yield $number => $this->encoding === 'UTF-8' || str_starts_with($this->encoding, 'UTF-16') ? mb_scrub($line, 'UTF-8') : (string) mb_convert_encoding($line, 'UTF-8', $this->encoding);
+                yield $number => $this->encoding === 'UTF-8' || str_starts_with($this->encoding, 'UTF-16')
+                    ? mb_scrub($line, 'UTF-8')
+                    : (string) mb_convert_encoding($line, 'UTF-8', $this->encoding);
             }
         } finally {
             fclose($handle);

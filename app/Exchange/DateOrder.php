@@ -33,9 +33,18 @@ enum DateOrder: string
     public function read(string $date, string $time, DateTimeZone $zone): ?DateTimeImmutable
     {
         if (preg_match('~^(\d{4})-(\d{1,2})-(\d{1,2})(?:[T ]+(\S.*))?$~', $date, $iso) === 1) {
-            return self::moment((int) $iso[1], (int) $iso[2], (int) $iso[3], self::clock(($iso[4] ?? '') === '' ? $time : $iso[4]), $zone);
+            return self::moment(
+                (int) $iso[1],
+                (int) $iso[2],
+                (int) $iso[3],
+                self::clock(($iso[4] ?? '') === '' ? $time : $iso[4]),
+                $zone,
+            );
         }
-        if ($this === self::YearFirst || preg_match('~^(\d{1,2})[./-](\d{1,2})[./-](\d{4}|\d{2})(?:[ ,T]+(.+))?$~', $date, $part) !== 1) {
+        if (
+            $this === self::YearFirst
+            || preg_match('~^(\d{1,2})[./-](\d{1,2})[./-](\d{4}|\d{2})(?:[ ,T]+(.+))?$~', $date, $part) !== 1
+        ) {
             return null;
         }
         $year = strlen($part[3]) === 2 ? 2000 + (int) $part[3] : (int) $part[3];
@@ -62,7 +71,10 @@ enum DateOrder: string
      */
     public static function guess(array $dates): array
     {
-        $fits = static fn (self $order): bool => array_filter($dates, static fn (string $date): bool => ! $order->reads($date)) === [];
+        $fits = static fn (self $order): bool => array_filter(
+            $dates,
+            static fn (string $date): bool => ! $order->reads($date),
+        ) === [];
         $possible = array_values(array_filter([self::YearFirst, self::DayFirst, self::MonthFirst], $fits));
         // Points between the parts are written by people who put the day first.
         $pointed = preg_grep('~^\d{1,2}\.\d{1,2}\.~', $dates) ?: [];
@@ -85,13 +97,22 @@ enum DateOrder: string
         return self::from((string) array_key_first($counts));
     }
 
-    /** @return array{int, int, string}|null|false hour, minute and offset from UTC, null for none given, false for no time of day */
+    /**
+     * @return array{int, int, string}|null|false hour, minute and offset from UTC, null for none given, false for no
+     *   time of day
+     */
     private static function clock(string $text): array|null|false
     {
         if (trim($text) === '') {
             return null;
         }
-        if (preg_match('~^\s*(\d{1,2})[:.h](\d{2})(?::\d{2}(?:\.\d+)?)?\s*([ap]m)?\s*(Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?\s*$~i', $text, $match) !== 1) {
+        if (
+            preg_match(
+                '~^\s*(\d{1,2})[:.h](\d{2})(?::\d{2}(?:\.\d+)?)?\s*([ap]m)?\s*(Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?\s*$~i',
+                $text,
+                $match,
+            ) !== 1
+        ) {
             return false;
         }
         $hour = (int) $match[1];
@@ -107,8 +128,13 @@ enum DateOrder: string
     }
 
     /** @param  array{int, int, string}|null|false  $clock */
-    private static function moment(int $year, int $month, int $day, array|null|false $clock, DateTimeZone $zone): ?DateTimeImmutable
-    {
+    private static function moment(
+        int $year,
+        int $month,
+        int $day,
+        array|null|false $clock,
+        DateTimeZone $zone,
+    ): ?DateTimeImmutable {
         if ($clock === false || ! checkdate($month, $day, $year)) {
             return null;
         }

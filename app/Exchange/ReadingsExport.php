@@ -30,7 +30,8 @@ final class ReadingsExport
             self::line($to, [
                 Journal::moment($row->occurred_at)->setTimezone($zone)->format('Y-m-d\TH:iP'),
                 $reading->nutrient->value,
-                ($reading->belowLimit ? '<' : '').rtrim(rtrim(number_format($reading->mgPerLitre, 6, '.', ''), '0'), '.'),
+                ($reading->belowLimit ? '<' : '')
+                .rtrim(rtrim(number_format($reading->mgPerLitre, 6, '.', ''), '0'), '.'),
                 'ppm',
                 FormulaGuard::on($reading->method ?? ''),
                 FormulaGuard::on($row->note ?? ''),

@@ -72,7 +72,14 @@ final readonly class ReadingsImport
             [ColumnRole::Value, ColumnRole::Nitrate, ColumnRole::Phosphate],
         ));
         $commas = count(array_filter($figures, static fn (string $figure): bool => str_contains($figure, ',')));
-        $options = new ImportOptions($separator, $order, $commas > count($figures) / 4, Unit::PartPerMillion, $roles, $zone);
+        $options = new ImportOptions(
+            $separator,
+            $order,
+            $commas > count($figures) / 4,
+            Unit::PartPerMillion,
+            $roles,
+            $zone,
+        );
 
         return new self($file, $header, $options, $ambiguous, $file->encoding);
     }
@@ -102,8 +109,15 @@ final readonly class ReadingsImport
      * @param  'all'|'accepted'|'refused'|'present'  $show
      * @return array{counts: array<string, int>, rows: list<array<string, mixed>>, pages: int}
      */
-    public function preview(System $system, ImportOptions $options, DateTimeImmutable $now, UnitSystem $units, string $show, int $page, int $perPage): array
-    {
+    public function preview(
+        System $system,
+        ImportOptions $options,
+        DateTimeImmutable $now,
+        UnitSystem $units,
+        string $show,
+        int $page,
+        int $perPage,
+    ): array {
         $counts = ['accepted' => 0, 'refused' => 0, 'present' => 0, 'readings' => 0];
         $rows = [];
         $matching = 0;
@@ -118,8 +132,17 @@ final readonly class ReadingsImport
                     'line' => $row->line,
                     'status' => $status,
                     'reason' => $reason,
-                    'cells' => array_map(static fn (string $cell): string => mb_strimwidth($cell, 0, 60, '…'), array_slice($row->cells, 0, count($this->header))),
-                    'read' => array_map(static fn ($entry): array => ['t' => $entry->at->getTimestamp(), 'text' => $entry->payload->summary($units)], $row->entries),
+                    'cells' => array_map(
+                        static fn (string $cell): string => mb_strimwidth($cell, 0, 60, '…'),
+                        array_slice($row->cells, 0, count($this->header)),
+                    ),
+                    'read' => array_map(
+                        static fn ($entry): array => [
+                            't' => $entry->at->getTimestamp(),
+                            'text' => $entry->payload->summary($units),
+                        ],
+                        $row->entries,
+                    ),
                 ];
             }
         }
@@ -138,12 +161,26 @@ final readonly class ReadingsImport
     {
         $stamp = Journal::stamp($now);
 
-        return (new RunningImport($system))->run(function (string $batch) use ($system, $by, $options, $now, $stamp): array {
-            // One statement prepared once: a builder insert per chunk takes several times as long. A reading that was logged
-            // since the rows were judged is there already.
+        return (new RunningImport($system))->run(function (string $batch) use (
+            $system,
+            $by,
+            $options,
+            $now,
+            $stamp,
+        ): array {
+            // One statement prepared once: a builder insert per chunk takes several times as long. A reading that was
+            // logged since the rows were judged is there already.
             $columns = array_keys(EntryRow::of(new Entry($now, Note::of('columns')), 0, null, '', ''));
-            $insert = DB::connection()->getPdo()->prepare(sprintf('insert into entries (%s) values (%s) on conflict (system_id, fingerprint) where deleted_at is null do nothing',
-                implode(', ', $columns), implode(', ', array_fill(0, count($columns), '?'))));
+            $insert = DB::connection()
+                ->getPdo()
+                ->prepare(
+                    sprintf(
+                        'insert into entries (%s) values (%s) on conflict (system_id, fingerprint) where deleted_at '
+                            .'is null do nothing',
+                        implode(', ', $columns),
+                        implode(', ', array_fill(0, count($columns), '?')),
+                    ),
+                );
             $saved = 0;
             foreach ($this->acceptedInChunks($system, $options, $now) as $rows) {
                 DB::transaction(static function () use ($rows, $insert, $system, $by, $batch, $stamp, &$saved): void {
@@ -205,10 +242,15 @@ final readonly class ReadingsImport
      */
     private function judgeChunk(?Journal $journal, array $chunk, array &$firstLine): Generator
     {
-        $prints = array_map(static fn (ImportRow $row): array => array_map(
-            static fn ($entry): string => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : '',
-            $row->entries,
-        ), $chunk);
+        $prints = array_map(
+            static fn (ImportRow $row): array => array_map(
+                static fn ($entry): string => $entry->payload instanceof Reading
+                    ? Fingerprint::of($entry->at, $entry->payload)
+                    : '',
+                $row->entries,
+            ),
+            $chunk,
+        );
         $known = $journal?->rows()->whereIn('fingerprint', array_merge(...$prints))->pluck('fingerprint')->flip() ?? [];
         foreach ($chunk as $i => $row) {
             if ($row->refusal !== null) {
@@ -231,7 +273,11 @@ final readonly class ReadingsImport
             }
             yield match (true) {
                 $present === count($prints[$i]) => [$row, 'present', 'In the journal already.'],
-                $present > 0 => [$row, 'refused', 'One of the two readings is in the journal already; import the other by itself.'],
+                $present > 0 => [
+                    $row,
+                    'refused',
+                    'One of the two readings is in the journal already; import the other by itself.',
+                ],
                 default => [$row, 'accepted', null],
             };
         }
@@ -282,6 +328,13 @@ final readonly class ReadingsImport
      */
     private static function column(array $rows, int|false $column): array
     {
-        return $column === false ? [] : array_values(array_filter(array_map(static fn (array $row): string => $row[$column] ?? '', $rows), static fn (string $cell): bool => $cell !== ''));
+        return $column === false
+            ? []
+            : array_values(
+                array_filter(
+                    array_map(static fn (array $row): string => $row[$column] ?? '', $rows),
+                    static fn (string $cell): bool => $cell !== '',
+                ),
+            );
     }
 }

@@ -37,12 +37,23 @@ final class RowReader
     public function read(int $line, array $cells): ImportRow
     {
         if (count($cells) > count($this->header) && array_filter(array_slice($cells, count($this->header))) !== []) {
-            return ImportRow::refused($line, 'This row has '.count($cells).' cells, but there are '.count($this->header).' columns. A decimal comma may need another separator.', $cells);
+            return ImportRow::refused(
+                $line,
+                'This row has '
+                    .count($cells)
+                    .' cells, but there are '
+                    .count($this->header)
+                    .' columns. A decimal comma may need another separator.',
+                $cells,
+            );
         }
         try {
             $at = $this->moment($cells);
             $note = $this->words($cells, ColumnRole::Note, self::LONGEST_NOTE);
-            $entries = array_map(static fn (Reading $reading): Entry => new Entry($at, $reading, note: $note === '' ? null : $note), $this->readings($cells));
+            $entries = array_map(
+                static fn (Reading $reading): Entry => new Entry($at, $reading, note: $note === '' ? null : $note),
+                $this->readings($cells),
+            );
         } catch (InvalidEntry|InvalidQuantity $invalid) {
             return ImportRow::refused($line, $invalid->getMessage(), $cells);
         }
@@ -64,8 +75,12 @@ final class RowReader
     private function moment(array $cells): DateTimeImmutable
     {
         $date = $this->cell($cells, ColumnRole::Date);
-        $at = $this->options->dateOrder->read($date, $this->cell($cells, ColumnRole::Time), $this->options->zone)
-            ?? throw InvalidEntry::unreadableDate(trim($date.' '.$this->cell($cells, ColumnRole::Time)), $this->options->dateOrder->example());
+        $at
+            = $this->options->dateOrder->read($date, $this->cell($cells, ColumnRole::Time), $this->options->zone)
+            ?? throw InvalidEntry::unreadableDate(
+                trim($date.' '.$this->cell($cells, ColumnRole::Time)),
+                $this->options->dateOrder->example(),
+            );
 
         return $at <= $this->now ? $at : throw InvalidEntry::inTheFuture($date);
     }
@@ -84,7 +99,10 @@ final class RowReader
                 $readings[] = $this->reading($nutrient, $basis, $unit, $text, $cells);
             }
         }
-        if ($this->options->column(ColumnRole::Parameter) === null || $this->options->column(ColumnRole::Value) === null) {
+        if (
+            $this->options->column(ColumnRole::Parameter) === null
+            || $this->options->column(ColumnRole::Value) === null
+        ) {
             return $readings;
         }
         $value = $this->cell($cells, ColumnRole::Value);
@@ -106,7 +124,12 @@ final class RowReader
         $bare = trim((string) preg_replace('~[(\[].*$~u', '', $name));
         $parts = explode(' ', $bare, 2);
         $named = Nutrient::fromWord($bare) ?? Nutrient::fromWord($parts[0]);
-        $written = preg_match('~[(\[]([^)\]]+)~u', $name, $match) === 1 ? $match[1] : ($named !== null && Nutrient::fromWord($bare) === null ? $parts[1] ?? '' : '');
+        $written
+            = preg_match('~[(\[]([^)\]]+)~u', $name, $match) === 1
+                ? $match[1]
+                : ($named !== null && Nutrient::fromWord($bare) === null
+                    ? $parts[1] ?? ''
+                    : '');
         $unit = $written === '' ? null : $this->unit($written);
 
         return [Nutrient::from($role->value), $named[1] ?? Basis::Ion, $unit];
@@ -115,15 +138,32 @@ final class RowReader
     /** @param  list<string>  $cells */
     private function reading(Nutrient $nutrient, Basis $basis, ?NutrientUnit $unit, string $text, array $cells): Reading
     {
-        $pattern = $this->options->decimalComma ? '~^(<)?\s*(\d{1,9}(?:,(\d{1,9}))?)$~' : '~^(<)?\s*(\d{1,9}(?:\.(\d{1,9}))?)$~';
+        $pattern = $this->options->decimalComma
+            ? '~^(<)?\s*(\d{1,9}(?:,(\d{1,9}))?)$~'
+            : '~^(<)?\s*(\d{1,9}(?:\.(\d{1,9}))?)$~';
         if (preg_match($pattern, $text, $match) !== 1) {
-            throw InvalidEntry::unreadableFigure($nutrient->label(), $text, $this->options->decimalComma ? '8,5' : '8.5');
+            throw InvalidEntry::unreadableFigure(
+                $nutrient->label(),
+                $text,
+                $this->options->decimalComma ? '8,5' : '8.5',
+            );
         }
         $factor = ($unit->unit ?? $this->options->unit)->factor();
-        $cloudy = in_array(mb_strtolower($this->cell($cells, ColumnRole::Cloudy)), ['1', 'yes', 'true', 'cloudy', 'x'], true);
+        $cloudy = in_array(
+            mb_strtolower($this->cell($cells, ColumnRole::Cloudy)),
+            ['1', 'yes', 'true', 'cloudy', 'x'],
+            true,
+        );
 
-        return Reading::of($nutrient, (float) str_replace(',', '.', $match[2]) * $factor, $unit->basis ?? $basis,
-            10 ** -strlen($match[3] ?? '') * $factor, $match[1] === '<', $cloudy, $this->words($cells, ColumnRole::Method, self::LONGEST_METHOD));
+        return Reading::of(
+            $nutrient,
+            (float) str_replace(',', '.', $match[2]) * $factor,
+            $unit->basis ?? $basis,
+            10 ** -strlen($match[3] ?? '') * $factor,
+            $match[1] === '<',
+            $cloudy,
+            $this->words($cells, ColumnRole::Method, self::LONGEST_METHOD),
+        );
     }
 
     private function unit(string $text): NutrientUnit
@@ -142,6 +182,8 @@ final class RowReader
     {
         $words = FormulaGuard::off($this->cell($cells, $role));
 
-        return mb_strlen($words) <= $most ? $words : throw InvalidEntry::longerThan($role->value, $most, mb_strlen($words));
+        return mb_strlen($words) <= $most
+            ? $words
+            : throw InvalidEntry::longerThan($role->value, $most, mb_strlen($words));
     }
 }

@@ -20,12 +20,23 @@ final class SchemaFile
      */
     public static function faults(mixed $document, string $schema): array
     {
-        $error = (new Validator)->validate($document, File::get(resource_path("schemas/{$schema}.schema.json")))->error();
+        $error = (new Validator())
+            ->validate($document, File::get(resource_path("schemas/{$schema}.schema.json")))
+            ->error();
         if ($error === null) {
             return [];
         }
-        $words = static fn ($leaf): string => sprintf('%s at %s', (new ErrorFormatter)->formatErrorMessage($leaf), '/'.implode('/', $leaf->data()->fullPath()));
+        $words = static fn ($leaf): string => sprintf(
+            '%s at %s',
+            (new ErrorFormatter())->formatErrorMessage($leaf),
+            '/'.implode('/', $leaf->data()->fullPath()),
+        );
 
-        return array_slice(array_values(array_unique(array_filter((new ErrorFormatter)->formatFlat($error, $words), is_string(...)))), -2);
+        return array_slice(
+            array_values(
+                array_unique(array_filter((new ErrorFormatter())->formatFlat($error, $words), is_string(...))),
+            ),
+            -2,
+        );
     }
 }

@@ -31,17 +31,27 @@ final class UnreadableFile extends DomainException
 
     public static function unterminatedQuote(int $line): self
     {
-        return new self("In line {$line} a quote (\") opens and is never closed. Close it or take it out, then choose the file again.");
+        return new self(
+            "In line {$line} a quote (\") opens and is never closed. Close it or take it out, then choose the file "
+                .'again.',
+        );
     }
 
     public static function tooManyColumns(int $columns, int $most): self
     {
-        return new self('The first line has '.number_format($columns)." columns; at most {$most} are read. Check the separator, or keep only date and readings.");
+        return new self(
+            'The first line has '
+                .number_format($columns)
+                ." columns; at most {$most} are read. Check the separator, or keep only date and readings.",
+        );
     }
 
     public static function noHeader(string $first): self
     {
-        return new self("The first line looks like a reading (“{$first}”), not like column names. Put a line such as “date,nitrate,phosphate” on top.");
+        return new self(
+            "The first line looks like a reading (“{$first}”), not like column names. Put a line such as "
+                .'“date,nitrate,phosphate” on top.',
+        );
     }
 
     public static function noDateColumn(): self
@@ -51,6 +61,8 @@ final class UnreadableFile extends DomainException
 
     public static function noReadingColumn(): self
     {
-        return new self('No column holds readings. Mark one as nitrate or phosphate, or one as parameter and one as value.');
+        return new self(
+            'No column holds readings. Mark one as nitrate or phosphate, or one as parameter and one as value.',
+        );
     }
 }

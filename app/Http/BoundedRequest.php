@@ -22,7 +22,8 @@ final class BoundedRequest extends Request
     public function json($key = null, $default = null): mixed
     {
         if ($this->json === null && ! BoundedJson::isBearable((string) $this->getContent())) {
-            // The framework reads the body while it makes the request; the refusal follows when there is someone to answer it.
+            // The framework reads the body while it makes the request; the refusal follows when there is someone to
+            // answer it.
             $this->tooLarge = true;
             $this->json = new InputBag([]);
         }

@@ -8,7 +8,9 @@ use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 
-/** The answer to a document while it is typed; nothing is saved. What cannot be read yet is an answer too, not an error. */
+/**
+ * The answer to a document while it is typed; nothing is saved. What cannot be read yet is an answer too, not an error.
+ */
 final class Preview
 {
     /**
@@ -20,7 +22,10 @@ final class Preview
         try {
             return response()->json(['view' => $view(), 'problems' => (object) []]);
         } catch (ValidationException $invalid) {
-            return response()->json(['view' => null, 'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors())]);
+            return response()->json([
+                'view' => null,
+                'problems' => array_map(static fn (array $sentences): string => $sentences[0], $invalid->errors()),
+            ]);
         }
     }
 }

@@ -13,7 +13,8 @@ final class EntryRow
 {
     /**
      * @param  string  $saved  the moment of saving, as {@see Journal::stamp()} writes it
-     * @return array{system_id: int, user_id: ?int, batch: string, kind: string, occurred_at: string, payload: string, note: ?string, fingerprint: ?string, created_at: string, updated_at: string}
+     * @return array{system_id: int, user_id: ?int, batch: string, kind: string, occurred_at: string, payload: string,
+     *   note: ?string, fingerprint: ?string, created_at: string, updated_at: string}
      */
     public static function of(Entry $entry, int $system, ?int $user, string $batch, string $saved): array
     {

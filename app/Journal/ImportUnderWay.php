@@ -11,6 +11,8 @@ final class ImportUnderWay extends DomainException
 {
     public static function intoThisTank(): self
     {
-        return new self('Another import into this tank is under way. Wait until it is done, then look at this file again.');
+        return new self(
+            'Another import into this tank is under way. Wait until it is done, then look at this file again.',
+        );
     }
 }

@@ -80,12 +80,17 @@ final readonly class Journal
     /** A moment as the table holds it: UTC to the second. */
     public static function stamp(DateTimeInterface $moment): string
     {
-        return DateTimeImmutable::createFromInterface($moment)->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i:s');
+        return DateTimeImmutable::createFromInterface($moment)
+            ->setTimezone(new DateTimeZone('UTC'))
+            ->format('Y-m-d H:i:s');
     }
 
     public function rows(): Builder
     {
-        return DB::table('entries')->where('system_id', $this->system->id)->whereNull('deleted_at')->tap(RunningImport::leaveOut(...));
+        return DB::table('entries')
+            ->where('system_id', $this->system->id)
+            ->whereNull('deleted_at')
+            ->tap(RunningImport::leaveOut(...));
     }
 
     /** A moment read back from the table. A zone object costs a tenth of a "Z" to be parsed, and journals are long. */
@@ -103,6 +108,11 @@ final readonly class Journal
         /** @var array<string, mixed> $payload */
         $payload = json_decode($row->payload, true, 4, JSON_THROW_ON_ERROR);
 
-        return new Entry(self::moment($row->occurred_at), EntryKind::from($row->kind)->payload($payload), $row->id, $row->note);
+        return new Entry(
+            self::moment($row->occurred_at),
+            EntryKind::from($row->kind)->payload($payload),
+            $row->id,
+            $row->note,
+        );
     }
 }

@@ -15,8 +15,8 @@ use Throwable;
 /**
  * An import that writes its rows a few at a time, so that nobody else waits long for a save.
  *
- * Its batch is marked as running, and the journal leaves out the entries of such a batch; taking the mark away shows them all at
- * once. What a killed import left behind is never seen, and is cleared away by the next one.
+ * Its batch is marked as running, and the journal leaves out the entries of such a batch; taking the mark away shows
+ * them all at once. What a killed import left behind is never seen, and is cleared away by the next one.
  */
 final readonly class RunningImport
 {
@@ -75,7 +75,11 @@ final readonly class RunningImport
     {
         foreach (DB::table('running_imports')->where('system_id', $this->system->id)->pluck('batch') as $batch) {
             do {
-                $ids = DB::table('entries')->where('system_id', $this->system->id)->where('batch', $batch)->limit(self::CLEARED_AT_ONCE)->pluck('id');
+                $ids = DB::table('entries')
+                    ->where('system_id', $this->system->id)
+                    ->where('batch', $batch)
+                    ->limit(self::CLEARED_AT_ONCE)
+                    ->pluck('id');
                 DB::table('entries')->whereIn('id', $ids)->delete();
             } while ($ids->count() === self::CLEARED_AT_ONCE);
             DB::table('running_imports')->where('batch', $batch)->delete();
@@ -83,7 +87,8 @@ final readonly class RunningImport
     }
 
     /**
-     * Works with the tank's imports to itself. The lock is the operating system's and goes with the process, however that ends.
+     * Works with the tank's imports to itself. The lock is the operating system's and goes with the process, however
+     * that ends.
      *
      * @template T
      *

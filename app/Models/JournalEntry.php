@@ -49,6 +49,11 @@ final class JournalEntry extends Model
 
     public function toEntry(): Entry
     {
-        return new Entry(DateTimeImmutable::createFromInterface($this->occurred_at), $this->kind->payload($this->payload), $this->id, $this->note);
+        return new Entry(
+            DateTimeImmutable::createFromInterface($this->occurred_at),
+            $this->kind->payload($this->payload),
+            $this->id,
+            $this->note,
+        );
     }
 }

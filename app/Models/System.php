@@ -97,7 +97,8 @@ final class System extends Model
     {
         $revisions = $this->loadMissing('revisions')->revisions;
 
-        return $revisions->last(fn (Revision $revision): bool => $revision->in_force_from <= $moment) ?? $revisions->firstOrFail();
+        return $revisions->last(fn (Revision $revision): bool => $revision->in_force_from <= $moment)
+            ?? $revisions->firstOrFail();
     }
 
     /** The path in force at a moment; null while none had come into force. */
@@ -145,9 +146,17 @@ final class System extends Model
     /** What stands at a moment: tank, path and sump in force then. Whoever wants a fact of the system asks it. */
     public function setupAt(DateTimeInterface $moment): Setup
     {
-        [$tank, $path, $sump] = [$this->revisionAt($moment), $this->pathRevisionAt($moment), $this->sumpRevisionAt($moment)];
+        [$tank, $path, $sump] = [
+            $this->revisionAt($moment),
+            $this->pathRevisionAt($moment),
+            $this->sumpRevisionAt($moment),
+        ];
 
-        return $this->setups["{$tank->id} {$path?->id} {$sump?->id}"] ??= new Setup($tank->tank(), $path?->path(), $sump?->design());
+        return $this->setups["{$tank->id} {$path?->id} {$sump?->id}"] ??= new Setup(
+            $tank->tank(),
+            $path?->path(),
+            $sump?->design(),
+        );
     }
 
     /** The tank at a moment, with the flow, the sump water and the further tanks it had then. */
@@ -162,11 +171,17 @@ final class System extends Model
         return $this->tankAt($moment)->workingVolume()->litres;
     }
 
-    /** @return list<DateTimeImmutable> days on which tank, path or sump were changed; the first of each says what was there already */
+    /**
+     * @return list<DateTimeImmutable> days on which tank, path or sump were changed; the first of each says what was
+     *   there already
+     */
     public function changedOn(): array
     {
         $stamps = [
-            ...$this->revisions->skip(1)->map(static fn (Revision $revision): string => Journal::stamp($revision->in_force_from))->all(),
+            ...$this->revisions
+                ->skip(1)
+                ->map(static fn (Revision $revision): string => Journal::stamp($revision->in_force_from))
+                ->all(),
             ...array_column(array_slice($this->daysOf('pathRevisions'), 1), 1),
             ...array_column(array_slice($this->daysOf('sumpRevisions'), 1), 1),
         ];

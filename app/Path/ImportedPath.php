@@ -17,10 +17,16 @@ final class ImportedPath
     /** @throws InvalidPath with a sentence that says where the file departs from the schema or what cannot be */
     public static function read(string $json): Path
     {
-        $document = BoundedJson::asObject($json) ?? throw InvalidPath::unreadable('This is not a JSON file of a path. One exported here ends in .json and opens with “{”.');
+        $document
+            = BoundedJson::asObject($json)
+            ?? throw InvalidPath::unreadable(
+                'This is not a JSON file of a path. One exported here ends in .json and opens with “{”.',
+            );
         $faults = SchemaFile::faults($document, 'path-1');
         if ($faults !== []) {
-            throw InvalidPath::unreadable('The file is JSON, but not a path by the schema: '.implode('; ', $faults).'.');
+            throw InvalidPath::unreadable(
+                'The file is JSON, but not a path by the schema: '.implode('; ', $faults).'.',
+            );
         }
         $array = BoundedJson::asArray($json);
 

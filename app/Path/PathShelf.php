@@ -28,8 +28,10 @@ final readonly class PathShelf
     public function path(string $mark): Path
     {
         return preg_match('~^([dr])(\d{1,18})$~D', $mark, $match) !== 1
-            ? throw (new ModelNotFoundException)->setModel(PathDraft::class)
-            : ($match[1] === 'd' ? $this->system->drafts()->findOrFail((int) $match[2])->path() : $this->system->pathRevisions()->findOrFail((int) $match[2])->path());
+            ? throw (new ModelNotFoundException())->setModel(PathDraft::class)
+            : ($match[1] === 'd'
+                ? $this->system->drafts()->findOrFail((int) $match[2])->path()
+                : $this->system->pathRevisions()->findOrFail((int) $match[2])->path());
     }
 
     public function room(): Room
@@ -40,8 +42,22 @@ final readonly class PathShelf
     /** @return list<array<string, mixed>> */
     public function draftsView(): array
     {
-        return array_values($this->system->drafts()->orderBy('name')->orderBy('id')->get()
-            ->map(static fn (PathDraft $draft): array => ['id' => $draft->id, 'mark' => "d{$draft->id}", 'name' => $draft->name, 'updated' => $draft->updated_at->getTimestamp()])->all());
+        return array_values(
+            $this->system
+                ->drafts()
+                ->orderBy('name')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (PathDraft $draft): array => [
+                        'id' => $draft->id,
+                        'mark' => "d{$draft->id}",
+                        'name' => $draft->name,
+                        'updated' => $draft->updated_at->getTimestamp(),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<array<string, mixed>> the latest first */
@@ -49,10 +65,20 @@ final readonly class PathShelf
     {
         $inForce = $this->system->pathRevisionAt(now());
 
-        return array_values($this->system->pathRevisions->reverse()
-            ->map(static fn (PathRevision $revision): array => [
-                'id' => $revision->id, 'mark' => "r{$revision->id}", 'name' => $revision->document['name'] ?? '', 'since' => $revision->in_force_from->getTimestamp(),
-                'inForce' => $revision->is($inForce), 'draft' => $revision->path_draft_id,
-            ])->all());
+        return array_values(
+            $this->system->pathRevisions
+                ->reverse()
+                ->map(
+                    static fn (PathRevision $revision): array => [
+                        'id' => $revision->id,
+                        'mark' => "r{$revision->id}",
+                        'name' => $revision->document['name'] ?? '',
+                        'since' => $revision->in_force_from->getTimestamp(),
+                        'inForce' => $revision->is($inForce),
+                        'draft' => $revision->path_draft_id,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

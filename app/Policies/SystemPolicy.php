@@ -8,7 +8,10 @@ use App\Models\System;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
-/** A system belongs to its members; to a stranger it does not exist. Until roles are opened every ability is its owner's. */
+/**
+ * A system belongs to its members; to a stranger it does not exist. Until roles are opened every ability is its
+ * owner's.
+ */
 final class SystemPolicy
 {
     /** Look at it. */
@@ -37,6 +40,8 @@ final class SystemPolicy
 
     private function owns(User $user, System $system): Response
     {
-        return $system->members()->wherePivot('role', 'owner')->whereKey($user->id)->exists() ? Response::allow() : Response::denyAsNotFound();
+        return $system->members()->wherePivot('role', 'owner')->whereKey($user->id)->exists()
+            ? Response::allow()
+            : Response::denyAsNotFound();
     }
 }

@@ -26,11 +26,22 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
-        Session::extend('whole-file', fn (): WholeFileSessions => new WholeFileSessions(File::getFacadeRoot(), config('session.files'), config('session.lifetime')));
+        Session::extend(
+            'whole-file',
+            fn (): WholeFileSessions => new WholeFileSessions(
+                File::getFacadeRoot(),
+                config('session.files'),
+                config('session.lifetime'),
+            ),
+        );
         // An id is a number that SQLite can hold; anything else finds nothing.
         Route::patterns(array_fill_keys(['id', 'system', 'entry', 'draft', 'revision'], '[0-9]{1,18}'));
         Vite::useCspNonce();
-        // A burst of previews from one keeper must not starve the household's small server; a drag asks ten times a second.
-        RateLimiter::for('preview', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->user()?->id));
+        // A burst of previews from one keeper must not starve the household's small server; a drag asks ten times a
+        // second.
+        RateLimiter::for(
+            'preview',
+            fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->user()?->id),
+        );
     }
 }

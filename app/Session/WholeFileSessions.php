@@ -7,7 +7,10 @@ namespace App\Session;
 use ErrorException;
 use Illuminate\Session\FileSessionHandler;
 
-/** Sessions as files that are replaced as a whole, so that neither a kill nor a full disk in the middle of writing signs a keeper out. */
+/**
+ * Sessions as files that are replaced as a whole, so that neither a kill nor a full disk in the middle of writing signs
+ * a keeper out.
+ */
 final class WholeFileSessions extends FileSessionHandler
 {
     public function write($sessionId, $data): bool

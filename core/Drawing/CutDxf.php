@@ -8,7 +8,10 @@ use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\StockPlan;
 
-/** A cut sheet as DXF of release 12 (AC1009), in mm: closed outlines and holes on the layer CUT, stock sheets on SHEET, words on TEXT. */
+/**
+ * A cut sheet as DXF of release 12 (AC1009), in mm: closed outlines and holes on the layer CUT, stock sheets on SHEET,
+ * words on TEXT.
+ */
 final class CutDxf
 {
     private const TEXT_HEIGHT = 8.0;
@@ -23,10 +26,59 @@ final class CutDxf
 
     private function document(CutLayout $layout, UnitSystem $units): string
     {
-        $this->add(0, 'SECTION', 2, 'HEADER', 9, '$ACADVER', 1, 'AC1009', 9, '$EXTMIN', 10, '0.0', 20, '0.0', 30, '0.0',
-            9, '$EXTMAX', 10, self::number(max(1.0, $layout->width)), 20, self::number(max(1.0, $layout->height)), 30, '0.0', 0, 'ENDSEC');
+        $this->add(
+            0,
+            'SECTION',
+            2,
+            'HEADER',
+            9,
+            '$ACADVER',
+            1,
+            'AC1009',
+            9,
+            '$EXTMIN',
+            10,
+            '0.0',
+            20,
+            '0.0',
+            30,
+            '0.0',
+            9,
+            '$EXTMAX',
+            10,
+            self::number(max(1.0, $layout->width)),
+            20,
+            self::number(max(1.0, $layout->height)),
+            30,
+            '0.0',
+            0,
+            'ENDSEC',
+        );
         $this->add(0, 'SECTION', 2, 'TABLES');
-        $this->add(0, 'TABLE', 2, 'LTYPE', 70, '1', 0, 'LTYPE', 2, 'CONTINUOUS', 70, '0', 3, 'Solid line', 72, '65', 73, '0', 40, '0.0', 0, 'ENDTAB');
+        $this->add(
+            0,
+            'TABLE',
+            2,
+            'LTYPE',
+            70,
+            '1',
+            0,
+            'LTYPE',
+            2,
+            'CONTINUOUS',
+            70,
+            '0',
+            3,
+            'Solid line',
+            72,
+            '65',
+            73,
+            '0',
+            40,
+            '0.0',
+            0,
+            'ENDTAB',
+        );
         $this->add(0, 'TABLE', 2, 'LAYER', 70, '3');
         foreach (['CUT' => '1', 'SHEET' => '8', 'TEXT' => '7'] as $layer => $colour) {
             $this->add(0, 'LAYER', 2, $layer, 70, '0', 62, $colour, 6, 'CONTINUOUS');
@@ -40,10 +92,28 @@ final class CutDxf
             $this->outline('CUT', $panel->outline, $x, $y);
             foreach ($panel->holes as $hole) {
                 if ($hole->isRound) {
-                    $this->add(0, 'CIRCLE', 8, 'CUT', 10, self::number($x + $hole->xMm), 20, self::number($y + $hole->yMm), 30, '0.0', 40, self::number($hole->lengthMm / 2));
+                    $this->add(
+                        0,
+                        'CIRCLE',
+                        8,
+                        'CUT',
+                        10,
+                        self::number($x + $hole->xMm),
+                        20,
+                        self::number($y + $hole->yMm),
+                        30,
+                        '0.0',
+                        40,
+                        self::number($hole->lengthMm / 2),
+                    );
                 } else {
                     [$right, $up] = [$hole->lengthMm / 2, $hole->widthMm / 2];
-                    $this->outline('CUT', [[-$right, -$up], [$right, -$up], [$right, $up], [-$right, $up]], $x + $hole->xMm, $y + $hole->yMm);
+                    $this->outline(
+                        'CUT',
+                        [[-$right, -$up], [$right, -$up], [$right, $up], [-$right, $up]],
+                        $x + $hole->xMm,
+                        $y + $hole->yMm,
+                    );
                 }
             }
             foreach ([$panel->label, $panel->size($units)] as $line => $words) {
@@ -67,7 +137,22 @@ final class CutDxf
 
     private function text(string $words, float $x, float $y): void
     {
-        $this->add(0, 'TEXT', 8, 'TEXT', 10, self::number($x), 20, self::number($y), 30, '0.0', 40, self::number(self::TEXT_HEIGHT), 1, self::ascii($words));
+        $this->add(
+            0,
+            'TEXT',
+            8,
+            'TEXT',
+            10,
+            self::number($x),
+            20,
+            self::number($y),
+            30,
+            '0.0',
+            40,
+            self::number(self::TEXT_HEIGHT),
+            1,
+            self::ascii($words),
+        );
     }
 
     private function add(int|string ...$groups): void

@@ -9,7 +9,10 @@ use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\StockUse;
 
-/** A cut sheet as both drawings of it lay it out: what comes from stock on its stock sheets, the rest beside each other in rows. */
+/**
+ * A cut sheet as both drawings of it lay it out: what comes from stock on its stock sheets, the rest beside each other
+ * in rows.
+ */
 final readonly class CutLayout
 {
     public const MARGIN = 20.0;
@@ -17,8 +20,10 @@ final readonly class CutLayout
     private const WIDEST_ROW = 1_000.0;
 
     /**
-     * @param  list<array{panel: CutPanel, x: float, y: float}>  $placed  lower left corners, mm, y upwards; turned as they lie
-     * @param  list<array{label: string, x: float, y: float, width: float, height: float}>  $sheets  stock sheets, which are not cut
+     * @param  list<array{panel: CutPanel, x: float, y: float}>  $placed  lower left corners, mm, y upwards; turned as
+     *   they lie
+     * @param  list<array{label: string, x: float, y: float, width: float, height: float}>  $sheets  stock sheets, which
+     *   are not cut
      */
     private function __construct(public array $placed, public array $sheets, public float $width, public float $height)
     {
@@ -34,15 +39,29 @@ final readonly class CutLayout
                 }
             }
         }
-        [$placed, $width, $height] = self::rows(array_values(array_filter($sheet->panels, static fn (CutPanel $panel): bool => ! isset($stocked[$panel->id]))));
+        [$placed, $width, $height] = self::rows(
+            array_values(
+                array_filter($sheet->panels, static fn (CutPanel $panel): bool => ! isset($stocked[$panel->id])),
+            ),
+        );
         $sheets = [];
         foreach ($plan->uses as $use) {
             foreach ($use->sheets as $number => $nests) {
                 $y = $height > 0.0 ? $height + 2 * self::MARGIN : 0.0;
-                $sheets[] = ['label' => self::label($use, $number), 'x' => 0.0, 'y' => $y, 'width' => $use->stock->lengthMm, 'height' => $use->stock->widthMm];
+                $sheets[] = [
+                    'label' => self::label($use, $number),
+                    'x' => 0.0,
+                    'y' => $y,
+                    'width' => $use->stock->lengthMm,
+                    'height' => $use->stock->widthMm,
+                ];
                 foreach ($nests as $nest) {
                     $panel = $use->panel($nest->mark);
-                    $placed[] = ['panel' => $nest->turned ? $panel->turned() : $panel, 'x' => $nest->xMm, 'y' => $y + $nest->yMm];
+                    $placed[] = [
+                        'panel' => $nest->turned ? $panel->turned() : $panel,
+                        'x' => $nest->xMm,
+                        'y' => $y + $nest->yMm,
+                    ];
                 }
                 $width = max($width, $use->stock->lengthMm);
                 $height = $y + $use->stock->widthMm;
@@ -54,9 +73,17 @@ final readonly class CutLayout
 
     private static function label(StockUse $use, int $number): string
     {
-        $which = $use->perSheet === null
-            ? ($use->sheetsNeeded > 1 ? sprintf(', sheet %d of %d', $number + 1, $use->sheetsNeeded) : '')
-            : sprintf(', %d from a sheet, %d %s', $use->perSheet, $use->sheetsNeeded, $use->sheetsNeeded === 1 ? 'sheet' : 'sheets');
+        $which
+            = $use->perSheet === null
+                ? ($use->sheetsNeeded > 1
+                    ? sprintf(', sheet %d of %d', $number + 1, $use->sheetsNeeded)
+                    : '')
+                : sprintf(
+                    ', %d from a sheet, %d %s',
+                    $use->perSheet,
+                    $use->sheetsNeeded,
+                    $use->sheetsNeeded === 1 ? 'sheet' : 'sheets',
+                );
 
         return $use->label.$which;
     }

@@ -30,7 +30,11 @@ final readonly class BrokenStick
     {
         $fit = LinearFit::of(self::rows($days), $y);
 
-        return new self($fit, $fit->variance($varianceFloor), StudentT::withDegreesOfFreedom($fit->degreesOfFreedom)->quantile(0.975));
+        return new self(
+            $fit,
+            $fit->variance($varianceFloor),
+            StudentT::withDegreesOfFreedom($fit->degreesOfFreedom)->quantile(0.975),
+        );
     }
 
     public function at(float $day): float

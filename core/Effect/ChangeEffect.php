@@ -14,9 +14,9 @@ use Ithys\Statistics\SingularFit;
 /**
  * What did a change do? A broken stick through the undiluted amounts, and one of four honest answers.
  *
- * Method: interrupted time series by least squares with a continuous level and a change of slope at the moment the lever has
- * settled; Student's t for the interval; residual variance never below what the kit itself resolves (a uniform rounding error
- * of one step has variance step²/12).
+ * Method: interrupted time series by least squares with a continuous level and a change of slope at the moment the
+ * lever has settled; Student's t for the interval; residual variance never below what the kit itself resolves (a
+ * uniform rounding error of one step has variance step²/12).
  */
 final class ChangeEffect
 {
@@ -26,7 +26,8 @@ final class ChangeEffect
     private const MOST_MORE = 60;
 
     /**
-     * @param  list<Entry>  $journal  entries around the change, in order of time; see {@see self::lookBackDays()} for how far
+     * @param  list<Entry>  $journal  entries around the change, in order of time; see {@see self::lookBackDays()} for
+     *   how far
      */
     public static function judge(Question $question, array $journal): Judgement
     {
@@ -46,7 +47,10 @@ final class ChangeEffect
         }
         $tooClose = self::tooClose($evidence, $confounders);
         $verdict = self::verdict($stick, $tooClose, $wanted);
-        $more = $verdict === Verdict::CannotTellYet && $tooClose === null ? self::moreReadings($question, $evidence, $stick, $wanted) : null;
+        $more
+            = $verdict === Verdict::CannotTellYet && $tooClose === null
+                ? self::moreReadings($question, $evidence, $stick, $wanted)
+                : null;
 
         return new Judgement(
             $question,
@@ -64,7 +68,10 @@ final class ChangeEffect
         );
     }
 
-    /** Days of journal before a change that a judgement needs: the window, or as long as an earlier medium may still wear out. */
+    /**
+     * Days of journal before a change that a judgement needs: the window, or as long as an earlier medium may still
+     * wear out.
+     */
     public static function lookBackDays(int $windowDays): int
     {
         return max($windowDays, (int) Assumptions::mediaWear()->value);
@@ -101,8 +108,12 @@ final class ChangeEffect
     }
 
     /** How many readings after the last, at the present spacing, would show the wanted size at 80 % power. */
-    private static function moreReadings(Question $question, Evidence $evidence, ?BrokenStick $stick, float $wanted): ?int
-    {
+    private static function moreReadings(
+        Question $question,
+        Evidence $evidence,
+        ?BrokenStick $stick,
+        float $wanted,
+    ): ?int {
         if ($evidence->before() < self::LEAST_PER_SIDE) {
             return null;
         }
@@ -122,12 +133,19 @@ final class ChangeEffect
         return null;
     }
 
-    private static function sentence(Verdict $verdict, Question $question, Evidence $evidence, ?BrokenStick $stick, ?Confounder $tooClose, ?int $more): string
-    {
+    private static function sentence(
+        Verdict $verdict,
+        Question $question,
+        Evidence $evidence,
+        ?BrokenStick $stick,
+        ?Confounder $tooClose,
+        ?int $more,
+    ): string {
         $share = Amount::plain(100 * $question->wantedShare);
         if ($verdict !== Verdict::CannotTellYet && $stick !== null) {
             return match ($verdict) {
-                Verdict::NoDifferenceShown => "If this change did anything, it was less than {$share} % of the level in four weeks.",
+                Verdict::NoDifferenceShown => "If this change did anything, it was less than {$share} % of the level "
+                    .'in four weeks.',
                 default => self::direction($stick->slopeBefore()->estimate, $stick->slopeAfter()->estimate),
             };
         }
@@ -135,10 +153,15 @@ final class ChangeEffect
             return 'Two changes this close cannot be told apart. The other: '.$tooClose->sentence;
         }
         if ($evidence->before() < self::LEAST_PER_SIDE) {
-            return "Only {$evidence->before()} readings before the change; at least ".self::LEAST_PER_SIDE.' are needed, and later ones cannot replace them.';
+            return "Only {$evidence->before()} readings before the change; at least "
+                .self::LEAST_PER_SIDE
+                .' are needed, and later ones cannot replace them.';
         }
         if ($more === null) {
-            return 'Even '.self::MOST_MORE." more readings at this spacing would not show {$share} % of the level in four weeks; a finer kit or a bigger change would.";
+            return 'Even '
+                .self::MOST_MORE
+                ." more readings at this spacing would not show {$share} % of the level in four weeks; a finer kit or "
+                    .'a bigger change would.';
         }
         $last = $evidence->observations[count($evidence->observations) - 1] ?? null;
         $days = ($last->day ?? 0.0) + $more * $evidence->spacing();
@@ -148,7 +171,8 @@ final class ChangeEffect
 
         return match (true) {
             $days <= $evidence->lastDay => "{$how} would {$shows}.",
-            $evidence->lastDay < $question->windowDays => "{$how} would have been needed before the next phosphate charge to {$shows}.",
+            $evidence->lastDay < $question->windowDays => "{$how} would have been needed before the next phosphate "
+                ."charge to {$shows}.",
             default => "{$how} would be needed to {$shows}; widen the window, or measure more often next time.",
         };
     }
@@ -174,7 +198,13 @@ final class ChangeEffect
         }
         $days = $evidence->daysFromKnot();
 
-        return [$budget->finding(-$stick->difference()->estimate * max(0.0, $days[count($days) - 1]), $evidence->level(), $question->litres)];
+        return [
+            $budget->finding(
+                -$stick->difference()->estimate * max(0.0, $days[count($days) - 1]),
+                $evidence->level(),
+                $question->litres,
+            ),
+        ];
     }
 
     /** @return list<array{day: float, ppm: float}> */
@@ -182,7 +212,10 @@ final class ChangeEffect
     {
         $line = [];
         foreach ($evidence->daysFromKnot() as $i => $day) {
-            $line[] = ['day' => $evidence->observations[$i]->day, 'ppm' => max(0.0, ($stick->at($day) - $series->removed[$i]) / $litres)];
+            $line[] = [
+                'day' => $evidence->observations[$i]->day,
+                'ppm' => max(0.0, ($stick->at($day) - $series->removed[$i]) / $litres),
+            ];
         }
 
         return $line;
@@ -194,32 +227,80 @@ final class ChangeEffect
      */
     private static function findings(Question $question, Evidence $evidence, array $confounders): array
     {
-        $findings = array_map(static fn (Confounder $c): Finding => Finding::of(Severity::Caution, 'confounder', 'Also changed', $c->sentence), $confounders);
+        $findings = array_map(
+            static fn (Confounder $c): Finding => Finding::of(
+                Severity::Caution,
+                'confounder',
+                'Also changed',
+                $c->sentence,
+            ),
+            $confounders,
+        );
         if (array_filter($confounders, static fn (Confounder $c): bool => $c->wears && $c->day < 0.0) !== []) {
-            $findings[] = Finding::of(Severity::Caution, 'wearing-medium', 'Medium wearing out',
-                'A phosphate medium put in before still wears out in this time and bends the phosphate curve.', Assumptions::mediaWear());
+            $findings[] = Finding::of(
+                Severity::Caution,
+                'wearing-medium',
+                'Medium wearing out',
+                'A phosphate medium put in before still wears out in this time and bends the phosphate curve.',
+                Assumptions::mediaWear(),
+            );
         }
         $cloudy = count(array_filter($evidence->observations, static fn (Observation $o): bool => $o->cloudy));
         $below = count(array_filter($evidence->observations, static fn (Observation $o): bool => $o->belowLimit));
         $readings = static fn (int $n): string => $n === 1 ? 'One reading' : "{$n} readings";
         if ($cloudy > 0) {
-            $findings[] = Finding::of(Severity::Caution, 'cloudy', 'Cloudy water', $readings($cloudy).' in cloudy water: bacteria hold nutrients then, so a fall may be biomass, not export.');
+            $findings[] = Finding::of(
+                Severity::Caution,
+                'cloudy',
+                'Cloudy water',
+                $readings($cloudy)
+                    .' in cloudy water: bacteria hold nutrients then, so a fall may be biomass, not export.',
+            );
         }
         if ($below > 0) {
-            $findings[] = Finding::of(Severity::Remark, 'below-limit', 'Below the kit', $readings($below).' below the limit of the kit, counted as half of it.', Assumptions::belowLimitShare());
+            $findings[] = Finding::of(
+                Severity::Remark,
+                'below-limit',
+                'Below the kit',
+                $readings($below).' below the limit of the kit, counted as half of it.',
+                Assumptions::belowLimitShare(),
+            );
         }
         if ($evidence->otherMethod > 0) {
-            $findings[] = Finding::of(Severity::Caution, 'method-changed', 'Method changed', $readings($evidence->otherMethod).' by another method left out; a new kit starts a new series.');
+            $findings[] = Finding::of(
+                Severity::Caution,
+                'method-changed',
+                'Method changed',
+                $readings($evidence->otherMethod).' by another method left out; a new kit starts a new series.',
+            );
         }
         if ($evidence->beyondCharge > 0) {
-            $findings[] = Finding::of(Severity::Remark, 'beyond-charge', 'Window shortened', $readings($evidence->beyondCharge).' on the far side of another phosphate charge left out.', Assumptions::mediaWear());
+            $findings[] = Finding::of(
+                Severity::Remark,
+                'beyond-charge',
+                'Window shortened',
+                $readings($evidence->beyondCharge).' on the far side of another phosphate charge left out.',
+                Assumptions::mediaWear(),
+            );
         }
         if ($evidence->settling > 0) {
-            $findings[] = Finding::of(Severity::Remark, 'settling', 'Settling', $readings($evidence->settling).' left out while the change settled.', Settling::of($question->change->kind()));
+            $findings[] = Finding::of(
+                Severity::Remark,
+                'settling',
+                'Settling',
+                $readings($evidence->settling).' left out while the change settled.',
+                Settling::of($question->change->kind()),
+            );
         }
         if ($evidence->dilutions !== []) {
             $n = count($evidence->dilutions);
-            $findings[] = Finding::of(Severity::Remark, 'dilution-undone', 'Dilution undone', ($n === 1 ? 'One water change' : "{$n} water changes").' in the window undone first.', Assumptions::sourceWater());
+            $findings[] = Finding::of(
+                Severity::Remark,
+                'dilution-undone',
+                'Dilution undone',
+                ($n === 1 ? 'One water change' : "{$n} water changes").' in the window undone first.',
+                Assumptions::sourceWater(),
+            );
         }
 
         return $findings;

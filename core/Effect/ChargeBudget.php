@@ -25,12 +25,18 @@ final readonly class ChargeBudget
     public static function of(Question $question, float $mgPerLitre): ?self
     {
         $charge = $question->change->payload;
-        if ($question->nutrient !== Nutrient::Phosphate || ! $charge instanceof MediaCharge || $charge->grams === null) {
+        if (
+            $question->nutrient !== Nutrient::Phosphate
+            || ! ($charge instanceof MediaCharge)
+            || $charge->grams === null
+        ) {
             return null;
         }
         $medium = PhosphateMedium::of($charge->medium);
 
-        return $medium === null ? null : new self($charge->grams * $medium->isotherm->loading($mgPerLitre), $medium->most);
+        return $medium === null
+            ? null
+            : new self($charge->grams * $medium->isotherm->loading($mgPerLitre), $medium->most);
     }
 
     /**
@@ -44,9 +50,19 @@ final readonly class ChargeBudget
         $taken = max(0.0, $takenOut);
 
         return $taken > $this->canHold
-            ? Finding::of(Severity::Caution, 'more-than-it-holds', 'More than the charge can hold',
-                $hold.' The difference adds up to '.number_format($taken).' mg so far, so something else helped.', $this->basis)
-            : Finding::of(Severity::Remark, 'charge-budget', 'What was expected',
-                $hold.' The difference adds up to '.number_format($taken).' mg so far.', $this->basis);
+            ? Finding::of(
+                Severity::Caution,
+                'more-than-it-holds',
+                'More than the charge can hold',
+                $hold.' The difference adds up to '.number_format($taken).' mg so far, so something else helped.',
+                $this->basis,
+            )
+            : Finding::of(
+                Severity::Remark,
+                'charge-budget',
+                'What was expected',
+                $hold.' The difference adds up to '.number_format($taken).' mg so far.',
+                $this->basis,
+            );
     }
 }

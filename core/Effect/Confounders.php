@@ -13,8 +13,8 @@ use Ithys\Journal\Feed;
 /**
  * Finds the other levers that moved in the window.
  *
- * A routine that simply goes on (the weekly sock, the daily pinch of food) is no change; its *rate* is compared on both sides.
- * Water changes are no confounder: their dilution is undone.
+ * A routine that simply goes on (the weekly sock, the daily pinch of food) is no change; its *rate* is compared on both
+ * sides. Water changes are no confounder: their dilution is undone.
  */
 final class Confounders
 {
@@ -35,12 +35,18 @@ final class Confounders
         $found = [];
         foreach ($journal as $entry) {
             $wears = $question->isWearing($entry);
-            $moves = in_array($entry->kind(), [EntryKind::MediaCharge, EntryKind::Skimmer, EntryKind::Photoperiod], true) && $question->covers($entry);
+            $moves
+                = in_array($entry->kind(), [EntryKind::MediaCharge, EntryKind::Skimmer, EntryKind::Photoperiod], true)
+                && $question->covers($entry);
             if ((! $wears && ! $moves) || $question->isChange($entry)) {
                 continue;
             }
             $day = $entry->daysAfter($change->at);
-            $found[] = new Confounder($entry->payload->summary($question->units).', '.Confounder::when($day).'.', $day, $wears);
+            $found[] = new Confounder(
+                $entry->payload->summary($question->units).', '.Confounder::when($day).'.',
+                $day,
+                $wears,
+            );
         }
         foreach ($question->tankChanges as $at) {
             $day = ($at->getTimestamp() - $change->at->getTimestamp()) / 86400;
@@ -50,15 +56,30 @@ final class Confounders
         }
         $since = min($question->windowDays, ($question->now->getTimestamp() - $change->at->getTimestamp()) / 86400);
         $found[] = self::rateShift($change, $window, EntryKind::Feed, 'Feeding', 'g', $question->windowDays, $since);
-        $found[] = self::rateShift($change, $window, EntryKind::CarbonDose, 'Organic carbon', 'mL', $question->windowDays, $since);
+        $found[] = self::rateShift(
+            $change,
+            $window,
+            EntryKind::CarbonDose,
+            'Organic carbon',
+            'mL',
+            $question->windowDays,
+            $since,
+        );
         $found[] = $change->kind() === EntryKind::SockChange ? null : self::sockShift($change, $window);
 
         return array_values(array_filter($found));
     }
 
     /** @param  list<Entry>  $journal */
-    private static function rateShift(Entry $change, array $journal, EntryKind $kind, string $name, string $unit, float $daysBefore, float $daysSince): ?Confounder
-    {
+    private static function rateShift(
+        Entry $change,
+        array $journal,
+        EntryKind $kind,
+        string $name,
+        string $unit,
+        float $daysBefore,
+        float $daysSince,
+    ): ?Confounder {
         $before = 0.0;
         $since = 0.0;
         $count = 0;
@@ -75,7 +96,8 @@ final class Confounders
             }
         }
         // Days with nothing logged at the edges of a young journal would look like fasting; count from the first entry.
-        $first = array_values(array_filter($journal, static fn (Entry $entry): bool => $entry->kind() === $kind))[0] ?? null;
+        $first
+            = array_values(array_filter($journal, static fn (Entry $one): bool => $one->kind() === $kind))[0] ?? null;
         $began = $first === null ? 0.0 : max(0.0, -$first->daysAfter($change->at));
         $began = min($daysBefore, $began);
         if ($count < 4 || $began < 3 || $daysSince < 3) {
@@ -87,8 +109,16 @@ final class Confounders
             return null;
         }
 
-        return new Confounder(sprintf('%s %s from %s to %s %s a day.', $name, $rateSince > $rateBefore ? 'rose' : 'fell',
-            Amount::plain(round($rateBefore, 1)), Amount::plain(round($rateSince, 1)), $unit));
+        return new Confounder(
+            sprintf(
+                '%s %s from %s to %s %s a day.',
+                $name,
+                $rateSince > $rateBefore ? 'rose' : 'fell',
+                Amount::plain(round($rateBefore, 1)),
+                Amount::plain(round($rateSince, 1)),
+                $unit,
+            ),
+        );
     }
 
     /** @param  list<Entry>  $journal */
@@ -102,11 +132,21 @@ final class Confounders
         }
         $before = self::medianInterval(array_filter($days, static fn (float $day): bool => $day < 0));
         $since = self::medianInterval(array_filter($days, static fn (float $day): bool => $day >= 0));
-        if ($before === null || $since === null || max($before, $since) <= self::INTERVAL_FACTOR * min($before, $since)) {
+        if (
+            $before === null
+            || $since === null
+            || max($before, $since) <= self::INTERVAL_FACTOR * min($before, $since)
+        ) {
             return null;
         }
 
-        return new Confounder(sprintf('The sock interval went from about %s to %s days.', Amount::plain(round($before)), Amount::plain(round($since))));
+        return new Confounder(
+            sprintf(
+                'The sock interval went from about %s to %s days.',
+                Amount::plain(round($before)),
+                Amount::plain(round($since)),
+            ),
+        );
     }
 
     /** @param  array<float>  $days */

@@ -48,14 +48,27 @@ final readonly class Evidence
                     $beyond++;
                 }
             } elseif ($entry->payload instanceof WaterChange) {
-                $dilutions[] = new Dilution($entry->daysAfter($question->change->at), $entry->payload->shareOf($question->litres));
+                $dilutions[] = new Dilution(
+                    $entry->daysAfter($question->change->at),
+                    $entry->payload->shareOf($question->litres),
+                );
             }
         }
         $series = self::sameMethod($all);
         $settlingDays = Settling::of($question->change->kind())->value ?? 0.0;
-        $settled = array_values(array_filter($series, static fn (Observation $o): bool => $o->day <= 0.0 || $o->day >= $settlingDays));
+        $settled = array_values(
+            array_filter($series, static fn (Observation $o): bool => $o->day <= 0.0 || $o->day >= $settlingDays),
+        );
 
-        return new self($settled, $dilutions, count($all) - count($series), $beyond, count($series) - count($settled), $settlingDays, min($to, $question->windowDays));
+        return new self(
+            $settled,
+            $dilutions,
+            count($all) - count($series),
+            $beyond,
+            count($series) - count($settled),
+            $settlingDays,
+            min($to, $question->windowDays),
+        );
     }
 
     public function before(): int
@@ -82,16 +95,25 @@ final readonly class Evidence
     /** Mean level before the change in mg/L, or of all readings when none came before. */
     public function level(): float
     {
-        $before = array_filter($this->observations, static fn (Observation $o): bool => $o->day <= 0.0) ?: $this->observations;
+        $before
+            = array_filter($this->observations, static fn (Observation $o): bool => $o->day <= 0.0)
+            ?: $this->observations;
 
-        return $before === [] ? 0.0 : array_sum(array_map(static fn (Observation $o): float => $o->mgPerLitre, $before)) / count($before);
+        return $before === []
+            ? 0.0
+            : array_sum(array_map(static fn (Observation $o): float => $o->mgPerLitre, $before)) / count($before);
     }
 
-    /** What the kit can resolve, mg/L: the finest step written, or the smallest gap between two different readings when that is coarser. */
+    /**
+     * What the kit can resolve, mg/L: the finest step written, or the smallest gap between two different readings when
+     * that is coarser.
+     */
     public function resolution(): float
     {
         $steps = array_filter(array_map(static fn (Observation $o): float => $o->step, $this->observations));
-        $levels = array_values(array_unique(array_map(static fn (Observation $o): float => round($o->mgPerLitre, 6), $this->observations)));
+        $levels = array_values(
+            array_unique(array_map(static fn (Observation $o): float => round($o->mgPerLitre, 6), $this->observations)),
+        );
         sort($levels);
         $gaps = [];
         for ($i = 1; $i < count($levels); $i++) {
@@ -115,7 +137,8 @@ final readonly class Evidence
     }
 
     /**
-     * The days within which no other phosphate charge begins to act: one straight line cannot run through such a change.
+     * The days within which no other phosphate charge begins to act: one straight line cannot run through such a
+     * change.
      *
      * @param  list<Entry>  $journal
      * @return array{float, float}

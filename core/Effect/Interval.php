@@ -19,7 +19,11 @@ final readonly class Interval
         return $this->low >= -$bound && $this->high <= $bound;
     }
 
-    /** @return array{perDay: float, low: float, high: float, ppmPerWeek: float, ppmPerWeekLow: float, ppmPerWeekHigh: float} mg a day, and ppm a week in this tank */
+    /**
+     * @return array{
+     *   perDay: float, low: float, high: float, ppmPerWeek: float, ppmPerWeekLow: float, ppmPerWeekHigh: float,
+     * } mg a day, and ppm a week in this tank
+     */
     public function toArray(float $litres): array
     {
         return [

@@ -12,9 +12,11 @@ final readonly class Judgement
 {
     /**
      * @param  string  $sentence  the verdict in plain words
-     * @param  ?int  $moreReadings  readings at the present spacing that would show the wanted size; null when none are needed or none would help
+     * @param  ?int  $moreReadings  readings at the present spacing that would show the wanted size; null when none are
+     *   needed or none would help
      * @param  float  $wantedPerDay  the smallest difference worth knowing, mg a day
-     * @param  list<array{day: float, ppm: float}>  $line  the fit with the water changes put back, per reading used; day from the change
+     * @param  list<array{day: float, ppm: float}>  $line  the fit with the water changes put back, per reading used;
+     *   day from the change
      * @param  list<Finding>  $findings
      */
     public function __construct(

@@ -25,8 +25,17 @@ final readonly class Observation
     /** A reading below the limit of the kit counts as half that limit. */
     public static function of(Entry $entry, Reading $reading, Entry $change): self
     {
-        $figure = $reading->belowLimit ? $reading->mgPerLitre * Assumptions::belowLimitShare()->value : $reading->mgPerLitre;
+        $figure = $reading->belowLimit
+            ? $reading->mgPerLitre * Assumptions::belowLimitShare()->value
+            : $reading->mgPerLitre;
 
-        return new self($entry->daysAfter($change->at), $figure, $reading->step, $reading->cloudy, $reading->belowLimit, $reading->method);
+        return new self(
+            $entry->daysAfter($change->at),
+            $figure,
+            $reading->step,
+            $reading->cloudy,
+            $reading->belowLimit,
+            $reading->method,
+        );
     }
 }

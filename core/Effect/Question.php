@@ -21,7 +21,8 @@ final readonly class Question
      * @param  Entry  $change  the lever change that is judged
      * @param  float  $litres  working volume on the day of the change
      * @param  int  $windowDays  days looked at on each side
-     * @param  list<DateTimeImmutable>  $tankChanges  days on which a new description of the tank or a new path came into force
+     * @param  list<DateTimeImmutable>  $tankChanges  days on which a new description of the tank or a new path came
+     *   into force
      */
     public function __construct(
         public Entry $change,
@@ -50,11 +51,18 @@ final readonly class Question
     /** Whether another charge of a phosphate medium still changes this nutrient around the change. */
     public function isWearing(Entry $entry): bool
     {
-        if ($this->nutrient !== Nutrient::Phosphate || ! $entry->payload instanceof MediaCharge || ! $entry->payload->medium->bindsPhosphate()) {
+        if (
+            $this->nutrient !== Nutrient::Phosphate
+            || ! ($entry->payload instanceof MediaCharge)
+            || ! $entry->payload->medium->bindsPhosphate()
+        ) {
             return false;
         }
         $day = $entry->daysAfter($this->change->at);
 
-        return $day >= -Assumptions::mediaWear()->value && $day <= $this->windowDays && $entry->at <= $this->now && ! $this->isChange($entry);
+        return $day >= -Assumptions::mediaWear()->value
+            && $day <= $this->windowDays
+            && $entry->at <= $this->now
+            && ! $this->isChange($entry);
     }
 }

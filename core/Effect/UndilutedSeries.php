@@ -7,14 +7,15 @@ namespace Ithys\Effect;
 /**
  * The amount of a nutrient the water would hold had no water been changed.
  *
- * Between two readings the net input is taken as steady. Its rate is the one that, cut by the water changes between them, leads
- * from the first reading to the second; that equation is linear, so the rate and the milligrams each change took out are exact.
- * A reading at the same moment as a water change counts as taken before it.
+ * Between two readings the net input is taken as steady. Its rate is the one that, cut by the water changes between
+ * them, leads from the first reading to the second; that equation is linear, so the rate and the milligrams each change
+ * took out are exact. A reading at the same moment as a water change counts as taken before it.
  */
 final readonly class UndilutedSeries
 {
     /**
-     * @param  list<float>  $milligrams  y(t) per observation: what the water holds plus what water changes have taken out since the first
+     * @param  list<float>  $milligrams  y(t) per observation: what the water holds plus what water changes have taken
+     *   out since the first
      * @param  list<float>  $removed  mg taken out by water changes from the first observation up to each
      */
     private function __construct(public array $milligrams, public array $removed)

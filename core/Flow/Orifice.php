@@ -12,6 +12,11 @@ final class Orifice
     /** Flow under a head, L/h. */
     public static function flow(float $areaSquareMetres, float $headMm): float
     {
-        return $headMm <= 0.0 ? 0.0 : Assumptions::orificeCoefficient()->value * $areaSquareMetres * sqrt(2 * Weir::GRAVITY * $headMm / 1000) * 3.6e6;
+        return $headMm <= 0.0
+            ? 0.0
+            : Assumptions::orificeCoefficient()->value
+                    * $areaSquareMetres
+                    * sqrt((2 * Weir::GRAVITY * $headMm) / 1000)
+                    * 3.6e6;
     }
 }

@@ -16,8 +16,12 @@ final readonly class Pipe
     private const LAMINAR_BELOW = 2000.0;
 
     /** @param  float  $lossCoefficient  sum of K of all fittings, in velocity heads */
-    public function __construct(public float $boreMm, public float $lengthMm, public float $lossCoefficient = 0.0, private ?float $roughnessMm = null)
-    {
+    public function __construct(
+        public float $boreMm,
+        public float $lengthMm,
+        public float $lossCoefficient = 0.0,
+        private ?float $roughnessMm = null,
+    ) {
     }
 
     /** @param  array<string, int>  $fittings  how many of each, by {@see Fitting} */
@@ -64,7 +68,9 @@ final readonly class Pipe
     /** Head lost in pipe and fittings, m. */
     public function headLoss(float $litresPerHour, float $viscosity): float
     {
-        return ($this->friction($litresPerHour, $viscosity) * $this->lengthMm / $this->boreMm + $this->lossCoefficient) * $this->velocityHead($litresPerHour);
+        return (($this->friction($litresPerHour, $viscosity) * $this->lengthMm) / $this->boreMm
+            + $this->lossCoefficient)
+            * $this->velocityHead($litresPerHour);
     }
 
     /** Head that is in the speed of the water, m. */
@@ -73,10 +79,17 @@ final readonly class Pipe
         return $this->speed($litresPerHour) ** 2 / (2 * Weir::GRAVITY);
     }
 
-    /** Flow that a difference in level drives through it when it runs full, L/h; the velocity head at its end is among the losses when its outlet is. */
+    /**
+     * Flow that a difference in level drives through it when it runs full, L/h; the velocity head at its end is among
+     * the losses when its outlet is.
+     */
     public function flowAt(float $headMetres, float $viscosity): float
     {
-        return Bisection::root(fn (float $litresPerHour): float => $this->headLoss($litresPerHour, $viscosity) - $headMetres, 0.0, 1e6);
+        return Bisection::root(
+            fn (float $litresPerHour): float => $this->headLoss($litresPerHour, $viscosity) - $headMetres,
+            0.0,
+            1e6,
+        );
     }
 
     /** Water in it, L. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ithys\Flow;
 
-/** How high a pump lifts at a flow: straight between points of its curve, or a parabola through the two figures on its label. */
+/**
+ * How high a pump lifts at a flow: straight between points of its curve, or a parabola through the two figures on its
+ * label.
+ */
 final readonly class PumpCurve
 {
     /** @param  list<array{float, float}>  $points  flow in L/h and head in m, by rising flow */

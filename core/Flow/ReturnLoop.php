@@ -26,9 +26,23 @@ final readonly class ReturnLoop
      */
     public static function solve(PumpCurve $pump, float $liftMm, array $pipes, float $viscosity): self
     {
-        $loss = static fn (float $litresPerHour): float => array_sum(array_map(static fn (Pipe $pipe): float => $pipe->headLoss($litresPerHour, $viscosity), $pipes));
-        $flow = Bisection::root(static fn (float $litresPerHour): float => $liftMm / 1000 + $loss($litresPerHour) - $pump->head($litresPerHour), 0.0, 1e6);
+        $loss = static fn (float $litresPerHour): float => array_sum(
+            array_map(static fn (Pipe $pipe): float => $pipe->headLoss($litresPerHour, $viscosity), $pipes),
+        );
+        $flow = Bisection::root(
+            static fn (float $litresPerHour): float => $liftMm / 1000
+                + $loss($litresPerHour)
+                - $pump->head($litresPerHour),
+            0.0,
+            1e6,
+        );
 
-        return new self($flow, $liftMm / 1000 + $loss($flow), $liftMm / 1000, $loss($flow), $pipes === [] ? 0.0 : max(array_map(static fn (Pipe $pipe): float => $pipe->speed($flow), $pipes)));
+        return new self(
+            $flow,
+            $liftMm / 1000 + $loss($flow),
+            $liftMm / 1000,
+            $loss($flow),
+            $pipes === [] ? 0.0 : max(array_map(static fn (Pipe $pipe): float => $pipe->speed($flow), $pipes)),
+        );
     }
 }

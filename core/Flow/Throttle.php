@@ -7,7 +7,8 @@ namespace Ithys\Flow;
 /**
  * A gate valve that is partly closed: its loss coefficient by how far it is open.
  *
- * Between the handbook's four settings the logarithm of the coefficient runs straight. The values are estimates from memory.
+ * Between the handbook's four settings the logarithm of the coefficient runs straight. The values are estimates from
+ * memory.
  */
 final class Throttle
 {
@@ -31,6 +32,8 @@ final class Throttle
     /** How far it has to be opened to cost this much, as a share; null where even the least opening does not. */
     public static function openFor(float $loss): ?float
     {
-        return $loss > self::loss(self::LEAST) ? null : Bisection::root(static fn (float $open): float => $loss - self::loss($open), self::LEAST, 1.0);
+        return $loss > self::loss(self::LEAST)
+            ? null
+            : Bisection::root(static fn (float $open): float => $loss - self::loss($open), self::LEAST, 1.0);
     }
 }

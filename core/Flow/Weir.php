@@ -7,8 +7,9 @@ namespace Ithys\Flow;
 /**
  * Water over a baffle of full width: the suppressed rectangular weir.
  *
- * Kindsvater and Carter 1957 as in ISO 1438 and the USBR Water Measurement Manual: Q = Ce (2/3) sqrt(2g) (b + kb) (h + kh)^1.5 with
- * Ce = 0.602 + 0.075 h/P, kh = 1 mm, kb = -0.9 mm. Where the water below stands over the crest, Villemonte 1947 takes its part off.
+ * Kindsvater and Carter 1957 as in ISO 1438 and the USBR Water Measurement Manual: Q = Ce (2/3) sqrt(2g) (b + kb) (h +
+ * kh)^1.5 with Ce = 0.602 + 0.075 h/P, kh = 1 mm, kb = -0.9 mm. Where the water below stands over the crest, Villemonte
+ * 1947 takes its part off.
  */
 final readonly class Weir
 {
@@ -43,8 +44,12 @@ final readonly class Weir
             return 0.0;
         }
         $head = $headMm / 1000;
-        $discharge = 0.602 + 0.075 * $headMm / max($this->crestMm, 1.0);
-        $free = $discharge * 2 / 3 * sqrt(2 * self::GRAVITY) * max($this->widthMm / 1000 + self::WIDTH_CORRECTION, 0.0) * ($head + self::HEAD_CORRECTION) ** 1.5;
+        $discharge = 0.602 + (0.075 * $headMm) / max($this->crestMm, 1.0);
+        $free
+            = (($discharge * 2) / 3)
+            * sqrt(2 * self::GRAVITY)
+            * max($this->widthMm / 1000 + self::WIDTH_CORRECTION, 0.0)
+            * ($head + self::HEAD_CORRECTION) ** 1.5;
         $drowned = $headBelowMm <= 0.0 ? 1.0 : max(0.0, 1 - ($headBelowMm / $headMm) ** 1.5) ** 0.385;
 
         return $free * $drowned * 3.6e6;

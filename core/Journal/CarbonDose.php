@@ -21,7 +21,9 @@ final readonly class CarbonDose implements Payload
 
     public static function fromData(PayloadData $data): self
     {
-        $source = CarbonSource::tryFrom($data->text('source')) ?? throw InvalidEntry::unknown('carbon source', $data->text('source'));
+        $source
+            = CarbonSource::tryFrom($data->text('source'))
+            ?? throw InvalidEntry::unknown('carbon source', $data->text('source'));
 
         return self::of($source, $data->figure('millilitres'));
     }

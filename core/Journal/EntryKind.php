@@ -22,7 +22,9 @@ enum EntryKind: string
         return $this !== self::Reading && $this !== self::Note;
     }
 
-    /** Whether a single entry is a change whose effect is asked for. One feeding is not; how much is fed is read along. */
+    /**
+     * Whether a single entry is a change whose effect is asked for. One feeding is not; how much is fed is read along.
+     */
     public function isJudged(): bool
     {
         return $this->isLever() && $this !== self::Feed;

@@ -42,7 +42,10 @@ final class InvalidEntry extends DomainException
 
     public static function whichCarbon(): self
     {
-        return new self('“carbon” may be activated carbon or an organic carbon dose. Write “activated carbon 200 ml” or “vinegar 10 ml”.');
+        return new self(
+            '“carbon” may be activated carbon or an organic carbon dose. Write “activated carbon 200 ml” or “vinegar '
+                .'10 ml”.',
+        );
     }
 
     public static function moreThanTheTank(string $change, string $tank): self
@@ -67,12 +70,20 @@ final class InvalidEntry extends DomainException
 
     public static function timeThatNeverWas(DateTimeImmutable $after, string $time): self
     {
-        return new self("{$time} did not exist on {$after->format('j F Y')}: the clocks went forward. Write a time before or after the gap.");
+        return new self(
+            "{$time} did not exist on {$after->format(
+                'j F Y',
+            )}: the clocks went forward. Write a time before or after the gap.",
+        );
     }
 
     public static function timeThatCameTwice(DateTimeImmutable $at, string $first, string $second): self
     {
-        return new self("{$at->format('H:i')} came twice on {$at->format('j F Y')}, when the clocks went back. Write {$at->format('H:i')}{$first} for the first or {$at->format('H:i')}{$second} for the second.");
+        return new self(
+            "{$at->format('H:i')} came twice on {$at->format('j F Y')}, when the clocks went back. Write {$at->format(
+                'H:i',
+            )}{$first} for the first or {$at->format('H:i')}{$second} for the second.",
+        );
     }
 
     public static function ambiguousDate(string $text): self
@@ -102,6 +113,10 @@ final class InvalidEntry extends DomainException
 
     public static function unreadableFigure(string $what, string $text, string $example): self
     {
-        return new self($text === '' ? "The {$what} figure is missing." : "“{$text}” is not a {$what} figure such as {$example} or <{$example}.");
+        return new self(
+            $text === ''
+                ? "The {$what} figure is missing."
+                : "“{$text}” is not a {$what} figure such as {$example} or <{$example}.",
+        );
     }
 }

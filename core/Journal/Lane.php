@@ -30,14 +30,37 @@ final readonly class Lane
     /** @return list<self> from top to bottom */
     public static function all(): array
     {
-        $media = array_map(static fn (Medium $medium): self => new self($medium->value, $medium->shortLabel(), LaneShape::Bars, tone: $medium->bindsPhosphate() ? 'binder' : 'medium'), Medium::cases());
+        $media = array_map(
+            static fn (Medium $medium): self => new self(
+                $medium->value,
+                $medium->shortLabel(),
+                LaneShape::Bars,
+                tone: $medium->bindsPhosphate() ? 'binder' : 'medium',
+            ),
+            Medium::cases(),
+        );
 
         return [
-            new self(EntryKind::SockChange->value, 'Socks', LaneShape::Ticks, 'soiling', 'how often', SockChange::MOST_SOILING),
+            new self(
+                EntryKind::SockChange->value,
+                'Socks',
+                LaneShape::Ticks,
+                'soiling',
+                'how often',
+                SockChange::MOST_SOILING,
+            ),
             ...$media,
             new self(EntryKind::Photoperiod->value, 'Refugium', LaneShape::Steps, 'h light', '', 24.0, 'culture'),
             new self(EntryKind::Skimmer->value, 'Skimmer', LaneShape::Toggle),
-            new self(EntryKind::CarbonDose->value, 'Organic carbon', LaneShape::Ticks, 'mL', 'mL a day', null, 'culture'),
+            new self(
+                EntryKind::CarbonDose->value,
+                'Organic carbon',
+                LaneShape::Ticks,
+                'mL',
+                'mL a day',
+                null,
+                'culture',
+            ),
             new self(EntryKind::Feed->value, 'Feed', LaneShape::Ticks, 'g', 'g a day', null, 'food'),
             new self(EntryKind::WaterChange->value, 'Water', LaneShape::Drops, 'changes', 'share a week'),
             new self(EntryKind::Note->value, 'Notes', LaneShape::Ticks, tone: 'note'),
@@ -62,9 +85,21 @@ final readonly class Lane
         };
     }
 
-    /** @return array{key: string, name: string, shape: string, unit: string, rateUnit: string, full: ?float, tone: string} */
+    /**
+     * @return array{
+     *   key: string, name: string, shape: string, unit: string, rateUnit: string, full: ?float, tone: string,
+     * }
+     */
     public function toArray(): array
     {
-        return ['key' => $this->key, 'name' => $this->name, 'shape' => $this->shape->value, 'unit' => $this->unit, 'rateUnit' => $this->rateUnit, 'full' => $this->full, 'tone' => $this->tone];
+        return [
+            'key' => $this->key,
+            'name' => $this->name,
+            'shape' => $this->shape->value,
+            'unit' => $this->unit,
+            'rateUnit' => $this->rateUnit,
+            'full' => $this->full,
+            'tone' => $this->tone,
+        ];
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Journal;
 
 /**
- * How strongly a routine lever was used, period by period: what a lane shows when years of single marks would run together.
+ * How strongly a routine lever was used, period by period: what a lane shows when years of single marks would run
+ * together.
  */
 final readonly class LeverRate
 {
@@ -24,7 +25,11 @@ final readonly class LeverRate
     /** The kinds that are routine enough to be shown as a rate. */
     public static function suits(EntryKind $kind): bool
     {
-        return in_array($kind, [EntryKind::Feed, EntryKind::SockChange, EntryKind::WaterChange, EntryKind::CarbonDose], true);
+        return in_array(
+            $kind,
+            [EntryKind::Feed, EntryKind::SockChange, EntryKind::WaterChange, EntryKind::CarbonDose],
+            true,
+        );
     }
 
     /**

@@ -14,17 +14,30 @@ final class LocalMoment
     public const EARLIEST_YEAR = 1970;
 
     /**
-     * @throws InvalidEntry when there is no such day, the year cannot be meant, or the clocks showed that time twice or never
+     * @throws InvalidEntry when there is no such day, the year cannot be meant, or the clocks showed that time twice or
+     *   never
      */
-    public static function at(int $year, int $month, int $day, int $hour, int $minute, DateTimeZone $zone): DateTimeImmutable
-    {
+    public static function at(
+        int $year,
+        int $month,
+        int $day,
+        int $hour,
+        int $minute,
+        DateTimeZone $zone,
+    ): DateTimeImmutable {
         $moment = self::plain($year, $month, $day, $hour, $minute, $zone);
         $offsets = [$zone->getOffset($moment->modify('-1 day')), $zone->getOffset($moment->modify('+1 day'))];
         if ($offsets[0] === $offsets[1]) {
             return $moment;
         }
         $asUtc = self::plain($year, $month, $day, $hour, $minute, new DateTimeZone('UTC'))->getTimestamp();
-        $meant = array_values(array_filter($offsets, static fn (int $offset): bool => $zone->getOffset(new DateTimeImmutable('@'.($asUtc - $offset))) === $offset));
+        $meant = array_values(
+            array_filter(
+                $offsets,
+                static fn (int $offset): bool => $zone->getOffset(new DateTimeImmutable('@'.($asUtc - $offset)))
+                    === $offset,
+            ),
+        );
 
         return match (count($meant)) {
             0 => throw InvalidEntry::timeThatNeverWas($moment, sprintf('%02d:%02d', $hour, $minute)),
@@ -38,8 +51,14 @@ final class LocalMoment
      *
      * @throws InvalidEntry when there is no such day or the year cannot be meant
      */
-    public static function plain(int $year, int $month, int $day, int $hour, int $minute, DateTimeZone $zone): DateTimeImmutable
-    {
+    public static function plain(
+        int $year,
+        int $month,
+        int $day,
+        int $hour,
+        int $minute,
+        DateTimeZone $zone,
+    ): DateTimeImmutable {
         $text = sprintf('%04d-%02d-%02d', $year, $month, $day);
         if (! checkdate($month, $day, $year)) {
             throw InvalidEntry::noSuchDate($text);
@@ -65,6 +84,11 @@ final class LocalMoment
 
     private static function words(int $offsetSeconds): string
     {
-        return sprintf('%s%02d:%02d', $offsetSeconds < 0 ? '-' : '+', intdiv(abs($offsetSeconds), 3600), intdiv(abs($offsetSeconds) % 3600, 60));
+        return sprintf(
+            '%s%02d:%02d',
+            $offsetSeconds < 0 ? '-' : '+',
+            intdiv(abs($offsetSeconds), 3600),
+            intdiv(abs($offsetSeconds) % 3600, 60),
+        );
     }
 }

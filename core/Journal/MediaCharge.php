@@ -33,11 +33,14 @@ final readonly class MediaCharge implements Payload
 
     public static function fromData(PayloadData $data): self
     {
-        $medium = Medium::tryFrom($data->text('medium')) ?? throw InvalidEntry::unknown('medium', $data->text('medium'));
+        $medium
+            = Medium::tryFrom($data->text('medium')) ?? throw InvalidEntry::unknown('medium', $data->text('medium'));
         $place = $data->optionalWord('place', Place::class);
         $grams = $data->optionalFigure('grams');
 
-        return $grams === null ? self::litres($medium, $data->figure('litres'), $place) : self::grams($medium, $grams, $place);
+        return $grams === null
+            ? self::litres($medium, $data->figure('litres'), $place)
+            : self::grams($medium, $grams, $place);
     }
 
     public function kind(): EntryKind
@@ -47,18 +50,28 @@ final readonly class MediaCharge implements Payload
 
     public function toArray(): array
     {
-        return ['medium' => $this->medium->value, 'grams' => $this->grams, 'litres' => $this->litres, 'place' => $this->place?->value];
+        return [
+            'medium' => $this->medium->value,
+            'grams' => $this->grams,
+            'litres' => $this->litres,
+            'place' => $this->place?->value,
+        ];
     }
 
     /** As media are weighed and measured out: grams or millilitres. */
     public function amountInWords(): string
     {
-        return $this->grams === null ? Amount::plain((float) $this->litres * 1000).' mL' : Amount::plain($this->grams).' g';
+        return $this->grams === null
+            ? Amount::plain((float) $this->litres * 1000).' mL'
+            : Amount::plain($this->grams).' g';
     }
 
     public function summary(UnitSystem $units): string
     {
-        $amount = $this->litres === null || $this->litres < 1 ? $this->amountInWords() : $units->format($this->litres, Dimension::Volume);
+        $amount
+            = $this->litres === null || $this->litres < 1
+                ? $this->amountInWords()
+                : $units->format($this->litres, Dimension::Volume);
 
         return $this->medium->label().' '.$amount.($this->place === null ? '' : ', '.$this->place->value);
     }

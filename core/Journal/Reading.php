@@ -30,16 +30,39 @@ final readonly class Reading implements Payload
      *
      * @throws InvalidEntry when the figure cannot be a reef reading
      */
-    public static function of(Nutrient $nutrient, float $figure, Basis $basis = Basis::Ion, float $step = 0.0, bool $belowLimit = false, bool $cloudy = false, ?string $method = null): self
-    {
-        $ion = Amount::within($basis->toIon($figure, $nutrient), 0.0, $nutrient->highestBelievable(), 'A '.$nutrient->label().' reading', ' ppm');
+    public static function of(
+        Nutrient $nutrient,
+        float $figure,
+        Basis $basis = Basis::Ion,
+        float $step = 0.0,
+        bool $belowLimit = false,
+        bool $cloudy = false,
+        ?string $method = null,
+    ): self {
+        $ion = Amount::within(
+            $basis->toIon($figure, $nutrient),
+            0.0,
+            $nutrient->highestBelievable(),
+            'A '.$nutrient->label().' reading',
+            ' ppm',
+        );
 
-        return new self($nutrient, $ion, $basis, $basis->toIon($step, $nutrient), $belowLimit, $cloudy, $method === '' ? null : $method);
+        return new self(
+            $nutrient,
+            $ion,
+            $basis,
+            $basis->toIon($step, $nutrient),
+            $belowLimit,
+            $cloudy,
+            $method === '' ? null : $method,
+        );
     }
 
     public static function fromData(PayloadData $data): self
     {
-        $nutrient = Nutrient::tryFrom($data->text('nutrient')) ?? throw InvalidEntry::unknown('nutrient', $data->text('nutrient'));
+        $nutrient
+            = Nutrient::tryFrom($data->text('nutrient'))
+            ?? throw InvalidEntry::unknown('nutrient', $data->text('nutrient'));
         // What was stored before bases were kept is the whole ion.
         $basis = $data->optionalWord('basis', Basis::class) ?? Basis::Ion;
 
@@ -49,7 +72,15 @@ final readonly class Reading implements Payload
 
     public function withCloudy(): self
     {
-        return new self($this->nutrient, $this->mgPerLitre, $this->basis, $this->step, $this->belowLimit, true, $this->method);
+        return new self(
+            $this->nutrient,
+            $this->mgPerLitre,
+            $this->basis,
+            $this->step,
+            $this->belowLimit,
+            true,
+            $this->method,
+        );
     }
 
     public function kind(): EntryKind
@@ -72,7 +103,11 @@ final readonly class Reading implements Payload
 
     public function summary(UnitSystem $units): string
     {
-        return sprintf('%s %s%s ppm', $this->nutrient->label(), $this->belowLimit ? 'below ' : '', Amount::plain($this->mgPerLitre))
-            .($this->cloudy ? ', cloudy' : '');
+        return sprintf(
+            '%s %s%s ppm',
+            $this->nutrient->label(),
+            $this->belowLimit ? 'below ' : '',
+            Amount::plain($this->mgPerLitre),
+        ).($this->cloudy ? ', cloudy' : '');
     }
 }

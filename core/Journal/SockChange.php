@@ -18,7 +18,9 @@ final readonly class SockChange implements Payload
     /** @throws InvalidEntry for a score outside 1 to 5 */
     public static function of(?float $soiling = null): self
     {
-        return new self($soiling === null ? null : (int) Amount::within($soiling, 1, self::MOST_SOILING, 'Soiling', ''));
+        return new self(
+            $soiling === null ? null : (int) Amount::within($soiling, 1, self::MOST_SOILING, 'Soiling', ''),
+        );
     }
 
     public static function fromData(PayloadData $data): self

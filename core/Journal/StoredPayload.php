@@ -27,6 +27,8 @@ final class StoredPayload
         // What was stored before versions were kept is of the first.
         $schema = $stored['schema'] ?? 1;
 
-        return $schema === self::SCHEMA ? new PayloadData($stored) : throw InvalidEntry::unknown('version of an entry', is_scalar($schema) ? (string) $schema : 'none');
+        return $schema === self::SCHEMA
+            ? new PayloadData($stored)
+            : throw InvalidEntry::unknown('version of an entry', is_scalar($schema) ? (string) $schema : 'none');
     }
 }

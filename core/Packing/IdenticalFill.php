@@ -7,16 +7,19 @@ namespace Ithys\Packing;
 /**
  * As many equal rectangles as a rectangle gives by cuts that go right across, in whole units.
  *
- * Gilmore and Gomory 1966: the best of a rectangle is the best of its two parts over all cuts at sums of the piece's sides. Where those are
- * too many, rows of one way to lie are followed by rows of the other.
+ * Gilmore and Gomory 1966: the best of a rectangle is the best of its two parts over all cuts at sums of the piece's
+ * sides. Where those are too many, rows of one way to lie are followed by rows of the other.
  */
 final class IdenticalFill
 {
     /** @var array<string, array{int, ?array{bool, int}}> count and cut (across or along, where) by rectangle */
     private array $best = [];
 
-    public function __construct(private readonly int $length, private readonly int $width, private readonly int $mostStates)
-    {
+    public function __construct(
+        private readonly int $length,
+        private readonly int $width,
+        private readonly int $mostStates,
+    ) {
     }
 
     /** @return list<array{int, int, bool}> place of each piece and whether it lies turned */
@@ -28,7 +31,10 @@ final class IdenticalFill
         $cuts = [$this->sums($length), $this->sums($width)];
         if (count($cuts[0]) * count($cuts[1]) > $this->mostStates) {
             $rows = $this->rows($length, $width);
-            $columns = array_map(static fn (array $at): array => [$at[1], $at[0], ! $at[2]], $this->rows($width, $length));
+            $columns = array_map(
+                static fn (array $at): array => [$at[1], $at[0], ! $at[2]],
+                $this->rows($width, $length),
+            );
 
             return count($columns) > count($rows) ? $columns : $rows;
         }
@@ -90,8 +96,14 @@ final class IdenticalFill
         [$across, $at] = $cut;
 
         return $across
-            ? [...$this->places($length, $at, $x, $y, $cuts), ...$this->places($length, $width - $at, $x, $y + $at, $cuts)]
-            : [...$this->places($at, $width, $x, $y, $cuts), ...$this->places($length - $at, $width, $x + $at, $y, $cuts)];
+            ? [
+                ...$this->places($length, $at, $x, $y, $cuts),
+                ...$this->places($length, $width - $at, $x, $y + $at, $cuts),
+            ]
+            : [
+                ...$this->places($at, $width, $x, $y, $cuts),
+                ...$this->places($length - $at, $width, $x + $at, $y, $cuts),
+            ];
     }
 
     /** @return list<array{int, int, bool}> */
@@ -99,15 +111,26 @@ final class IdenticalFill
     {
         $most = $best = 0;
         for ($rows = 0; $rows * $this->width <= $width; $rows++) {
-            $count = $rows * intdiv($length, $this->length) + intdiv($width - $rows * $this->width, $this->length) * intdiv($length, $this->width);
+            $count
+                = $rows * intdiv($length, $this->length)
+                + intdiv($width - $rows * $this->width, $this->length) * intdiv($length, $this->width);
             if ($count > $most) {
                 [$most, $best] = [$count, $rows];
             }
         }
         $from = $best * $this->width;
 
-        return [...self::block($best, intdiv($length, $this->length), $this->length, $this->width, 0, false),
-            ...self::block(intdiv($width - $from, $this->length), intdiv($length, $this->width), $this->width, $this->length, $from, true)];
+        return [
+            ...self::block($best, intdiv($length, $this->length), $this->length, $this->width, 0, false),
+            ...self::block(
+                intdiv($width - $from, $this->length),
+                intdiv($length, $this->width),
+                $this->width,
+                $this->length,
+                $from,
+                true,
+            ),
+        ];
     }
 
     /** @return list<array{int, int, bool}> */
@@ -125,7 +148,8 @@ final class IdenticalFill
 
     private function holds(int $length, int $width): bool
     {
-        return ($this->length <= $length && $this->width <= $width) || ($this->width <= $length && $this->length <= $width);
+        return ($this->length <= $length && $this->width <= $width)
+            || ($this->width <= $length && $this->length <= $width);
     }
 
     /** @return list<int> all sums of the piece's sides up to a size, rising */

@@ -26,8 +26,12 @@ final readonly class Nesting
      */
     public static function of(array $pieces, float $lengthMm, float $widthMm, float $kerf = 0.0): self
     {
-        $fits = static fn (array $piece): bool => min($piece[0], $piece[1]) <= min($lengthMm, $widthMm) && max($piece[0], $piece[1]) <= max($lengthMm, $widthMm);
-        $tooLarge = array_map(strval(...), array_keys(array_filter($pieces, static fn (array $piece): bool => ! $fits($piece))));
+        $fits = static fn (array $piece): bool => min($piece[0], $piece[1]) <= min($lengthMm, $widthMm)
+            && max($piece[0], $piece[1]) <= max($lengthMm, $widthMm);
+        $tooLarge = array_map(
+            strval(...),
+            array_keys(array_filter($pieces, static fn (array $piece): bool => ! $fits($piece))),
+        );
         $pieces = array_filter($pieces, $fits);
         $best = null;
         foreach (['area', 'long', 'short'] as $order) {
@@ -35,7 +39,13 @@ final readonly class Nesting
             foreach ([[true, true], [true, false], [false, true], [false, false]] as [$alongTheShort, $byTheShort]) {
                 $tried = self::lay($pieces, $lengthMm, $widthMm, $kerf, $alongTheShort, $byTheShort);
                 // Fewer sheets; then as much as can be on the first ones, so that the rest of the last is of use.
-                if ($best === null || [count($tried), self::used($tried[count($tried) - 1] ?? [])] < [count($best), self::used($best[count($best) - 1] ?? [])]) {
+                if (
+                    $best === null
+                    || [count($tried), self::used($tried[count($tried) - 1] ?? [])] < [
+                        count($best),
+                        self::used($best[count($best) - 1] ?? []),
+                    ]
+                ) {
                     $best = $tried;
                 }
             }
@@ -49,24 +59,45 @@ final readonly class Nesting
      *
      * @return list<Nest>
      */
-    public static function fill(float $pieceLength, float $pieceWidth, float $lengthMm, float $widthMm, float $kerf = 0.0): array
-    {
+    public static function fill(
+        float $pieceLength,
+        float $pieceWidth,
+        float $lengthMm,
+        float $widthMm,
+        float $kerf = 0.0,
+    ): array {
         // In tenths of a millimetre, each piece with its cut, the sheet with one more at its end.
         $tenths = static fn (float $mm): int => (int) round(10 * $mm);
         $fill = new IdenticalFill($tenths($pieceLength + $kerf), $tenths($pieceWidth + $kerf), self::MOST_STATES);
 
-        return array_map(static fn (array $at): Nest => new Nest('', $at[0] / 10, $at[1] / 10, $at[2] ? $pieceWidth : $pieceLength, $at[2] ? $pieceLength : $pieceWidth, $at[2]),
-            $fill->on($tenths($lengthMm + $kerf), $tenths($widthMm + $kerf)));
+        return array_map(
+            static fn (array $at): Nest => new Nest(
+                '',
+                $at[0] / 10,
+                $at[1] / 10,
+                $at[2] ? $pieceWidth : $pieceLength,
+                $at[2] ? $pieceLength : $pieceWidth,
+                $at[2],
+            ),
+            $fill->on($tenths($lengthMm + $kerf), $tenths($widthMm + $kerf)),
+        );
     }
 
     /**
      * @param  array<string, array{float, float}>  $pieces
      * @param  bool  $alongTheShort  whether the first cut goes along the shorter of what is left, or the longer
-     * @param  bool  $byTheShort  whether a place is chosen by the shorter of what is left beside the piece, or the longer
+     * @param  bool  $byTheShort  whether a place is chosen by the shorter of what is left beside the piece, or the
+     *   longer
      * @return list<list<Nest>>
      */
-    private static function lay(array $pieces, float $lengthMm, float $widthMm, float $kerf, bool $alongTheShort, bool $byTheShort): array
-    {
+    private static function lay(
+        array $pieces,
+        float $lengthMm,
+        float $widthMm,
+        float $kerf,
+        bool $alongTheShort,
+        bool $byTheShort,
+    ): array {
         $sheets = [];
         /** @var list<array{int, float, float, float, float}> $free sheet, place and size of what is left */
         $free = [];

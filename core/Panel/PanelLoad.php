@@ -7,7 +7,10 @@ namespace Ithys\Panel;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Weir;
 
-/** A panel under water, upright with water to its top or lying under a depth of it: pressure, force, stress and deflection by plate theory. A check, not a certificate. */
+/**
+ * A panel under water, upright with water to its top or lying under a depth of it: pressure, force, stress and
+ * deflection by plate theory. A check, not a certificate.
+ */
 final readonly class PanelLoad
 {
     private function __construct(
@@ -27,11 +30,24 @@ final readonly class PanelLoad
     }
 
     /** @param  float  $density  of the water, kg/m³ */
-    public static function of(float $lengthMm, float $heightMm, float $thicknessMm, Material $material, Support $support, float $density = 1025.0): self
-    {
-        $pressure = $density * Weir::GRAVITY * $heightMm / 1000;
+    public static function of(
+        float $lengthMm,
+        float $heightMm,
+        float $thicknessMm,
+        Material $material,
+        Support $support,
+        float $density = 1025.0,
+    ): self {
+        $pressure = ($density * Weir::GRAVITY * $heightMm) / 1000;
 
-        return self::bent(Plate::solve($lengthMm / $heightMm, $support, $material->poisson()), $pressure, $heightMm, $thicknessMm, $material, $pressure * $heightMm / 2 * $lengthMm / 1e6);
+        return self::bent(
+            Plate::solve($lengthMm / $heightMm, $support, $material->poisson()),
+            $pressure,
+            $heightMm,
+            $thicknessMm,
+            $material,
+            ((($pressure * $heightMm) / 2) * $lengthMm) / 1e6,
+        );
     }
 
     /**
@@ -39,22 +55,48 @@ final readonly class PanelLoad
      *
      * @param  float  $density  of the water, kg/m³
      */
-    public static function lying(float $lengthMm, float $widthMm, float $depthMm, float $thicknessMm, Material $material, float $density = 1025.0): self
-    {
-        $pressure = $density * Weir::GRAVITY * $depthMm / 1000;
+    public static function lying(
+        float $lengthMm,
+        float $widthMm,
+        float $depthMm,
+        float $thicknessMm,
+        Material $material,
+        float $density = 1025.0,
+    ): self {
+        $pressure = ($density * Weir::GRAVITY * $depthMm) / 1000;
 
-        return self::bent(Plate::lying($lengthMm / $widthMm, $material->poisson()), $pressure, $widthMm, $thicknessMm, $material, $pressure * $lengthMm * $widthMm / 1e6);
+        return self::bent(
+            Plate::lying($lengthMm / $widthMm, $material->poisson()),
+            $pressure,
+            $widthMm,
+            $thicknessMm,
+            $material,
+            ($pressure * $lengthMm * $widthMm) / 1e6,
+        );
     }
 
-    private static function bent(Plate $plate, float $pressure, float $sideMm, float $thicknessMm, Material $material, float $force): self
-    {
+    private static function bent(
+        Plate $plate,
+        float $pressure,
+        float $sideMm,
+        float $thicknessMm,
+        Material $material,
+        float $force,
+    ): self {
         $height = $sideMm / 1000;
         $thickness = $thicknessMm / 1000;
         $stiffness = $material->elasticity() * $thickness ** 3 / 12 / (1 - $material->poisson() ** 2);
         $stress = $plate->stress * $pressure * $height ** 2 / $thickness ** 2 / 1e6;
         $deflection = $plate->deflection * $pressure * $height ** 4 / $stiffness * 1000;
 
-        return new self($pressure, $force, $stress, $deflection, $material->strength()->value / $stress, $deflection > $thicknessMm / 2);
+        return new self(
+            $pressure,
+            $force,
+            $stress,
+            $deflection,
+            $material->strength()->value / $stress,
+            $deflection > $thicknessMm / 2,
+        );
     }
 
     public function isSafe(): bool

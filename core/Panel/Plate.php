@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Ithys\Panel;
 
 /**
- * A thin rectangular plate under water: upright with the water to its top edge, pressure from nothing at the top to q0 at the bottom,
- * or lying under an even pressure q0.
+ * A thin rectangular plate under water: upright with the water to its top edge, pressure from nothing at the top to q0
+ * at the bottom, or lying under an even pressure q0.
  *
- * Lévy's single series (Timoshenko and Woinowsky-Krieger, Theory of Plates and Shells): the two upright edges and the bottom simply
- * supported, the top simply supported or free. Small deflections.
+ * Lévy's single series (Timoshenko and Woinowsky-Krieger, Theory of Plates and Shells): the two upright edges and the
+ * bottom simply supported, the top simply supported or free. Small deflections.
  */
 final readonly class Plate
 {
@@ -87,14 +87,17 @@ final readonly class Plate
         [$before, $after] = [$sizes[$i - 1] ?? null, $sizes[$i + 1] ?? null];
         $curve = ($before ?? 0.0) - 2 * $most + ($after ?? 0.0);
 
-        return $before === null || $after === null || $curve >= 0.0 ? $most : $most - ($after - $before) ** 2 / (8 * $curve);
+        return $before === null || $after === null || $curve >= 0.0
+            ? $most
+            : $most - ($after - $before) ** 2 / (8 * $curve);
     }
 
     /**
-     * The four functions that solve the plate between its edges, with their derivatives in units of alpha: two that fade from the top,
-     * two from the bottom, so that nothing grows beyond measure.
+     * The four functions that solve the plate between its edges, with their derivatives in units of alpha: two that
+     * fade from the top, two from the bottom, so that nothing grows beyond measure.
      *
-     * @return array{array{float, float, float, float}, array{float, float, float, float}, array{float, float, float, float}, array{float, float, float, float}}
+     * @return array{array{float, float, float, float}, array{float, float, float, float}, array{float, float, float,
+     *   float}, array{float, float, float, float}}
      */
     private static function basis(float $alpha, float $y): array
     {
@@ -115,8 +118,13 @@ final readonly class Plate
      * @param  callable(float): float  $pressure
      * @return array{float, float, float, float}
      */
-    private static function coefficients(float $alpha, float $load, Support $support, float $poisson, callable $pressure): array
-    {
+    private static function coefficients(
+        float $alpha,
+        float $load,
+        Support $support,
+        float $poisson,
+        callable $pressure,
+    ): array {
         $top = self::basis($alpha, 0.0);
         $foot = self::basis($alpha, 1.0);
         $rows = $support === Support::FourEdges

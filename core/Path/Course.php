@@ -21,7 +21,10 @@ final class Course
         }
     }
 
-    /** Flow that reaches the item, all its units together, L/h; null while not known, below zero where branches take more than there is. */
+    /**
+     * Flow that reaches the item, all its units together, L/h; null while not known, below zero where branches take
+     * more than there is.
+     */
     public function flowAt(Item $item): ?float
     {
         return $this->flows[$item->id] ?? null;

@@ -7,7 +7,10 @@ namespace Ithys\Path;
 /** What a sump that is drawn to scale computes of the path it stands in; null and missing while it does not. */
 final readonly class Drawn
 {
-    /** @param  array<string, float>  $coverMm  water over the minimum line of each heater in the state that leaves the least, by item of the path */
+    /**
+     * @param  array<string, float>  $coverMm  water over the minimum line of each heater in the state that leaves the
+     *   least, by item of the path
+     */
     public function __construct(
         /** What the return pump really gives, L/h. */
         public ?float $litresPerHour = null,

@@ -41,19 +41,32 @@ final readonly class Item
     /** What tells it from others of its kind, in a few words: what it holds, how many, what it is rated. */
     public function brief(): string
     {
-        $media = array_map(static fn (Load $load): string => $load->medium->label().($load->grams === null ? '' : ' '.self::plain($load->grams).' g'), $this->media);
+        $media = array_map(
+            static fn (Load $load): string => $load->medium->label()
+                .($load->grams === null ? '' : ' '.self::plain($load->grams).' g'),
+            $this->media,
+        );
         $grams = $this->figure(Figure::Grams);
 
-        return implode(', ', array_filter([
-            $this->count() > 1 ? '×'.$this->count() : '',
-            ...$media,
-            $grams === null ? '' : self::plain($grams).' g',
-            $this->choice(Choice::Material) ?? '',
-            $this->choice(Choice::Hole) === null ? '' : str_replace('in', ' in', (string) $this->choice(Choice::Hole)),
-            $this->figure(Figure::Micron) === null ? '' : self::plain((float) $this->figure(Figure::Micron)).' µm',
-            $this->choice(Choice::Grade) ?? '',
-            $this->kind->isAlgae() ? self::plain($this->figure(Figure::Hours) ?? $this->kind->spec()->hours).' h light' : '',
-        ]));
+        return implode(
+            ', ',
+            array_filter([
+                $this->count() > 1 ? '×'.$this->count() : '',
+                ...$media,
+                $grams === null ? '' : self::plain($grams).' g',
+                $this->choice(Choice::Material) ?? '',
+                $this->choice(Choice::Hole) === null
+                    ? ''
+                    : str_replace('in', ' in', (string) $this->choice(Choice::Hole)),
+                $this->figure(Figure::Micron) === null
+                    ? ''
+                    : self::plain((float) $this->figure(Figure::Micron)).' µm',
+                $this->choice(Choice::Grade) ?? '',
+                $this->kind->isAlgae()
+                    ? self::plain($this->figure(Figure::Hours) ?? $this->kind->spec()->hours).' h light'
+                    : '',
+            ]),
+        );
     }
 
     private static function plain(float $figure): string
@@ -104,7 +117,10 @@ final readonly class Item
         return $this->media !== [] || $this->kind === Kind::Biological || $this->kind === Kind::Zeolite;
     }
 
-    /** How fine it catches: 1 coarse, 2 medium, 3 fine; null for what catches no solids or takes coarse and fine in turn. */
+    /**
+     * How fine it catches: 1 coarse, 2 medium, 3 fine; null for what catches no solids or takes coarse and fine in
+     * turn.
+     */
     public function fineness(): ?int
     {
         if (! $this->kind->isMechanical() || $this->kind === Kind::DualPad) {
@@ -123,7 +139,11 @@ final readonly class Item
             'coarse' => 1,
             'medium' => 2,
             'fine' => 3,
-            default => in_array($this->kind, [Kind::PreFilter, Kind::Sponge], true) ? 1 : ($this->kind === Kind::Pad ? 2 : 3),
+            default => in_array($this->kind, [Kind::PreFilter, Kind::Sponge], true)
+                ? 1
+                : ($this->kind === Kind::Pad
+                    ? 2
+                    : 3),
         };
     }
 
@@ -131,9 +151,16 @@ final readonly class Item
     public function stages(): array
     {
         return [
-            ...($this->kind->isMechanical() ? [Stage::Solids] : []),
-            ...($this->kind === Kind::Skimmer || $this->holds(Medium::ActivatedCarbon) || $this->holds(Medium::Resin) ? [Stage::Organics] : []),
-            ...($this->kind->isAlgae() || $this->holds(Medium::Gfo) || $this->holds(Medium::Alumina) || $this->holds(Medium::Zeolite) ? [Stage::Uptake] : []),
+            ...$this->kind->isMechanical() ? [Stage::Solids] : [],
+            ...$this->kind === Kind::Skimmer || $this->holds(Medium::ActivatedCarbon) || $this->holds(Medium::Resin)
+                ? [Stage::Organics]
+                : [],
+            ...$this->kind->isAlgae()
+            || $this->holds(Medium::Gfo)
+            || $this->holds(Medium::Alumina)
+            || $this->holds(Medium::Zeolite)
+                ? [Stage::Uptake]
+                : [],
         ];
     }
 
@@ -160,16 +187,31 @@ final readonly class Item
         return [
             'id' => $this->id,
             'kind' => $this->kind->value,
-            ...array_filter([
-                'name' => $this->name, 'tag' => $this->tag, 'note' => $this->note,
-                'keptBecause' => $this->keptBecause, 'keptWhere' => $this->keptWhere,
-            ], static fn (string $text): bool => $text !== ''),
-            ...array_filter([
-                'figures' => $this->figures,
-                'choices' => $this->choices,
-                'flags' => array_map(static fn (Flag $flag): string => $flag->value, $this->flags),
-                'media' => array_map(static fn (Load $load): array => ['medium' => $load->medium->value, ...($load->grams === null ? [] : ['grams' => $load->grams])], $this->media),
-            ], static fn (array $list): bool => $list !== []),
+            ...array_filter(
+                [
+                    'name' => $this->name,
+                    'tag' => $this->tag,
+                    'note' => $this->note,
+                    'keptBecause' => $this->keptBecause,
+                    'keptWhere' => $this->keptWhere,
+                ],
+                static fn (string $text): bool => $text !== '',
+            ),
+            ...array_filter(
+                [
+                    'figures' => $this->figures,
+                    'choices' => $this->choices,
+                    'flags' => array_map(static fn (Flag $flag): string => $flag->value, $this->flags),
+                    'media' => array_map(
+                        static fn (Load $load): array => [
+                            'medium' => $load->medium->value,
+                            ...$load->grams === null ? [] : ['grams' => $load->grams],
+                        ],
+                        $this->media,
+                    ),
+                ],
+                static fn (array $list): bool => $list !== [],
+            ),
         ];
     }
 }

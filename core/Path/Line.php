@@ -7,8 +7,8 @@ namespace Ithys\Path;
 /**
  * One run of water through items in flow order.
  *
- * The main line leaves the display and comes back to it. A branch takes water after one item and gives it back before another. A
- * further tank on the same sump drains into the path before an item and is fed by the same return pump.
+ * The main line leaves the display and comes back to it. A branch takes water after one item and gives it back before
+ * another. A further tank on the same sump drains into the path before an item and is fed by the same return pump.
  */
 final readonly class Line
 {
@@ -51,8 +51,17 @@ final readonly class Line
     {
         return [
             'id' => $this->id,
-            ...array_filter(['name' => $this->name, 'from' => $this->from, 'to' => $this->to, 'litresPerHour' => $this->litresPerHour, 'tank' => $this->isTank, 'tankLitres' => $this->tankLitres],
-                static fn (mixed $value): bool => $value !== null && $value !== '' && $value !== false),
+            ...array_filter(
+                [
+                    'name' => $this->name,
+                    'from' => $this->from,
+                    'to' => $this->to,
+                    'litresPerHour' => $this->litresPerHour,
+                    'tank' => $this->isTank,
+                    'tankLitres' => $this->tankLitres,
+                ],
+                static fn (mixed $value): bool => $value !== null && $value !== '' && $value !== false,
+            ),
             'items' => array_map(static fn (Item $item): array => $item->toArray(), $this->items),
         ];
     }

@@ -6,7 +6,9 @@ namespace Ithys\Path;
 
 use Ithys\Water\Tank;
 
-/** The filtration of a tank in flow order: a main line, branches, further tanks on the same sump, and parts taken out. */
+/**
+ * The filtration of a tank in flow order: a main line, branches, further tanks on the same sump, and parts taken out.
+ */
 final readonly class Path
 {
     public const FORMAT = 'ithys-path';
@@ -42,17 +44,35 @@ final readonly class Path
      *
      * @throws InvalidPath when an item stands in two places, lines feed only each other, or there are two return pumps
      */
-    public static function of(string $name, Style $style, ?float $litresPerHour, Stock $now, Stock $planned, array $without, array $lines, array $removed = []): self
-    {
+    public static function of(
+        string $name,
+        Style $style,
+        ?float $litresPerHour,
+        Stock $now,
+        Stock $planned,
+        array $without,
+        array $lines,
+        array $removed = [],
+    ): self {
         $main = array_values(array_filter($lines, static fn (Line $line): bool => $line->isMain()));
         if (count($main) !== 1) {
             throw InvalidPath::unreadable('A path has one main line, from the display and back to it.');
         }
         if (count($lines) > self::MOST_LINES) {
-            throw InvalidPath::unreadable(sprintf('A path can have %d lines; this one has %d.', self::MOST_LINES, count($lines)));
+            throw InvalidPath::unreadable(
+                sprintf('A path can have %d lines; this one has %d.', self::MOST_LINES, count($lines)),
+            );
         }
-        $path = new self($name, $style, $litresPerHour, $now, $planned, array_filter($without, static fn (string $why): bool => $why !== ''),
-            [$main[0], ...array_values(array_filter($lines, static fn (Line $line): bool => ! $line->isMain()))], $removed);
+        $path = new self(
+            $name,
+            $style,
+            $litresPerHour,
+            $now,
+            $planned,
+            array_filter($without, static fn (string $why): bool => $why !== ''),
+            [$main[0], ...array_values(array_filter($lines, static fn (Line $line): bool => ! $line->isMain()))],
+            $removed,
+        );
         $path->refuseWhatCannotBe();
 
         return $path;
@@ -72,7 +92,9 @@ final readonly class Path
     /** @return list<Item> */
     public function itemsOf(Kind ...$kinds): array
     {
-        return array_values(array_filter($this->items(), static fn (Item $item): bool => in_array($item->kind, $kinds, true)));
+        return array_values(
+            array_filter($this->items(), static fn (Item $item): bool => in_array($item->kind, $kinds, true)),
+        );
     }
 
     public function find(string $id): ?Item
@@ -105,7 +127,10 @@ final readonly class Path
         return array_slice($this->lines, 1);
     }
 
-    /** A described tank with the flow and the further tanks of this path; what the drawn sump computes goes before what is described. */
+    /**
+     * A described tank with the flow and the further tanks of this path; what the drawn sump computes goes before what
+     * is described.
+     */
     public function tank(Tank $described, Drawn $drawn = new Drawn): Tank
     {
         $flow = $this->litresPerHour ?? $described->filterLitresPerHour;
@@ -126,7 +151,9 @@ final readonly class Path
     /** Flow those tanks add to that of the display, L/h. */
     public function furtherTankLitresPerHour(): float
     {
-        return array_sum(array_map(static fn (Line $line): float => $line->isTank ? $line->litresPerHour ?? 0.0 : 0.0, $this->lines));
+        return array_sum(
+            array_map(static fn (Line $line): float => $line->isTank ? $line->litresPerHour ?? 0.0 : 0.0, $this->lines),
+        );
     }
 
     /** @return array<string, mixed> the document, schema {@see Path::SCHEMA} */
@@ -142,7 +169,9 @@ final readonly class Path
             'stockPlanned' => $this->stockPlanned->value,
             ...($this->without === [] ? [] : ['without' => $this->without]),
             'lines' => array_map(static fn (Line $line): array => $line->toArray(), $this->lines),
-            ...($this->removed === [] ? [] : ['removed' => array_map(static fn (Item $item): array => $item->toArray(), $this->removed)]),
+            ...$this->removed === []
+                ? []
+                : ['removed' => array_map(static fn (Item $item): array => $item->toArray(), $this->removed)],
         ];
     }
 
@@ -167,7 +196,9 @@ final readonly class Path
             $seen[$item->id] = true;
         }
         if (count($seen) > self::MOST_ITEMS) {
-            throw InvalidPath::unreadable(sprintf('A path can have %d items; this one has %d.', self::MOST_ITEMS, count($seen)));
+            throw InvalidPath::unreadable(
+                sprintf('A path can have %d items; this one has %d.', self::MOST_ITEMS, count($seen)),
+            );
         }
         foreach ($this->itemsOf(Kind::ReturnPump) as $pump) {
             if (++$returns > 1) {

@@ -10,7 +10,10 @@ use Ithys\Quantity\UnitSystem;
 /** What differs between two paths, item by item. */
 final readonly class PathDiff
 {
-    /** @param  list<array{what: string, item: string, detail: string}>  $changes what is added, removed, moved, changed or taken out */
+    /**
+     * @param  list<array{what: string, item: string, detail: string}>  $changes what is added, removed, moved, changed
+     *   or taken out
+     */
     private function __construct(public array $changes)
     {
     }
@@ -26,7 +29,10 @@ final readonly class PathDiff
             }
         }
         $kept = array_keys(array_intersect_key($is, $was));
-        $moved = self::moved(array_values(array_filter(array_keys($was), static fn (string $id): bool => isset($is[$id]))), $kept);
+        $moved = self::moved(
+            array_values(array_filter(array_keys($was), static fn (string $id): bool => isset($is[$id]))),
+            $kept,
+        );
         foreach ($is as $id => [$item, $place]) {
             if (! isset($was[$id])) {
                 $changes[] = self::change('added', $item, $place);
@@ -43,8 +49,18 @@ final readonly class PathDiff
                 $changes[] = self::change('changed', $item, implode(', ', self::differences($old, $item, $units)));
             }
         }
-        foreach ([['Flow', self::shown($before->litresPerHour, Figure::FlowLimit, $units), self::shown($after->litresPerHour, Figure::FlowLimit, $units)], ['Style', $before->style->label(), $after->style->label()],
-            ['Stock now', $before->stockNow->value, $after->stockNow->value], ['Stock planned', $before->stockPlanned->value, $after->stockPlanned->value]] as [$name, $a, $b]) {
+        foreach (
+            [
+                [
+                    'Flow',
+                    self::shown($before->litresPerHour, Figure::FlowLimit, $units),
+                    self::shown($after->litresPerHour, Figure::FlowLimit, $units),
+                ],
+                ['Style', $before->style->label(), $after->style->label()],
+                ['Stock now', $before->stockNow->value, $after->stockNow->value],
+                ['Stock planned', $before->stockPlanned->value, $after->stockPlanned->value],
+            ] as [$name, $a, $b]
+        ) {
             if ($a !== $b) {
                 $changes[] = ['what' => 'changed', 'item' => $name, 'detail' => "{$a}, now {$b}"];
             }
@@ -106,17 +122,33 @@ final readonly class PathDiff
         $differences = [];
         foreach (Figure::cases() as $figure) {
             if ($old->figure($figure) !== $new->figure($figure)) {
-                $differences[] = lcfirst($figure->label()).' '.self::shown($old->figure($figure), $figure, $units).' to '.self::shown($new->figure($figure), $figure, $units);
+                $differences[]
+                    = lcfirst($figure->label())
+                    .' '
+                    .self::shown($old->figure($figure), $figure, $units)
+                    .' to '
+                    .self::shown($new->figure($figure), $figure, $units);
             }
         }
         foreach (Choice::cases() as $choice) {
             if ($old->choice($choice) !== $new->choice($choice)) {
-                $differences[] = lcfirst($choice->label()).' '.($old->choice($choice) ?? 'not given').' to '.($new->choice($choice) ?? 'not given');
+                $differences[]
+                    = lcfirst($choice->label())
+                    .' '
+                    .($old->choice($choice) ?? 'not given')
+                    .' to '
+                    .($new->choice($choice) ?? 'not given');
             }
         }
         foreach (['name', 'tag', 'note', 'keptBecause', 'keptWhere'] as $text) {
             if ($old->{$text} !== $new->{$text}) {
-                $differences[] = ['name' => 'name', 'tag' => 'tag', 'note' => 'note', 'keptBecause' => 'kept because', 'keptWhere' => 'kept where'][$text];
+                $differences[] = [
+                    'name' => 'name',
+                    'tag' => 'tag',
+                    'note' => 'note',
+                    'keptBecause' => 'kept because',
+                    'keptWhere' => 'kept where',
+                ][$text];
             }
         }
         if ($old->flags != $new->flags) {
@@ -135,7 +167,9 @@ final readonly class PathDiff
 
         return match (true) {
             $value === null => 'not given',
-            $dimension === null || $dimension === Dimension::Mass => trim(rtrim(rtrim(number_format($value, 2), '0'), '.').' '.$figure->unit()),
+            $dimension === null || $dimension === Dimension::Mass => trim(
+                rtrim(rtrim(number_format($value, 2), '0'), '.').' '.$figure->unit(),
+            ),
             default => $units->format($value, $dimension),
         };
     }

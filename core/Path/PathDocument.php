@@ -6,7 +6,9 @@ namespace Ithys\Path;
 
 use Ithys\Media\Medium;
 
-/** Reads the document of a path, base units throughout, and refuses what it does not know by a sentence with its place. */
+/**
+ * Reads the document of a path, base units throughout, and refuses what it does not know by a sentence with its place.
+ */
 final class PathDocument
 {
     private const MOST_TEXT = 500;
@@ -19,19 +21,43 @@ final class PathDocument
     public static function read(array $document): Path
     {
         if (($document['format'] ?? null) !== Path::FORMAT || ($document['schema'] ?? null) !== Path::SCHEMA) {
-            throw InvalidPath::unreadable(sprintf('This is not a path of this version: its format should read “%s”, its schema %d.', Path::FORMAT, Path::SCHEMA));
+            throw InvalidPath::unreadable(
+                sprintf(
+                    'This is not a path of this version: its format should read “%s”, its schema %d.',
+                    Path::FORMAT,
+                    Path::SCHEMA,
+                ),
+            );
         }
         $without = [];
         foreach (self::list($document, 'without') as $stage => $why) {
-            $without[self::known(Stage::tryFrom((string) $stage), 'stage', $stage, 'without')->value] = self::plain($why, 'without');
+            $without[self::known(Stage::tryFrom((string) $stage), 'stage', $stage, 'without')->value] = self::plain(
+                $why,
+                'without',
+            );
         }
 
         return Path::of(
             self::text($document, 'name', 'name'),
-            self::known(Style::tryFrom(self::text($document, 'style', 'style')), 'style', $document['style'] ?? '', 'style'),
+            self::known(
+                Style::tryFrom(self::text($document, 'style', 'style')),
+                'style',
+                $document['style'] ?? '',
+                'style',
+            ),
             self::flow($document, 'flow'),
-            self::known(Stock::tryFrom(self::text($document, 'stockNow', 'stockNow')), 'stocking', $document['stockNow'] ?? '', 'stockNow'),
-            self::known(Stock::tryFrom(self::text($document, 'stockPlanned', 'stockPlanned')), 'stocking', $document['stockPlanned'] ?? '', 'stockPlanned'),
+            self::known(
+                Stock::tryFrom(self::text($document, 'stockNow', 'stockNow')),
+                'stocking',
+                $document['stockNow'] ?? '',
+                'stockNow',
+            ),
+            self::known(
+                Stock::tryFrom(self::text($document, 'stockPlanned', 'stockPlanned')),
+                'stocking',
+                $document['stockPlanned'] ?? '',
+                'stockPlanned',
+            ),
             $without,
             array_map(self::line(...), array_values(self::list($document, 'lines'))),
             array_map(self::item(...), array_values(self::list($document, 'removed'))),
@@ -42,7 +68,9 @@ final class PathDocument
     {
         $line = is_array($line) ? $line : throw InvalidPath::unreadable('A line of the path is not a group of items.');
         $id = self::id($line, 'line');
-        $figure = static fn (string $key, float $least, float $most): ?float => isset($line[$key]) ? self::within($line[$key], $least, $most, "line.{$id}.{$key}") : null;
+        $figure = static fn (string $key, float $least, float $most): ?float => isset($line[$key])
+            ? self::within($line[$key], $least, $most, "line.{$id}.{$key}")
+            : null;
 
         return new Line(
             $id,
@@ -58,19 +86,28 @@ final class PathDocument
 
     private static function item(mixed $item): Item
     {
-        $item = is_array($item) ? $item : throw InvalidPath::unreadable('An item of the path is not a group of properties.');
+        $item = is_array($item)
+            ? $item
+            : throw InvalidPath::unreadable('An item of the path is not a group of properties.');
         $id = self::id($item, 'item');
         $at = "item.{$id}";
         $figures = [];
         foreach (self::list($item, 'figures') as $key => $value) {
             $figure = self::known(Figure::tryFrom((string) $key), 'figure', $key, $at);
-            $figures[$figure->value] = self::within($value, $figure->bounds()[0], $figure->bounds()[1], "{$at}.{$figure->value}");
+            $figures[$figure->value] = self::within(
+                $value,
+                $figure->bounds()[0],
+                $figure->bounds()[1],
+                "{$at}.{$figure->value}",
+            );
         }
         $choices = [];
         foreach (self::list($item, 'choices') as $key => $value) {
             $choice = self::known(Choice::tryFrom((string) $key), 'choice', $key, $at);
             $word = self::plain($value, "{$at}.{$choice->value}");
-            $choices[$choice->value] = isset($choice->options()[$word]) ? $word : self::unknown('word', $word, "{$at}.{$choice->value}");
+            $choices[$choice->value] = isset($choice->options()[$word])
+                ? $word
+                : self::unknown('word', $word, "{$at}.{$choice->value}");
         }
 
         return new Item(
@@ -83,8 +120,19 @@ final class PathDocument
             self::text($item, 'keptWhere', "{$at}.keptWhere"),
             $figures,
             $choices,
-            array_map(static fn (mixed $flag): Flag => self::known(Flag::tryFrom(self::plain($flag, $at)), 'property', $flag, $at), array_values(self::list($item, 'flags'))),
-            array_map(static fn (mixed $load): Load => self::load($load, $at), array_values(self::list($item, 'media'))),
+            array_map(
+                static fn (mixed $flag): Flag => self::known(
+                    Flag::tryFrom(self::plain($flag, $at)),
+                    'property',
+                    $flag,
+                    $at,
+                ),
+                array_values(self::list($item, 'flags')),
+            ),
+            array_map(
+                static fn (mixed $load): Load => self::load($load, $at),
+                array_values(self::list($item, 'media')),
+            ),
         );
     }
 
@@ -104,8 +152,11 @@ final class PathDocument
     {
         $id = $from['id'] ?? null;
 
-        return is_string($id) && preg_match('~^[a-z0-9-]{1,24}$~D', $id) === 1 ? $id
-            : throw InvalidPath::unreadable("An {$what} has no mark of its own; one is 1 to 24 small letters, digits and dashes.");
+        return is_string($id) && preg_match('~^[a-z0-9-]{1,24}$~D', $id) === 1
+            ? $id
+            : throw InvalidPath::unreadable(
+                "An {$what} has no mark of its own; one is 1 to 24 small letters, digits and dashes.",
+            );
     }
 
     /** @param  array<mixed>  $from */
@@ -135,8 +186,11 @@ final class PathDocument
 
     private static function plain(mixed $text, string $at): string
     {
-        return is_string($text) && mb_strlen($text) <= self::MOST_TEXT ? $text
-            : throw InvalidPath::places([$at => sprintf('A text of at most %d characters belongs here.', self::MOST_TEXT)]);
+        return is_string($text) && mb_strlen($text) <= self::MOST_TEXT
+            ? $text
+            : throw InvalidPath::places([
+                $at => sprintf('A text of at most %d characters belongs here.', self::MOST_TEXT),
+            ]);
     }
 
     private static function within(mixed $value, float $least, float $most, string $at): float
@@ -158,6 +212,12 @@ final class PathDocument
 
     private static function unknown(string $what, mixed $word, string $at): never
     {
-        throw InvalidPath::places([$at => sprintf('“%s” is not a %s known here.', is_scalar($word) ? mb_strimwidth((string) $word, 0, 40, '…') : '', $what)]);
+        throw InvalidPath::places([
+            $at => sprintf(
+                '“%s” is not a %s known here.',
+                is_scalar($word) ? mb_strimwidth((string) $word, 0, 40, '…') : '',
+                $what,
+            ),
+        ]);
     }
 }

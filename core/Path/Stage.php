@@ -33,9 +33,12 @@ enum Stage: string
     public function stands(): string
     {
         return match ($this) {
-            self::Solids => 'Without it, solids have to be siphoned out before they dissolve; a refugium as settling chamber or strong display flow towards the skimmer take part of it over.',
-            self::Organics => 'Without it, activated carbon, larger water changes and a catch of solids every 3 to 4 days have to take its place, and oxygen comes from the surface alone.',
-            self::Uptake => 'Without it, nitrate and phosphate leave only with water changes and whatever the rock denitrifies; lighter feeding takes part of it over.',
+            self::Solids => 'Without it, solids have to be siphoned out before they dissolve; a refugium as settling '
+                .'chamber or strong display flow towards the skimmer take part of it over.',
+            self::Organics => 'Without it, activated carbon, larger water changes and a catch of solids every 3 to 4 '
+                .'days have to take its place, and oxygen comes from the surface alone.',
+            self::Uptake => 'Without it, nitrate and phosphate leave only with water changes and whatever the rock '
+                .'denitrifies; lighter feeding takes part of it over.',
         };
     }
 
@@ -44,7 +47,8 @@ enum Stage: string
         return match ($this) {
             self::Solids => 'Add a sock, roller, pad or floss before the rest, or say why it is left out.',
             self::Organics => 'Add a skimmer (or activated carbon), or say why it is left out.',
-            self::Uptake => 'Add a refugium, an algae reactor, a scrubber or phosphate media, or say why it is left out.',
+            self::Uptake => 'Add a refugium, an algae reactor, a scrubber or phosphate media, or say why it is left '
+                .'out.',
         };
     }
 }

@@ -50,8 +50,14 @@ final class TypedPath
             'format' => Path::FORMAT,
             'schema' => Path::SCHEMA,
             'litresPerHour' => $this->figure($typed['litresPerHour'] ?? null, Figure::FlowLimit, 'flow', 'The flow'),
-            'lines' => array_map(fn (mixed $line): mixed => is_array($line) ? $this->line($line) : $line, self::list($typed, 'lines')),
-            'removed' => array_map(fn (mixed $item): mixed => is_array($item) ? $this->item($item) : $item, self::list($typed, 'removed')),
+            'lines' => array_map(
+                fn (mixed $line): mixed => is_array($line) ? $this->line($line) : $line,
+                self::list($typed, 'lines'),
+            ),
+            'removed' => array_map(
+                fn (mixed $item): mixed => is_array($item) ? $this->item($item) : $item,
+                self::list($typed, 'removed'),
+            ),
         ];
     }
 
@@ -65,9 +71,22 @@ final class TypedPath
 
         return [
             ...$line,
-            'litresPerHour' => $this->figure($line['litresPerHour'] ?? null, Figure::FlowLimit, "line.{$id}.flow", 'The flow'),
-            'tankLitres' => $this->figure($line['tankLitres'] ?? null, Figure::ClaimHigh, "line.{$id}.tankLitres", 'The water of the tank'),
-            'items' => array_map(fn (mixed $item): mixed => is_array($item) ? $this->item($item) : $item, self::list($line, 'items')),
+            'litresPerHour' => $this->figure(
+                $line['litresPerHour'] ?? null,
+                Figure::FlowLimit,
+                "line.{$id}.flow",
+                'The flow',
+            ),
+            'tankLitres' => $this->figure(
+                $line['tankLitres'] ?? null,
+                Figure::ClaimHigh,
+                "line.{$id}.tankLitres",
+                'The water of the tank',
+            ),
+            'items' => array_map(
+                fn (mixed $item): mixed => is_array($item) ? $this->item($item) : $item,
+                self::list($line, 'items'),
+            ),
         ];
     }
 
@@ -85,7 +104,17 @@ final class TypedPath
         }
         $media = [];
         foreach (self::list($item, 'media') as $i => $load) {
-            $media[] = is_array($load) ? [...$load, 'grams' => $this->figure($load['grams'] ?? null, Figure::Grams, "{$at}.media.{$i}", Figure::Grams->label())] : $load;
+            $media[] = is_array($load)
+                ? [
+                    ...$load,
+                    'grams' => $this->figure(
+                        $load['grams'] ?? null,
+                        Figure::Grams,
+                        "{$at}.media.{$i}",
+                        Figure::Grams->label(),
+                    ),
+                ]
+                : $load;
         }
 
         return [
@@ -100,7 +129,16 @@ final class TypedPath
     {
         [$least, $most] = $figure->bounds();
 
-        return $this->figures->read(is_string($text) ? $text : '', $at, $name, $figure->dimension(), $least, $most, $figure === Figure::Grams ? Unit::Gram : null, $figure->isWhole());
+        return $this->figures->read(
+            is_string($text) ? $text : '',
+            $at,
+            $name,
+            $figure->dimension(),
+            $least,
+            $most,
+            $figure === Figure::Grams ? Unit::Gram : null,
+            $figure->isWhole(),
+        );
     }
 
     /** @param  array<mixed>  $from */

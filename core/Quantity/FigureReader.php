@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ithys\Quantity;
 
-/** Reads the figures of a form as typed, each in the keeper's unit or any unit written out, and notes what is wrong at its place. */
+/**
+ * Reads the figures of a form as typed, each in the keeper's unit or any unit written out, and notes what is wrong at
+ * its place.
+ */
 final class FigureReader
 {
     /** @var array<string, string> sentence per place */
@@ -22,25 +25,51 @@ final class FigureReader
      * @param  float  $least  in base units, as is $most
      * @param  ?Unit  $bare  what a bare number means, where it is not the unit system's habit
      */
-    public function read(string $text, string $at, string $name, ?Dimension $dimension, float $least, float $most, ?Unit $bare = null, bool $whole = false): ?float
-    {
+    public function read(
+        string $text,
+        string $at,
+        string $name,
+        ?Dimension $dimension,
+        float $least,
+        float $most,
+        ?Unit $bare = null,
+        bool $whole = false,
+    ): ?float {
         $text = trim($text);
         if ($text === '') {
             return null;
         }
         $unit = $dimension === null ? null : $bare ?? $this->units->unitOf($dimension);
         try {
-            $base = $unit === null ? Decimal::parse($text)->value : Quantity::parse($text, $unit, $this->units->gallon())->base;
+            $base
+                = $unit === null
+                    ? Decimal::parse($text)->value
+                    : Quantity::parse($text, $unit, $this->units->gallon())->base;
         } catch (InvalidQuantity $invalid) {
             $this->note($at, $invalid->getMessage());
 
             return null;
         }
         // A bound that was shown in another unit comes back a hair beyond it.
-        $base = abs($base - $least) <= 1e-5 * abs($least) ? $least : (abs($base - $most) <= 1e-5 * abs($most) ? $most : $base);
+        $base
+            = abs($base - $least) <= 1e-5 * abs($least)
+                ? $least
+                : (abs($base - $most) <= 1e-5 * abs($most)
+                    ? $most
+                    : $base);
         if ($base < $least || $base > $most || ($whole && floor($base) !== $base)) {
-            $this->note($at, sprintf('%s must be %s %s and %s; “%s” is %s.', $name, $whole ? 'a whole number between' : 'between',
-                $this->shown($least, $unit), $this->shown($most, $unit), mb_strimwidth($text, 0, 40, '…'), $this->shown($base, $unit)));
+            $this->note(
+                $at,
+                sprintf(
+                    '%s must be %s %s and %s; “%s” is %s.',
+                    $name,
+                    $whole ? 'a whole number between' : 'between',
+                    $this->shown($least, $unit),
+                    $this->shown($most, $unit),
+                    mb_strimwidth($text, 0, 40, '…'),
+                    $this->shown($base, $unit),
+                ),
+            );
 
             return null;
         }

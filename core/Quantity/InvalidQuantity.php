@@ -11,7 +11,9 @@ final class InvalidQuantity extends DomainException
 {
     public static function ambiguousGallon(string $word): self
     {
-        return new self("“{$word}” can be a US gallon (3.785 L) or an imperial one (4.546 L). Write “US gal” or “imp gal”.");
+        return new self(
+            "“{$word}” can be a US gallon (3.785 L) or an imperial one (4.546 L). Write “US gal” or “imp gal”.",
+        );
     }
 
     public static function notANumber(string $text): self
@@ -34,6 +36,9 @@ final class InvalidQuantity extends DomainException
 
     public static function wrongDimension(Unit $unit, Dimension $wanted): self
     {
-        return new self("“{$unit->value}” measures {$unit->dimension()->value}, but a {$wanted->value} is wanted here, for example in {$wanted->baseUnit()->value}.");
+        return new self(
+            "“{$unit->value}” measures {$unit->dimension()->value}, but a {$wanted->value} is wanted here, for "
+                ."example in {$wanted->baseUnit()->value}.",
+        );
     }
 }

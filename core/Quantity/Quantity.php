@@ -35,7 +35,9 @@ final readonly class Quantity
         if ($match[2] === '') {
             return self::of($number->value, $bare);
         }
-        $unit = Unit::fromWord($match[2], $gallon) ?? throw InvalidQuantity::unknownUnit(mb_strimwidth($match[2], 0, 40, '…'));
+        $unit
+            = Unit::fromWord($match[2], $gallon)
+            ?? throw InvalidQuantity::unknownUnit(mb_strimwidth($match[2], 0, 40, '…'));
         if ($unit->dimension() !== $bare->dimension()) {
             throw InvalidQuantity::wrongDimension($unit, $bare->dimension());
         }

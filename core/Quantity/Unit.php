@@ -7,7 +7,8 @@ namespace Ithys\Quantity;
 /**
  * A unit the trade writes. The value of each case is the symbol shown on screen.
  *
- * Factors: NIST SP 811 appendix B (the US gallon is 231 cubic inches, the inch 25.4 mm, the imperial gallon 4.54609 L, all exact).
+ * Factors: NIST SP 811 appendix B (the US gallon is 231 cubic inches, the inch 25.4 mm, the imperial gallon 4.54609 L,
+ * all exact).
  */
 enum Unit: string
 {
@@ -48,13 +49,30 @@ enum Unit: string
     public function dimension(): Dimension
     {
         return match ($this) {
-            self::Millilitre, self::Litre, self::CubicInch, self::CubicFoot, self::UsGallon, self::ImperialGallon, self::UsQuart,
-            self::UsCup, self::UsFluidOunce, self::ImperialFluidOunce, self::Tablespoon, self::Teaspoon => Dimension::Volume,
+            self::Millilitre,
+            self::Litre,
+            self::CubicInch,
+            self::CubicFoot,
+            self::UsGallon,
+            self::ImperialGallon,
+            self::UsQuart,
+            self::UsCup,
+            self::UsFluidOunce,
+            self::ImperialFluidOunce,
+            self::Tablespoon,
+            self::Teaspoon => Dimension::Volume,
             self::Millimetre, self::Centimetre, self::Metre, self::Inch, self::Foot => Dimension::Length,
             self::Milligram, self::Gram, self::Kilogram, self::Ounce, self::Pound => Dimension::Mass,
-            self::LitrePerHour, self::CubicMetrePerHour, self::UsGallonPerHour, self::ImperialGallonPerHour, self::UsGallonPerMinute => Dimension::Flow,
+            self::LitrePerHour,
+            self::CubicMetrePerHour,
+            self::UsGallonPerHour,
+            self::ImperialGallonPerHour,
+            self::UsGallonPerMinute => Dimension::Flow,
             self::Celsius, self::Fahrenheit => Dimension::Temperature,
-            self::MilligramPerLitre, self::PartPerMillion, self::MicrogramPerLitre, self::PartPerBillion => Dimension::Concentration,
+            self::MilligramPerLitre,
+            self::PartPerMillion,
+            self::MicrogramPerLitre,
+            self::PartPerBillion => Dimension::Concentration,
         };
     }
 
@@ -62,7 +80,13 @@ enum Unit: string
     public function factor(): float
     {
         return match ($this) {
-            self::Litre, self::Millimetre, self::Gram, self::LitrePerHour, self::Celsius, self::MilligramPerLitre, self::PartPerMillion => 1.0,
+            self::Litre,
+            self::Millimetre,
+            self::Gram,
+            self::LitrePerHour,
+            self::Celsius,
+            self::MilligramPerLitre,
+            self::PartPerMillion => 1.0,
             self::Millilitre, self::Milligram, self::MicrogramPerLitre, self::PartPerBillion => 0.001,
             self::CubicInch => 0.016387064,
             self::CubicFoot => 28.316846592,
@@ -119,7 +143,14 @@ enum Unit: string
             'in3', 'cuin' => self::CubicInch,
             'ft3', 'cuft' => self::CubicFoot,
             'usgal', 'usgals', 'usgallon', 'usgallons' => self::UsGallon,
-            'impgal', 'impgals', 'imperialgal', 'imperialgallon', 'imperialgallons', 'ukgal', 'ukgallon', 'ukgallons' => self::ImperialGallon,
+            'impgal',
+            'impgals',
+            'imperialgal',
+            'imperialgallon',
+            'imperialgallons',
+            'ukgal',
+            'ukgallon',
+            'ukgallons' => self::ImperialGallon,
             'usqt', 'usquart', 'usquarts' => self::UsQuart,
             'cup', 'cups', 'uscup', 'uscups' => self::UsCup,
             'usfloz' => self::UsFluidOunce,

@@ -56,7 +56,11 @@ enum UnitSystem: string
         $units = [];
         foreach (Dimension::cases() as $dimension) {
             $unit = $this->unitOf($dimension);
-            $units[$dimension->value] = ['unit' => $unit->value, 'factor' => $unit->factor(), 'offset' => $unit->offset()];
+            $units[$dimension->value] = [
+                'unit' => $unit->value,
+                'factor' => $unit->factor(),
+                'offset' => $unit->offset(),
+            ];
         }
 
         return $units;

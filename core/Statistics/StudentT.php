@@ -24,7 +24,10 @@ final readonly class StudentT
         return $t > 0 ? 1 - $tail : $tail;
     }
 
-    /** The t below which the probability lies, good to about 1e-12 relative; Newton's steps, halved wherever they leave the bracket. */
+    /**
+     * The t below which the probability lies, good to about 1e-12 relative; Newton's steps, halved wherever they leave
+     * the bracket.
+     */
     public function quantile(float $probability): float
     {
         if ($probability < 0.5) {
@@ -54,6 +57,7 @@ final readonly class StudentT
     {
         $half = ($this->df + 1) / 2;
 
-        return exp(LogGamma::of($half) - LogGamma::of($this->df / 2) - $half * log1p($t * $t / $this->df)) / sqrt($this->df * M_PI);
+        return exp(LogGamma::of($half) - LogGamma::of($this->df / 2) - $half * log1p(($t * $t) / $this->df))
+            / sqrt($this->df * M_PI);
     }
 }

@@ -17,7 +17,10 @@ final readonly class Baffle
         /** Face towards the inlet, from the inner face of the inlet wall, mm. */
         public float $atMm,
         public float $thicknessMm,
-        /** Where the water goes over it, over the floor, mm: its top edge, or the foot of the slots of a comb, whose teeth stand above. */
+        /**
+         * Where the water goes over it, over the floor, mm: its top edge, or the foot of the slots of a comb, whose
+         * teeth stand above.
+         */
         public float $topMm,
         /** Clear height under it, mm; 0 for one that stands on the floor. */
         public float $gapMm = 0.0,
@@ -64,7 +67,9 @@ final readonly class Baffle
     public function flow(float $levelBeforeMm, float $levelAfterMm, float $widthMm): float
     {
         $over = $this->overflow($widthMm)->flow($levelBeforeMm - $this->topMm, $levelAfterMm - $this->topMm);
-        $under = $this->hangs() ? (new UnderGap($this->gapMm, $widthMm))->flow($levelBeforeMm - max($levelAfterMm, $this->gapMm / 2)) : 0.0;
+        $under = $this->hangs()
+            ? (new UnderGap($this->gapMm, $widthMm))->flow($levelBeforeMm - max($levelAfterMm, $this->gapMm / 2))
+            : 0.0;
 
         return $over + $under;
     }
@@ -73,9 +78,13 @@ final readonly class Baffle
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'kind' => $this->kind->value, 'atMm' => $this->atMm, 'thicknessMm' => $this->thicknessMm, 'topMm' => $this->topMm,
-            ...($this->kind === BaffleKind::Under ? ['gapMm' => $this->gapMm] : []),
-            ...($this->kind === BaffleKind::Comb ? ['openShare' => $this->openShare] : []),
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'atMm' => $this->atMm,
+            'thicknessMm' => $this->thicknessMm,
+            'topMm' => $this->topMm,
+            ...$this->kind === BaffleKind::Under ? ['gapMm' => $this->gapMm] : [],
+            ...$this->kind === BaffleKind::Comb ? ['openShare' => $this->openShare] : [],
         ];
     }
 }

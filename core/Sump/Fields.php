@@ -9,7 +9,10 @@ use Ithys\Quantity\FigureReader;
 use Ithys\Quantity\Unit;
 use Ithys\Quantity\UnitSystem;
 
-/** Reads what was typed of a sump, field by field; a field is its dimension, least, most (base units) and what it is called. */
+/**
+ * Reads what was typed of a sump, field by field; a field is its dimension, least, most (base units) and what it is
+ * called.
+ */
 final readonly class Fields
 {
     private FigureReader $figures;
@@ -43,8 +46,14 @@ final readonly class Fields
      * @param  array<mixed>  $typed
      * @param  array{?Dimension, float, float, string}  $field
      */
-    public function needed(array $typed, string $key, string $at, array $field, float $otherwise, ?Unit $bare = null): float
-    {
+    public function needed(
+        array $typed,
+        string $key,
+        string $at,
+        array $field,
+        float $otherwise,
+        ?Unit $bare = null,
+    ): float {
         if (self::text($typed, $key) === '') {
             $this->note($at, "{$field[3]} is needed.");
         }

@@ -6,7 +6,10 @@ namespace Ithys\Sump;
 
 use DomainException;
 
-/** A sump that cannot be drawn; `$problems` says per place what is wrong: "lengthMm", "baffle.weir.topMm", "plumbing.boreMm". */
+/**
+ * A sump that cannot be drawn; `$problems` says per place what is wrong: "lengthMm", "baffle.weir.topMm",
+ * "plumbing.boreMm".
+ */
 final class InvalidSection extends DomainException
 {
     /** @param  array<string, string>  $problems sentence per place */

@@ -18,7 +18,10 @@ final readonly class Placed
         public float $heightMm,
         /** How high its foot stands over the floor, mm. */
         public float $standMm = 0.0,
-        /** Least and most depth of water its maker asks for, over its foot, mm; for a heater the first is its minimum line. */
+        /**
+         * Least and most depth of water its maker asks for, over its foot, mm; for a heater the first is its minimum
+         * line.
+         */
         public ?float $depthLowMm = null,
         public ?float $depthHighMm = null,
         /** The item of the path it is, where it was placed from there. */
@@ -31,18 +34,26 @@ final readonly class Placed
     {
         $level = $lines->levelsMm[$this->chamber] ?? null;
 
-        return $this->kind !== 'heater' || $this->depthLowMm === null || $level === null ? null : $level - $this->standMm - $this->depthLowMm;
+        return $this->kind !== 'heater' || $this->depthLowMm === null || $level === null
+            ? null
+            : $level - $this->standMm - $this->depthLowMm;
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'kind' => $this->kind, 'name' => $this->name, 'chamber' => $this->chamber,
-            'lengthMm' => $this->lengthMm, 'widthMm' => $this->widthMm, 'heightMm' => $this->heightMm, 'standMm' => $this->standMm,
-            ...($this->depthLowMm === null ? [] : ['depthLowMm' => $this->depthLowMm]),
-            ...($this->depthHighMm === null ? [] : ['depthHighMm' => $this->depthHighMm]),
-            ...($this->item === '' ? [] : ['item' => $this->item]),
+            'id' => $this->id,
+            'kind' => $this->kind,
+            'name' => $this->name,
+            'chamber' => $this->chamber,
+            'lengthMm' => $this->lengthMm,
+            'widthMm' => $this->widthMm,
+            'heightMm' => $this->heightMm,
+            'standMm' => $this->standMm,
+            ...$this->depthLowMm === null ? [] : ['depthLowMm' => $this->depthLowMm],
+            ...$this->depthHighMm === null ? [] : ['depthHighMm' => $this->depthHighMm],
+            ...$this->item === '' ? [] : ['item' => $this->item],
         ];
     }
 }

@@ -17,7 +17,8 @@ final readonly class Plumbing
     /**
      * @param  array<string, int>  $fittings  of the return pipe, by {@see Fitting}
      * @param  array<string, int>  $drainFittings
-     * @param  list<array{float, float}>  $curve  points of the pump's curve: flow in L/h and head in m; they go before the label
+     * @param  list<array{float, float}>  $curve  points of the pump's curve: flow in L/h and head in m; they go before
+     *   the label
      * @param  array<string, int>  $emergencyFittings
      * @param  array<string, PipeSystem>  $systems  by {@see PipeSystem::PARTS}
      */
@@ -64,7 +65,19 @@ final readonly class Plumbing
             return null;
         }
 
-        return ReturnLoop::solve($pump, $this->liftMm, [self::run($this->boreMm, $this->lengthMm ?? $this->liftMm, self::withOutlet($this->fittings), $this->valveOpen)], $viscosity);
+        return ReturnLoop::solve(
+            $pump,
+            $this->liftMm,
+            [
+                self::run(
+                    $this->boreMm,
+                    $this->lengthMm ?? $this->liftMm,
+                    self::withOutlet($this->fittings),
+                    $this->valveOpen,
+                ),
+            ],
+            $viscosity,
+        );
     }
 
     /** @throws InvalidCurve */
@@ -80,20 +93,32 @@ final readonly class Plumbing
     /** What the drain carries as a full siphon, L/h; null while a figure is missing. */
     public function drainLitresPerHour(float $viscosity): ?float
     {
-        return $this->drainBoreMm === null || $this->drainFallMm === null ? null
-            : self::fall($this->drainBoreMm, $this->drainLengthMm ?? $this->drainFallMm, $this->drainFittings, $this->drainValveOpen)->flowAt($this->drainFallMm / 1000, $viscosity);
+        return $this->drainBoreMm === null || $this->drainFallMm === null
+            ? null
+            : self::fall(
+                $this->drainBoreMm,
+                $this->drainLengthMm ?? $this->drainFallMm,
+                $this->drainFittings,
+                $this->drainValveOpen,
+            )->flowAt($this->drainFallMm / 1000, $viscosity);
     }
 
     /** What the emergency pipe carries when it runs full, L/h; null while a figure is missing. */
     public function emergencyLitresPerHour(float $viscosity): ?float
     {
-        return $this->emergencyBoreMm === null || $this->emergencyFallMm === null ? null
-            : self::fall($this->emergencyBoreMm, $this->emergencyLengthMm ?? $this->emergencyFallMm, $this->emergencyFittings, null)->flowAt($this->emergencyFallMm / 1000, $viscosity);
+        return $this->emergencyBoreMm === null || $this->emergencyFallMm === null
+            ? null
+            : self::fall(
+                $this->emergencyBoreMm,
+                $this->emergencyLengthMm ?? $this->emergencyFallMm,
+                $this->emergencyFittings,
+                null,
+            )->flowAt($this->emergencyFallMm / 1000, $viscosity);
     }
 
     /**
-     * How far a gate valve in the drain is open, as a share, when the drain carries just this flow and runs full and silent; null while
-     * a figure is missing, or where no setting does.
+     * How far a gate valve in the drain is open, as a share, when the drain carries just this flow and runs full and
+     * silent; null while a figure is missing, or where no setting does.
      */
     public function drainTunedOpen(float $litresPerHour, float $viscosity): ?float
     {
@@ -101,10 +126,16 @@ final readonly class Plumbing
             return null;
         }
         $pipe = self::fall($this->drainBoreMm, $this->drainLengthMm ?? $this->drainFallMm, $this->drainFittings, null);
-        $spare = ($this->drainFallMm / 1000 - $pipe->headLoss($litresPerHour, $viscosity)) / $pipe->velocityHead($litresPerHour);
+        $spare
+            = ($this->drainFallMm / 1000 - $pipe->headLoss($litresPerHour, $viscosity))
+            / $pipe->velocityHead($litresPerHour);
 
         // A gate valve that is among the fittings costs its open loss already.
-        return $spare < 0.0 ? null : Throttle::openFor($spare + (isset($this->drainFittings[Fitting::GateValve->value]) ? Throttle::loss(1.0) : 0.0));
+        return $spare < 0.0
+            ? null
+            : Throttle::openFor(
+                $spare + (isset($this->drainFittings[Fitting::GateValve->value]) ? Throttle::loss(1.0) : 0.0),
+            );
     }
 
     public function overflow(): ?Overflow
@@ -121,18 +152,28 @@ final readonly class Plumbing
     /** Water in the pipes, L. An emergency pipe stands empty. */
     public function litres(): float
     {
-        return ($this->boreMm === null ? 0.0 : (new Pipe($this->boreMm, $this->lengthMm ?? $this->liftMm ?? 0.0))->litres())
-            + ($this->drainBoreMm === null ? 0.0 : (new Pipe($this->drainBoreMm, $this->drainLengthMm ?? $this->drainFallMm ?? 0.0))->litres());
+        return ($this->boreMm === null
+            ? 0.0
+            : (new Pipe($this->boreMm, $this->lengthMm ?? ($this->liftMm ?? 0.0)))->litres())
+            + ($this->drainBoreMm === null
+                ? 0.0
+                : (new Pipe($this->drainBoreMm, $this->drainLengthMm ?? ($this->drainFallMm ?? 0.0)))->litres());
     }
 
     /** @return array<string, mixed> what is given, by property */
     public function toArray(): array
     {
-        return array_filter([
-            ...self::named(get_object_vars($this)),
-            'curve' => array_map(static fn (array $point): array => ['litresPerHour' => $point[0], 'headMetres' => $point[1]], $this->curve),
-            'systems' => array_map(static fn (PipeSystem $system): string => $system->value, $this->systems),
-        ], static fn (mixed $value): bool => $value !== null && $value !== []);
+        return array_filter(
+            [
+                ...self::named(get_object_vars($this)),
+                'curve' => array_map(
+                    static fn (array $point): array => ['litresPerHour' => $point[0], 'headMetres' => $point[1]],
+                    $this->curve,
+                ),
+                'systems' => array_map(static fn (PipeSystem $system): string => $system->value, $this->systems),
+            ],
+            static fn (mixed $value): bool => $value !== null && $value !== [],
+        );
     }
 
     /**
@@ -166,6 +207,10 @@ final readonly class Plumbing
     {
         $pipe = Pipe::with($boreMm, $lengthMm, $fittings);
 
-        return $valveOpen === null ? $pipe : $pipe->losing(Throttle::loss($valveOpen) - (isset($fittings[Fitting::GateValve->value]) ? Throttle::loss(1.0) : 0.0));
+        return $valveOpen === null
+            ? $pipe
+            : $pipe->losing(
+                Throttle::loss($valveOpen) - (isset($fittings[Fitting::GateValve->value]) ? Throttle::loss(1.0) : 0.0),
+            );
     }
 }

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Ithys\Sump;
 
 /**
- * Standing water in a sump: chambers that are joined under a baffle are one pool, and pools spill over the lower of their sides.
+ * Standing water in a sump: chambers that are joined under a baffle are one pool, and pools spill over the lower of
+ * their sides.
  *
  * No water is made or lost: what spills over the outer walls is left standing above the rim, for a finding to say so.
  */
 final class Pools
 {
-    /** @var list<array{area: float, litres: float, chambers: list<int>, left: float, right: float}> area in L/mm, sides in mm */
+    /**
+     * @var list<array{area: float, litres: float, chambers: list<int>, left: float, right: float}> area in L/mm, sides
+     *   in mm
+     */
     private array $pools = [];
 
     private function __construct(private readonly int $chambers)
@@ -26,7 +30,13 @@ final class Pools
         foreach ($section->chambers() as $i => $chamber) {
             $baffle = $section->baffles[$i] ?? null;
             $right = $baffle === null ? INF : ($baffle->hangs() ? 0.0 : $baffle->topMm);
-            $pools->pools[] = ['area' => $chamber->litresPerMm(), 'litres' => $chamber->litresPerMm() * ($levelsMm[$i] ?? 0.0), 'chambers' => [$i], 'left' => $left, 'right' => $right];
+            $pools->pools[] = [
+                'area' => $chamber->litresPerMm(),
+                'litres' => $chamber->litresPerMm() * ($levelsMm[$i] ?? 0.0),
+                'chambers' => [$i],
+                'left' => $left,
+                'right' => $right,
+            ];
             $left = $right;
         }
         $pools->settle();
@@ -74,7 +84,8 @@ final class Pools
             $onward = $pool['right'] <= $pool['left'];
             $j = $onward ? $i + 1 : $i - 1;
             $room = ($side - $this->level($this->pools[$j])) * $this->pools[$j]['area'];
-            // A neighbour whose far side is lower runs over there before it rises to this one: the water only passes through.
+            // A neighbour whose far side is lower runs over there before it rises to this one: the water only passes
+            // through.
             $passes = $this->pools[$j][$onward ? 'right' : 'left'] < $side;
             if ($room > $over || $passes) {
                 $this->pools[$i]['litres'] -= $over;
@@ -92,9 +103,15 @@ final class Pools
     private function join(int $i): void
     {
         [$a, $b] = [$this->pools[$i], $this->pools[$i + 1]];
-        array_splice($this->pools, $i, 2, [[
-            'area' => $a['area'] + $b['area'], 'litres' => $a['litres'] + $b['litres'], 'chambers' => [...$a['chambers'], ...$b['chambers']], 'left' => $a['left'], 'right' => $b['right'],
-        ]]);
+        array_splice($this->pools, $i, 2, [
+            [
+                'area' => $a['area'] + $b['area'],
+                'litres' => $a['litres'] + $b['litres'],
+                'chambers' => [...$a['chambers'], ...$b['chambers']],
+                'left' => $a['left'],
+                'right' => $b['right'],
+            ],
+        ]);
     }
 
     /** @param  array{area: float, litres: float, chambers: list<int>, left: float, right: float}  $pool */

@@ -36,13 +36,26 @@ final class Proposal
         $at = $last->fromMm + min(self::BEHIND, $last->lengthMm() / 3);
         $weir = 0.6 * $section->heightMm;
         $step = self::THICKNESS + self::TRAP_SPACE;
-        $baffle = static fn (BaffleKind $kind, float $at, float $top): Baffle => new Baffle($kind->value, $kind, round($at), self::THICKNESS, round($top),
-            $kind === BaffleKind::Under ? self::GAP : 0.0, $kind === BaffleKind::Comb ? 0.5 : 1.0);
+        $baffle = static fn (BaffleKind $kind, float $at, float $top): Baffle => new Baffle(
+            $kind->value,
+            $kind,
+            round($at),
+            self::THICKNESS,
+            round($top),
+            $kind === BaffleKind::Under ? self::GAP : 0.0,
+            $kind === BaffleKind::Comb ? 0.5 : 1.0,
+        );
         $proposals = [];
         foreach (BaffleKind::cases() as $kind) {
-            $proposals[$kind->value] = [$baffle($kind, $at, $kind === BaffleKind::Under ? 0.85 * $section->heightMm : $weir)];
+            $proposals[$kind->value] = [
+                $baffle($kind, $at, $kind === BaffleKind::Under ? 0.85 * $section->heightMm : $weir),
+            ];
         }
-        $proposals['trap'] = [$baffle(BaffleKind::Weir, $at, $weir), $baffle(BaffleKind::Under, $at + $step, 0.85 * $section->heightMm), $baffle(BaffleKind::Weir, $at + 2 * $step, $weir - 15)];
+        $proposals['trap'] = [
+            $baffle(BaffleKind::Weir, $at, $weir),
+            $baffle(BaffleKind::Under, $at + $step, 0.85 * $section->heightMm),
+            $baffle(BaffleKind::Weir, $at + 2 * $step, $weir - 15),
+        ];
 
         return $proposals;
     }
@@ -60,8 +73,8 @@ final class Proposal
     }
 
     /**
-     * What of a path stands in a sump and is not placed there yet, as it would stand there: of the size the path gives, or else of a usual one. The depth its maker asks
-     * for is left to the keeper.
+     * What of a path stands in a sump and is not placed there yet, as it would stand there: of the size the path gives,
+     * or else of a usual one. The depth its maker asks for is left to the keeper.
      *
      * @return list<Placed> with the item each one is
      */
@@ -75,40 +88,82 @@ final class Proposal
                 $item->kind === Kind::Heater => ['heater', 0, 250.0, 30.0, 30.0],
                 $item->kind === Kind::ReturnPump => ['pump', $return, 110.0, 80.0, 100.0],
                 $item->kind === Kind::FeedPump => ['pump', 0, 60.0, 50.0, 60.0],
-                $item->kind === Kind::Reactor, $item->kind === Kind::AlgaeReactor => ['other', max(0, $return - 1), 110.0, 110.0, 350.0],
-                $item->kind === Kind::Bag, $item->kind === Kind::Basket => ['other', max(0, $return - 1), 120.0, 80.0, 60.0],
+                $item->kind === Kind::Reactor, $item->kind === Kind::AlgaeReactor => [
+                    'other',
+                    max(0, $return - 1),
+                    110.0,
+                    110.0,
+                    350.0,
+                ],
+                $item->kind === Kind::Bag, $item->kind === Kind::Basket => [
+                    'other',
+                    max(0, $return - 1),
+                    120.0,
+                    80.0,
+                    60.0,
+                ],
                 default => null,
             };
-            $isPlaced = array_filter($section->placed, static fn (Placed $device): bool => $device->item === $item->id || $device->name === $item->title()) !== [];
+            $isPlaced
+                = array_filter(
+                    $section->placed,
+                    static fn (Placed $device): bool => $device->item === $item->id || $device->name === $item->title(),
+                ) !== [];
             if ($usual !== null && ! $isPlaced) {
                 [$kind, $chamber, $length, $width, $height] = $usual;
-                $placed[] = new Placed($item->id, $kind, $item->title(), $chamber, $item->figure(Figure::Length) ?? $length, $item->figure(Figure::Width) ?? $width, $item->figure(Figure::Height) ?? $height,
-                    depthLowMm: $kind === 'heater' ? 30.0 : null, item: $item->id);
+                $placed[] = new Placed(
+                    $item->id,
+                    $kind,
+                    $item->title(),
+                    $chamber,
+                    $item->figure(Figure::Length) ?? $length,
+                    $item->figure(Figure::Width) ?? $width,
+                    $item->figure(Figure::Height) ?? $height,
+                    depthLowMm: $kind === 'heater' ? 30.0 : null,
+                    item: $item->id,
+                );
             }
         }
 
         return $placed;
     }
 
-    /** @return array<string, Tray> by {@see TrayKind}; a tray has the holes that the socks and rollers of the path ask for */
+    /**
+     * @return array<string, Tray> by {@see TrayKind}; a tray has the holes that the socks and rollers of the path ask
+     *   for
+     */
     public static function trays(Section $section, ?Path $path = null): array
     {
         $weir = $section->baffles[0]->topMm ?? 0.6 * $section->heightMm;
         $rollers = $path?->itemsOf(Kind::Roller) ?? [];
         $openings = [];
-        foreach ([...($path?->itemsOf(Kind::Sock) ?? []), ...$rollers] as $item) {
-            $kind = $item->kind === Kind::Roller ? OpeningKind::Roller : ($item->choice(Choice::Hole) === '7in' ? OpeningKind::LargeSock : OpeningKind::SmallSock);
+        foreach ([...$path?->itemsOf(Kind::Sock) ?? [], ...$rollers] as $item) {
+            $kind
+                = $item->kind === Kind::Roller
+                    ? OpeningKind::Roller
+                    : ($item->choice(Choice::Hole) === '7in'
+                        ? OpeningKind::LargeSock
+                        : OpeningKind::SmallSock);
             for ($n = 0; $n < $item->count(); $n++) {
                 $openings[] = $kind->usual('hole-'.(count($openings) + 1));
             }
         }
-        $openings = [...($openings === [] ? [OpeningKind::SmallSock->usual('hole-1')] : $openings), OpeningKind::Standpipe->usual('standpipe')];
+        $openings = [
+            ...$openings === [] ? [OpeningKind::SmallSock->usual('hole-1')] : $openings,
+            OpeningKind::Standpipe->usual('standpipe'),
+        ];
         $under = $rollers === [] ? 0.0 : Assumptions::roomUnderRoller()->value;
         $top = min($section->heightMm - 60.0, max($weir + 40.0, ceil($under + self::TRAY)));
 
         return [
             TrayKind::Tray->value => new Tray('tray', TrayKind::Tray, 0, round($top), self::TRAY, $openings),
-            TrayKind::EggCrate->value => new Tray('egg-crate', TrayKind::EggCrate, max(0, count($section->baffles) - 1), round(0.3 * $section->heightMm), 12.0),
+            TrayKind::EggCrate->value => new Tray(
+                'egg-crate',
+                TrayKind::EggCrate,
+                max(0, count($section->baffles) - 1),
+                round(0.3 * $section->heightMm),
+                12.0,
+            ),
         ];
     }
 }

@@ -23,14 +23,19 @@ final readonly class Standing
         $places = [];
         $crowded = [];
         foreach ($section->chambers() as $chamber) {
-            $devices = array_values(array_filter($section->placed, static fn (Placed $device): bool => $device->chamber === $chamber->index));
+            $devices = array_values(
+                array_filter($section->placed, static fn (Placed $one): bool => $one->chamber === $chamber->index),
+            );
             $nests = count($devices) < 2 ? null : self::sideBySide($devices, $chamber);
             if ($nests === null && count($devices) > 1) {
                 $crowded[] = $chamber->index;
             }
             foreach ($devices as $device) {
                 // What does not stand beside the others is drawn in the middle, where a finding says so.
-                $places[$device->id] = self::centred($nests ?? [new Nest($device->id, 0.0, 0.0, $device->lengthMm, $device->widthMm, false)], $chamber)[$device->id];
+                $places[$device->id] = self::centred(
+                    $nests ?? [new Nest($device->id, 0.0, 0.0, $device->lengthMm, $device->widthMm, false)],
+                    $chamber,
+                )[$device->id];
             }
         }
 
@@ -67,7 +72,14 @@ final readonly class Standing
         }
         $centred = [];
         foreach ($nests as $nest) {
-            $centred[$nest->mark] = new Nest($nest->mark, $chamber->fromMm + ($chamber->lengthMm() - $along) / 2 + $nest->xMm, ($chamber->widthMm - $across) / 2 + $nest->yMm, $nest->lengthMm, $nest->widthMm, $nest->turned);
+            $centred[$nest->mark] = new Nest(
+                $nest->mark,
+                $chamber->fromMm + ($chamber->lengthMm() - $along) / 2 + $nest->xMm,
+                ($chamber->widthMm - $across) / 2 + $nest->yMm,
+                $nest->lengthMm,
+                $nest->widthMm,
+                $nest->turned,
+            );
         }
 
         return $centred;

@@ -24,7 +24,20 @@ final readonly class SumpDesign
     public const SCHEMA = 1;
 
     /** Figures of the sump itself, as they are called in documents. */
-    public const FIGURES = ['lengthMm', 'widthMm', 'heightMm', 'wallMm', 'returnLevelMm', 'pumpMinimumMm', 'fallMm', 'boxLitres', 'evaporationLitresADay', 'reservoirLitres', 'cabinetMm', 'bottomMm'];
+    public const FIGURES = [
+        'lengthMm',
+        'widthMm',
+        'heightMm',
+        'wallMm',
+        'returnLevelMm',
+        'pumpMinimumMm',
+        'fallMm',
+        'boxLitres',
+        'evaporationLitresADay',
+        'reservoirLitres',
+        'cabinetMm',
+        'bottomMm',
+    ];
 
     /**
      * @param  array<string, ?float>  $figures  by {@see SumpDesign::FIGURES}
@@ -49,14 +62,30 @@ final readonly class SumpDesign
     /** A sump to start from: skimmer chamber, bubble trap, return. */
     public static function start(): self
     {
-        return new self([
-            'lengthMm' => 760.0, 'widthMm' => 350.0, 'heightMm' => 380.0, 'wallMm' => 6.0, 'returnLevelMm' => 180.0, 'pumpMinimumMm' => 60.0,
-            'fallMm' => 20.0, 'boxLitres' => 2.0, 'evaporationLitresADay' => null, 'reservoirLitres' => null, 'cabinetMm' => null, 'bottomMm' => null,
-        ], false, [
-            new Baffle('weir', BaffleKind::Weir, 420, 6, 230),
-            new Baffle('under', BaffleKind::Under, 460, 6, 320, 35),
-            new Baffle('last', BaffleKind::Weir, 500, 6, 215),
-        ], [], new Plumbing);
+        return new self(
+            [
+                'lengthMm' => 760.0,
+                'widthMm' => 350.0,
+                'heightMm' => 380.0,
+                'wallMm' => 6.0,
+                'returnLevelMm' => 180.0,
+                'pumpMinimumMm' => 60.0,
+                'fallMm' => 20.0,
+                'boxLitres' => 2.0,
+                'evaporationLitresADay' => null,
+                'reservoirLitres' => null,
+                'cabinetMm' => null,
+                'bottomMm' => null,
+            ],
+            false,
+            [
+                new Baffle('weir', BaffleKind::Weir, 420, 6, 230),
+                new Baffle('under', BaffleKind::Under, 460, 6, 320, 35),
+                new Baffle('last', BaffleKind::Weir, 500, 6, 215),
+            ],
+            [],
+            new Plumbing(),
+        );
     }
 
     public function figure(string $key): float
@@ -67,11 +96,29 @@ final readonly class SumpDesign
     public function section(Tank $tank): Section
     {
         return new Section(
-            $this->figure('lengthMm'), $this->figure('widthMm'), $this->figure('heightMm'), $this->figure('wallMm'), $this->baffles,
-            $this->figure('returnLevelMm'), $this->figure('pumpMinimumMm'),
-            new DrainDown($tank->display->surfaceSquareMm(), $this->figure('fallMm'), $this->figure('boxLitres'), $this->plumbing->litres()),
-            $this->figures['evaporationLitresADay'] ?? null, $this->figures['reservoirLitres'] ?? null, $this->figures['cabinetMm'] ?? null, $this->toTheLeft, $this->placed, $this->material, $this->braced,
-            $this->trays, $this->figures['bottomMm'] ?? null, $this->bottomOnEdges,
+            $this->figure('lengthMm'),
+            $this->figure('widthMm'),
+            $this->figure('heightMm'),
+            $this->figure('wallMm'),
+            $this->baffles,
+            $this->figure('returnLevelMm'),
+            $this->figure('pumpMinimumMm'),
+            new DrainDown(
+                $tank->display->surfaceSquareMm(),
+                $this->figure('fallMm'),
+                $this->figure('boxLitres'),
+                $this->plumbing->litres(),
+            ),
+            $this->figures['evaporationLitresADay'] ?? null,
+            $this->figures['reservoirLitres'] ?? null,
+            $this->figures['cabinetMm'] ?? null,
+            $this->toTheLeft,
+            $this->placed,
+            $this->material,
+            $this->braced,
+            $this->trays,
+            $this->figures['bottomMm'] ?? null,
+            $this->bottomOnEdges,
         );
     }
 
@@ -85,7 +132,10 @@ final readonly class SumpDesign
         return $this->plumbing->returnLoop(self::viscosity($tank));
     }
 
-    /** Flow through the sump: what the return really gives, or while that is not known what the tank is said to have, L/h. */
+    /**
+     * Flow through the sump: what the return really gives, or while that is not known what the tank is said to have,
+     * L/h.
+     */
     public function litresPerHour(Tank $tank): float
     {
         return $this->returnLoop($tank)->litresPerHour ?? $tank->filterLitresPerHour ?? 0.0;
@@ -110,7 +160,10 @@ final readonly class SumpDesign
         $states = [$running, WaterLines::powerCut($section, $through), $emptied];
         $covers = [];
         foreach ($this->placed as $device) {
-            $known = array_filter(array_map($device->coverMm(...), $states), static fn (?float $cover): bool => $cover !== null);
+            $known = array_filter(
+                array_map($device->coverMm(...), $states),
+                static fn (?float $cover): bool => $cover !== null,
+            );
             if ($device->item !== '' && $known !== []) {
                 $covers[$device->item] = min($known);
             }
@@ -127,7 +180,14 @@ final readonly class SumpDesign
         $flow = $this->litresPerHour($tank);
 
         return SumpReview::of($section, $flow, $room > 0.0 ? $room : null, $units, [
-            ...(new PlumbingReview($this->plumbing, $flow, self::viscosity($tank), $this->figure('fallMm'), $units, $path))->findings(),
+            ...(new PlumbingReview(
+                $this->plumbing,
+                $flow,
+                self::viscosity($tank),
+                $this->figure('fallMm'),
+                $units,
+                $path,
+            ))->findings(),
             ...WorkshopReview::findings($section, $this->workshop, $units),
         ]);
     }
@@ -151,9 +211,11 @@ final readonly class SumpDesign
             'baffles' => array_map(static fn (Baffle $baffle): array => $baffle->toArray(), $this->baffles),
             'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $this->placed),
             'plumbing' => $this->plumbing->toArray(),
-            ...($this->trays === [] ? [] : ['trays' => array_map(static fn (Tray $tray): array => $tray->toArray(), $this->trays)]),
-            ...($this->bottomOnEdges ? ['bottomOnEdges' => true] : []),
-            ...($this->workshop->toArray() === [] ? [] : ['workshop' => $this->workshop->toArray()]),
+            ...$this->trays === []
+                ? []
+                : ['trays' => array_map(static fn (Tray $tray): array => $tray->toArray(), $this->trays)],
+            ...$this->bottomOnEdges ? ['bottomOnEdges' => true] : [],
+            ...$this->workshop->toArray() === [] ? [] : ['workshop' => $this->workshop->toArray()],
         ];
     }
 }

@@ -17,7 +17,8 @@ use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TypedTray;
 
 /**
- * Reads a sump as typed: its document with every figure as text. A bare length is in mm, or in inches where US units are chosen.
+ * Reads a sump as typed: its document with every figure as text. A bare length is in mm, or in inches where US units
+ * are chosen.
  *
  * The stored document is read by the same reader, its numbers written as text in base units.
  */
@@ -107,7 +108,10 @@ final class TypedSection
      */
     public static function fromDocument(array $document): SumpDesign
     {
-        if (($document['format'] ?? null) !== SumpDesign::FORMAT || ($document['schema'] ?? null) !== SumpDesign::SCHEMA) {
+        if (
+            ($document['format'] ?? null) !== SumpDesign::FORMAT
+            || ($document['schema'] ?? null) !== SumpDesign::SCHEMA
+        ) {
             throw InvalidSection::unreadable('This is not a sump of this version.');
         }
 
@@ -127,17 +131,41 @@ final class TypedSection
         $baffles = Fields::list($typed, 'baffles');
         $placed = Fields::list($typed, 'placed');
         $trays = Fields::list($typed, 'trays');
-        $parts = count($baffles) + count($placed) + array_sum(array_map(static fn (array $tray): int => 1 + count(Fields::list($tray, 'openings')), $trays));
+        $parts
+            = count($baffles)
+            + count($placed)
+            + array_sum(array_map(static fn (array $tray): int => 1 + count(Fields::list($tray, 'openings')), $trays));
         if ($parts > self::MOST_PARTS) {
-            $this->fields->note('section', sprintf('A sump can have %d baffles, devices, trays and openings; this one has %d.', self::MOST_PARTS, $parts));
+            $this->fields->note(
+                'section',
+                sprintf(
+                    'A sump can have %d baffles, devices, trays and openings; this one has %d.',
+                    self::MOST_PARTS,
+                    $parts,
+                ),
+            );
         }
 
-        $this->refuseDoubles([...$baffles, ...$placed, ...$trays, ...Fields::list(Fields::map($typed, 'workshop'), 'pads')]);
+        $this->refuseDoubles([
+            ...$baffles,
+            ...$placed,
+            ...$trays,
+            ...Fields::list(Fields::map($typed, 'workshop'), 'pads'),
+        ]);
         array_map(fn (array $tray) => $this->refuseDoubles(Fields::list($tray, 'openings')), $trays);
 
-        return new SumpDesign($figures, ($typed['toTheLeft'] ?? false) === true, array_map($this->baffle(...), $baffles), array_map($this->placed(...), $placed), $this->plumbing(Fields::map($typed, 'plumbing')),
-            Material::tryFrom(Fields::text($typed, 'material')) ?? Material::Glass, ($typed['braced'] ?? false) === true,
-            array_map(fn (array $tray): Tray => TypedTray::read($tray, $this->fields), $trays), ($typed['bottomOnEdges'] ?? false) === true, TypedWorkshop::read(Fields::map($typed, 'workshop'), $this->fields));
+        return new SumpDesign(
+            $figures,
+            ($typed['toTheLeft'] ?? false) === true,
+            array_map($this->baffle(...), $baffles),
+            array_map($this->placed(...), $placed),
+            $this->plumbing(Fields::map($typed, 'plumbing')),
+            Material::tryFrom(Fields::text($typed, 'material')) ?? Material::Glass,
+            ($typed['braced'] ?? false) === true,
+            array_map(fn (array $tray): Tray => TypedTray::read($tray, $this->fields), $trays),
+            ($typed['bottomOnEdges'] ?? false) === true,
+            TypedWorkshop::read(Fields::map($typed, 'workshop'), $this->fields),
+        );
     }
 
     /**
@@ -148,7 +176,8 @@ final class TypedSection
     private function refuseDoubles(array $parts): void
     {
         $ids = array_map(static fn (array $part): string => Fields::text($part, 'id'), $parts);
-        foreach (array_keys(array_filter(array_count_values($ids), static fn (int $times): bool => $times > 1)) as $id) {
+        $twice = array_filter(array_count_values($ids), static fn (int $times): bool => $times > 1);
+        foreach (array_keys($twice) as $id) {
             $this->fields->note('section', "Two parts have the id “{$id}”; give each its own.");
         }
     }
@@ -158,7 +187,13 @@ final class TypedSection
     {
         $id = Fields::text($typed, 'id');
         $kind = BaffleKind::tryFrom(Fields::text($typed, 'kind'));
-        $read = fn (string $key, float $otherwise): float => $this->fields->needed($typed, $key, "baffle.{$id}.{$key}", self::BAFFLE[$key], $otherwise);
+        $read = fn (string $key, float $otherwise): float => $this->fields->needed(
+            $typed,
+            $key,
+            "baffle.{$id}.{$key}",
+            self::BAFFLE[$key],
+            $otherwise,
+        );
         if ($kind === null) {
             $this->fields->note("baffle.{$id}", 'This is not a kind of baffle known here.');
             $kind = BaffleKind::Weir;
@@ -173,23 +208,71 @@ final class TypedSection
     private function placed(array $typed): Placed
     {
         $id = Fields::text($typed, 'id');
-        $read = fn (string $key, float $otherwise): float => $this->fields->needed($typed, $key, "placed.{$id}.{$key}", self::PLACED[$key], $otherwise);
-        $maybe = fn (string $key): ?float => $this->fields->figure($typed, $key, "placed.{$id}.{$key}", self::PLACED[$key]);
+        $read = fn (string $key, float $otherwise): float => $this->fields->needed(
+            $typed,
+            $key,
+            "placed.{$id}.{$key}",
+            self::PLACED[$key],
+            $otherwise,
+        );
+        $maybe = fn (string $key): ?float => $this->fields->figure(
+            $typed,
+            $key,
+            "placed.{$id}.{$key}",
+            self::PLACED[$key],
+        );
         $kind = Fields::text($typed, 'kind');
 
-        return new Placed($id, in_array($kind, ['skimmer', 'heater', 'pump', 'roller'], true) ? $kind : 'other', Fields::name($typed, 'name'), Fields::chamber($typed),
-            $read('lengthMm', 100.0), $read('widthMm', 100.0), $read('heightMm', 100.0), $maybe('standMm') ?? 0.0, $maybe('depthLowMm'), $maybe('depthHighMm'), Fields::text($typed, 'item'));
+        return new Placed(
+            $id,
+            in_array($kind, ['skimmer', 'heater', 'pump', 'roller'], true) ? $kind : 'other',
+            Fields::name($typed, 'name'),
+            Fields::chamber($typed),
+            $read('lengthMm', 100.0),
+            $read('widthMm', 100.0),
+            $read('heightMm', 100.0),
+            $maybe('standMm') ?? 0.0,
+            $maybe('depthLowMm'),
+            $maybe('depthHighMm'),
+            Fields::text($typed, 'item'),
+        );
     }
 
     /** @param  array<mixed>  $typed */
     private function plumbing(array $typed): Plumbing
     {
-        $read = fn (string $key): ?float => $this->fields->figure($typed, $key, "plumbing.{$key}", self::PLUMBING[$key], $key === 'pumpHeadMetres' ? Unit::Metre : null);
+        $read = fn (string $key): ?float => $this->fields->figure(
+            $typed,
+            $key,
+            "plumbing.{$key}",
+            self::PLUMBING[$key],
+            $key === 'pumpHeadMetres' ? Unit::Metre : null,
+        );
         $head = $read('pumpHeadMetres');
 
-        return new Plumbing($read('pumpLitresPerHour'), $head === null ? null : $head / 1000, $read('pumpWatts'), $read('liftMm'), $read('boreMm'), $read('lengthMm'), $this->fittings($typed, 'fittings'),
-            $read('drainBoreMm'), $read('drainLengthMm'), $read('drainFallMm'), $this->fittings($typed, 'drainFittings'), $this->curve($typed), $read('valveOpen'), $read('drainValveOpen'),
-            $read('emergencyBoreMm'), $read('emergencyLengthMm'), $read('emergencyFallMm'), $this->fittings($typed, 'emergencyFittings'), $read('overflowMm'), $read('overflowOpenShare'), $this->systems(Fields::map($typed, 'systems')));
+        return new Plumbing(
+            $read('pumpLitresPerHour'),
+            $head === null ? null : $head / 1000,
+            $read('pumpWatts'),
+            $read('liftMm'),
+            $read('boreMm'),
+            $read('lengthMm'),
+            $this->fittings($typed, 'fittings'),
+            $read('drainBoreMm'),
+            $read('drainLengthMm'),
+            $read('drainFallMm'),
+            $this->fittings($typed, 'drainFittings'),
+            $this->curve($typed),
+            $read('valveOpen'),
+            $read('drainValveOpen'),
+            $read('emergencyBoreMm'),
+            $read('emergencyLengthMm'),
+            $read('emergencyFallMm'),
+            $this->fittings($typed, 'emergencyFittings'),
+            $read('overflowMm'),
+            $read('overflowOpenShare'),
+            $this->systems(Fields::map($typed, 'systems')),
+        );
     }
 
     /**
@@ -204,8 +287,21 @@ final class TypedSection
             if (Fields::text($point, 'litresPerHour') === '' && Fields::text($point, 'headMetres') === '') {
                 continue;
             }
-            $flow = $this->fields->needed($point, 'litresPerHour', "plumbing.curve.{$i}.litresPerHour", self::POINT['litresPerHour'], 0.0);
-            $head = $this->fields->needed($point, 'headMetres', "plumbing.curve.{$i}.headMetres", self::POINT['headMetres'], 0.0, Unit::Metre);
+            $flow = $this->fields->needed(
+                $point,
+                'litresPerHour',
+                "plumbing.curve.{$i}.litresPerHour",
+                self::POINT['litresPerHour'],
+                0.0,
+            );
+            $head = $this->fields->needed(
+                $point,
+                'headMetres',
+                "plumbing.curve.{$i}.headMetres",
+                self::POINT['headMetres'],
+                0.0,
+                Unit::Metre,
+            );
             $points[] = [$flow, $head / 1000];
         }
         try {
@@ -243,7 +339,14 @@ final class TypedSection
         $counts = [];
         foreach (Fields::map($typed, $key) as $fitting => $count) {
             $known = Fitting::tryFrom((string) $fitting);
-            $number = $this->fields->whole(['count' => $count], 'count', "plumbing.{$key}.{$fitting}", 'The number', 0, 50);
+            $number = $this->fields->whole(
+                ['count' => $count],
+                'count',
+                "plumbing.{$key}.{$fitting}",
+                'The number',
+                0,
+                50,
+            );
             if ($known !== null && $number !== null && $number > 0) {
                 $counts[$known->value] = $number;
             }

@@ -18,7 +18,8 @@ final readonly class WaterLines
     }
 
     /**
-     * While the return runs: from the chamber of the return upstream, each baffle backs the water up until it lets the flow by.
+     * While the return runs: from the chamber of the return upstream, each baffle backs the water up until it lets the
+     * flow by.
      *
      * @param  float  $litresPerHour  flow through the sump
      */
@@ -27,15 +28,25 @@ final readonly class WaterLines
         $levels = [$section->returnLevelMm];
         foreach (array_reverse($section->baffles) as $baffle) {
             $after = $levels[0];
-            array_unshift($levels, $litresPerHour <= 0.0
-                ? max($after, $baffle->hangs() ? $after : $baffle->topMm)
-                : Bisection::root(static fn (float $level): float => $baffle->flow($level, $after, $section->widthMm) - $litresPerHour, $after, $after + 10_000.0));
+            array_unshift(
+                $levels,
+                $litresPerHour <= 0.0
+                    ? max($after, $baffle->hangs() ? $after : $baffle->topMm)
+                    : Bisection::root(
+                        static fn (float $level): float => $baffle->flow($level, $after, $section->widthMm)
+                            - $litresPerHour,
+                        $after,
+                        $after + 10_000.0,
+                    ),
+            );
         }
 
         return self::at($section, $levels);
     }
 
-    /** After a power cut: what stood over the baffles runs on, what was above comes down, and all of it finds its level. */
+    /**
+     * After a power cut: what stood over the baffles runs on, what was above comes down, and all of it finds its level.
+     */
     public static function powerCut(Section $section, float $litresPerHour): self
     {
         $pools = Pools::of($section, self::running($section, $litresPerHour)->levelsMm);
@@ -50,7 +61,8 @@ final readonly class WaterLines
         $levels = self::running($section, $litresPerHour)->levelsMm;
         $last = count($levels) - 1;
         $levels[$last] = min($levels[$last], $section->pumpMinimumMm);
-        // Before a weir the water stays up to its crest, or to what stands behind it if that is higher; under a gap it follows what is behind.
+        // Before a weir the water stays up to its crest, or to what stands behind it if that is higher; under a gap it
+        // follows what is behind.
         for ($i = $last - 1; $i >= 0; $i--) {
             $baffle = $section->baffles[$i];
             $levels[$i] = min($levels[$i], $baffle->hangs() ? $levels[$i + 1] : max($baffle->topMm, $levels[$i + 1]));
@@ -76,7 +88,10 @@ final readonly class WaterLines
     /** @param  non-empty-array<int, float>  $levels */
     private static function at(Section $section, array $levels): self
     {
-        $litres = array_map(static fn (Chamber $chamber): float => $chamber->litresPerMm() * $levels[$chamber->index], $section->chambers());
+        $litres = array_map(
+            static fn (Chamber $chamber): float => $chamber->litresPerMm() * $levels[$chamber->index],
+            $section->chambers(),
+        );
 
         return new self(array_values($levels), $litres, array_sum($litres));
     }

@@ -16,7 +16,8 @@ use Ithys\Water\Tank;
 use Ithys\Water\WorkingVolume;
 
 /**
- * What stands at a moment: the tank as described, the path of the water, and the sump as drawn. Whoever wants a fact of the system asks here.
+ * What stands at a moment: the tank as described, the path of the water, and the sump as drawn. Whoever wants a fact of
+ * the system asks here.
  *
  * A figure that the drawn sump computes goes before one that is described, and neither is copied into the other.
  */
@@ -37,10 +38,15 @@ final readonly class Setup
     public function __construct(public Tank $described, public ?Path $path = null, ?SumpDesign $sump = null)
     {
         $this->sump = $path === null || $path->style === Style::Sump ? $sump : null;
-        $this->drawn = $this->sump?->drawn($this->asSaid()) ?? new Drawn;
-        $this->tank = $path === null
-            ? $described->with($this->drawn->sumpLitres ?? $described->sumpLitres, $this->drawn->litresPerHour ?? $described->filterLitresPerHour, $described->furtherTankLitres)
-            : $path->tank($described, $this->drawn);
+        $this->drawn = $this->sump?->drawn($this->asSaid()) ?? new Drawn();
+        $this->tank
+            = $path === null
+                ? $described->with(
+                    $this->drawn->sumpLitres ?? $described->sumpLitres,
+                    $this->drawn->litresPerHour ?? $described->filterLitresPerHour,
+                    $described->furtherTankLitres,
+                )
+                : $path->tank($described, $this->drawn);
     }
 
     /** The same tank and sump with another path, as while one is laid out. */

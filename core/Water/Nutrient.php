@@ -44,7 +44,11 @@ enum Nutrient: string
      */
     public static function fromWord(string $word): ?array
     {
-        $key = str_replace([' ', '-', '_', '₃', '₄', '⁻', '³'], ['', '', '', '3', '4', '', ''], mb_strtolower(trim($word)));
+        $key = str_replace(
+            [' ', '-', '_', '₃', '₄', '⁻', '³'],
+            ['', '', '', '3', '4', '', ''],
+            mb_strtolower(trim($word)),
+        );
 
         return match ($key) {
             'no3', 'nitrate', 'nitrat', 'nitrates' => [self::Nitrate, Basis::Ion],

@@ -20,7 +20,9 @@ final class Seawater
     public static function density(float $salinity, float $celsius): float
     {
         $t = $celsius;
-        $pure = 999.842594 + $t * (6.793952e-2 + $t * (-9.095290e-3 + $t * (1.001685e-4 + $t * (-1.120083e-6 + $t * 6.536332e-9))));
+        $pure
+            = 999.842594
+            + $t * (6.793952e-2 + $t * (-9.09529e-3 + $t * (1.001685e-4 + $t * (-1.120083e-6 + $t * 6.536332e-9))));
         $linear = 8.24493e-1 + $t * (-4.0899e-3 + $t * (7.6438e-5 + $t * (-8.2467e-7 + $t * 5.3875e-9)));
         $threeHalves = -5.72466e-3 + $t * (1.0227e-4 + $t * -1.6546e-6);
 
@@ -28,7 +30,8 @@ final class Seawater
     }
 
     /**
-     * Practical salinity of water of a specific gravity: its density over that of pure water, both at its temperature, by the density above.
+     * Practical salinity of water of a specific gravity: its density over that of pure water, both at its temperature,
+     * by the density above.
      *
      * @param  float  $specificGravity  as a hobby hydrometer or refractometer shows it, 1 to 1.033
      */
@@ -36,11 +39,16 @@ final class Seawater
     {
         $pure = self::density(0.0, $celsius);
 
-        return Bisection::root(static fn (float $salinity): float => self::density($salinity, $celsius) / $pure - $specificGravity, 0.0, 45.0);
+        return Bisection::root(
+            static fn (float $salinity): float => self::density($salinity, $celsius) / $pure - $specificGravity,
+            0.0,
+            45.0,
+        );
     }
 
     /**
-     * Kinematic viscosity, m²/s: Sharqawy, Lienhard and Zubair 2010, equations 22 and 23 (coefficients from memory), over the density above.
+     * Kinematic viscosity, m²/s: Sharqawy, Lienhard and Zubair 2010, equations 22 and 23 (coefficients from memory),
+     * over the density above.
      */
     public static function kinematicViscosity(float $salinity, float $celsius): float
     {

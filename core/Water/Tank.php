@@ -23,16 +23,30 @@ final readonly class Tank
         /** Flow through the filter, L/h; null while unknown. */
         public ?float $filterLitresPerHour,
         public TurnoverSchool $school,
-        /** Water in further tanks on the same sump, litres; it comes with the path in force, not with the description. */
+        /**
+         * Water in further tanks on the same sump, litres; it comes with the path in force, not with the description.
+         */
         public float $furtherTankLitres = 0.0,
     ) {
     }
 
-    /** The same tank with other water in its sump, another flow through the filter, or further tanks on the same sump. */
+    /**
+     * The same tank with other water in its sump, another flow through the filter, or further tanks on the same sump.
+     */
     public function with(float $sumpLitres, ?float $filterLitresPerHour, float $furtherTankLitres): self
     {
-        return new self($this->display, $sumpLitres, $this->plumbingLitres, $this->sandKg, $this->rockKg, $this->salinity, $this->celsius,
-            $filterLitresPerHour, $this->school, $furtherTankLitres);
+        return new self(
+            $this->display,
+            $sumpLitres,
+            $this->plumbingLitres,
+            $this->sandKg,
+            $this->rockKg,
+            $this->salinity,
+            $this->celsius,
+            $filterLitresPerHour,
+            $this->school,
+            $furtherTankLitres,
+        );
     }
 
     public function workingVolume(): WorkingVolume
@@ -75,15 +89,25 @@ final readonly class Tank
             throw InvalidTank::unknownDocument();
         }
         $display = $document['display'];
-        $figure = static fn (array $from, string $key): float => is_int($from[$key] ?? null) || is_float($from[$key] ?? null)
+        $figure = static fn (array $from, string $key): float => is_int($from[$key] ?? null)
+        || is_float($from[$key] ?? null)
             ? (float) $from[$key]
             : throw InvalidTank::missingFigure($key);
         $school = $document['school'] ?? null;
 
         return new self(
             match ($display['shape'] ?? null) {
-                'box' => Display::box($figure($display, 'lengthMm'), $figure($display, 'widthMm'), $figure($display, 'heightMm'), $figure($display, 'belowRimMm')),
-                'cylinder' => Display::cylinder($figure($display, 'lengthMm'), $figure($display, 'heightMm'), $figure($display, 'belowRimMm')),
+                'box' => Display::box(
+                    $figure($display, 'lengthMm'),
+                    $figure($display, 'widthMm'),
+                    $figure($display, 'heightMm'),
+                    $figure($display, 'belowRimMm'),
+                ),
+                'cylinder' => Display::cylinder(
+                    $figure($display, 'lengthMm'),
+                    $figure($display, 'heightMm'),
+                    $figure($display, 'belowRimMm'),
+                ),
                 'volume' => Display::volume($figure($display, 'litres')),
                 default => throw InvalidTank::unknownDocument(),
             },

@@ -19,8 +19,12 @@ final class Turnover
         return $litresPerHour === null || $litresPerHour <= 0.0 ? null : $litresPerHour / $workingLitres;
     }
 
-    public static function judge(?float $litresPerHour, float $workingLitres, TurnoverSchool $school, UnitSystem $units): Finding
-    {
+    public static function judge(
+        ?float $litresPerHour,
+        float $workingLitres,
+        TurnoverSchool $school,
+        UnitSystem $units,
+    ): Finding {
         $perHour = self::perHour($litresPerHour, $workingLitres);
         if ($perHour === null) {
             return Finding::of(Severity::Remark, 'turnover-unknown', 'Filter flow not given',
@@ -33,14 +37,36 @@ final class Turnover
         $wanted = $school->wanted();
 
         return match (true) {
-            $perHour <= Assumptions::freshwaterTurnover()->value => Finding::of(Severity::Caution, 'turnover-freshwater', 'Turnover far too low',
-                "{$times} volumes an hour is a freshwater figure. {$wanted}", Assumptions::freshwaterTurnover()),
-            $perHour < $low->value => Finding::of(Severity::Caution, 'turnover-low', 'Turnover low',
-                "{$times} volumes an hour. {$wanted} That would be at least ".$units->format($low->value * $workingLitres, Dimension::Flow, 0).' here.', $low),
-            $perHour > $high->value => Finding::of(Severity::Caution, 'turnover-high', 'Turnover high',
-                "{$times} volumes an hour. {$wanted} More only costs power and carries bubbles.", $high),
-            default => Finding::of(Severity::Good, 'turnover-fits', 'Turnover fits',
-                "{$times} volumes an hour. {$wanted}", $low),
+            $perHour <= Assumptions::freshwaterTurnover()->value => Finding::of(
+                Severity::Caution,
+                'turnover-freshwater',
+                'Turnover far too low',
+                "{$times} volumes an hour is a freshwater figure. {$wanted}",
+                Assumptions::freshwaterTurnover(),
+            ),
+            $perHour < $low->value => Finding::of(
+                Severity::Caution,
+                'turnover-low',
+                'Turnover low',
+                "{$times} volumes an hour. {$wanted} That would be at least "
+                    .$units->format($low->value * $workingLitres, Dimension::Flow, 0)
+                    .' here.',
+                $low,
+            ),
+            $perHour > $high->value => Finding::of(
+                Severity::Caution,
+                'turnover-high',
+                'Turnover high',
+                "{$times} volumes an hour. {$wanted} More only costs power and carries bubbles.",
+                $high,
+            ),
+            default => Finding::of(
+                Severity::Good,
+                'turnover-fits',
+                'Turnover fits',
+                "{$times} volumes an hour. {$wanted}",
+                $low,
+            ),
         };
     }
 }

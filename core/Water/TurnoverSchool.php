@@ -15,7 +15,9 @@ enum TurnoverSchool: string
 
     public function label(): string
     {
-        return $this === self::Moderate ? 'Moderate, 5 to 10 an hour (sump)' : 'Brisk, 10 to 30 an hour (small rear chamber)';
+        return $this === self::Moderate
+            ? 'Moderate, 5 to 10 an hour (sump)'
+            : 'Brisk, 10 to 30 an hour (small rear chamber)';
     }
 
     public function wanted(): string

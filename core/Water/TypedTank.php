@@ -37,7 +37,8 @@ final class TypedTank
     }
 
     /**
-     * @param  array<string, string>  $typed  shape (box, cylinder, volume), length, width, height, belowRim, volume, sump, plumbing,
+     * @param  array<string, string>  $typed  shape (box, cylinder, volume), length, width, height, belowRim, volume,
+     *   sump, plumbing,
      *                                        sand, rock, salinity, temperature, flow, school
      *
      * @throws InvalidTank with a sentence for every field that cannot be read or is out of bounds
@@ -50,9 +51,18 @@ final class TypedTank
     private function tank(): Tank
     {
         $display = match ($this->text('shape')) {
-            'cylinder' => Display::cylinder($this->required('length'), $this->required('height'), $this->optional('belowRim') ?? 0.0),
+            'cylinder' => Display::cylinder(
+                $this->required('length'),
+                $this->required('height'),
+                $this->optional('belowRim') ?? 0.0,
+            ),
             'volume' => Display::volume($this->required('volume')),
-            default => Display::box($this->required('length'), $this->required('width'), $this->required('height'), $this->optional('belowRim') ?? 0.0),
+            default => Display::box(
+                $this->required('length'),
+                $this->required('width'),
+                $this->required('height'),
+                $this->optional('belowRim') ?? 0.0,
+            ),
         };
         $celsius = $this->optional('temperature') ?? 25.0;
         $tank = new Tank(
@@ -66,7 +76,11 @@ final class TypedTank
             $this->optional('flow'),
             TurnoverSchool::tryFrom($this->text('school')) ?? TurnoverSchool::Moderate,
         );
-        if ($this->figures->problems() === [] && $display->heightMm !== null && $display->belowRimMm >= $display->heightMm) {
+        if (
+            $this->figures->problems() === []
+            && $display->heightMm !== null
+            && $display->belowRimMm >= $display->heightMm
+        ) {
             $this->figures->note('belowRim', 'The gap below the rim is as high as the tank: no water would be left.');
         }
         if ($this->figures->problems() === []) {
@@ -127,7 +141,11 @@ final class TypedTank
             return round(Seawater::salinityAt($salinity, $celsius), 1);
         }
         if ($salinity < 0 || $salinity > 45 || ($salinity > 0.9 && $salinity < 1.1)) {
-            $this->figures->note('salinity', 'Salinity must be between 0 and 45; a reef is near 35. A specific gravity is read too, from 1 to 1.034; a reef is near 1.026.');
+            $this->figures->note(
+                'salinity',
+                'Salinity must be between 0 and 45; a reef is near 35. A specific gravity is read too, from 1 to '
+                    .'1.034; a reef is near 1.026.',
+            );
         }
 
         return $salinity;

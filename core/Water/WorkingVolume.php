@@ -17,7 +17,8 @@ use Ithys\Severity;
 final readonly class WorkingVolume
 {
     /**
-     * @param  list<array{code: string, label: string, litres: float, basis: ?Assumption}>  $parts  signed litres in the order of the sum
+     * @param  list<array{code: string, label: string, litres: float, basis: ?Assumption}>  $parts  signed litres in the
+     *   order of the sum
      */
     private function __construct(
         public array $parts,
@@ -72,15 +73,36 @@ final readonly class WorkingVolume
 
     private static function salinityFinding(Tank $tank): ?Finding
     {
-        return $tank->salinity >= 30 && $tank->salinity <= 37 ? null : Finding::of(Severity::Caution, 'salinity-unusual', 'Salinity unusual for a reef',
-            'A reef is kept at about 33 to 36. '.number_format($tank->salinity, 1).' is outside 30 to 37: check the instrument, then correct it slowly.');
+        return $tank->salinity >= 30 && $tank->salinity <= 37
+            ? null
+            : Finding::of(
+                Severity::Caution,
+                'salinity-unusual',
+                'Salinity unusual for a reef',
+                'A reef is kept at about 33 to 36. '
+                    .number_format($tank->salinity, 1)
+                    .' is outside 30 to 37: check the instrument, then correct it slowly.',
+            );
     }
 
     private static function temperatureFinding(Tank $tank, UnitSystem $units): ?Finding
     {
-        $degrees = static fn (float $celsius, int $decimals = 0): string => $units->format($celsius, Dimension::Temperature, $decimals);
+        $degrees = static fn (float $celsius, int $decimals = 0): string => $units->format(
+            $celsius,
+            Dimension::Temperature,
+            $decimals,
+        );
 
-        return $tank->celsius >= 22 && $tank->celsius <= 29 ? null : Finding::of(Severity::Caution, 'temperature-unusual', 'Temperature unusual for a reef',
-            "A reef is kept at about {$degrees(24)} to {$degrees(27)}. {$degrees($tank->celsius, 1)} is outside {$degrees(22)} to {$degrees(29)}.");
+        return $tank->celsius >= 22 && $tank->celsius <= 29
+            ? null
+            : Finding::of(
+                Severity::Caution,
+                'temperature-unusual',
+                'Temperature unusual for a reef',
+                "A reef is kept at about {$degrees(24)} to {$degrees(27)}. {$degrees(
+                    $tank->celsius,
+                    1,
+                )} is outside {$degrees(22)} to {$degrees(29)}.",
+            );
     }
 }

@@ -28,7 +28,9 @@ final class SystemFactory extends Factory
         return $this->afterCreating(function (System $system) use ($user): void {
             $system->members()->attach($user, ['role' => 'owner']);
             $tank = new Tank(Display::volume(200), 0, 0, 0, 0, 35, 25, 1400, TurnoverSchool::Moderate);
-            $system->revisions()->create(['user_id' => $user->id, 'in_force_from' => '2020-01-01', 'document' => $tank->toArray()]);
+            $system
+                ->revisions()
+                ->create(['user_id' => $user->id, 'in_force_from' => '2020-01-01', 'document' => $tank->toArray()]);
         });
     }
 }

@@ -30,7 +30,10 @@ return new class extends Migration
         DB::statement('create index entries_journal on entries (system_id, occurred_at, id) where deleted_at is null');
         DB::statement('create index entries_bin on entries (system_id, deleted_at) where deleted_at is not null');
         // The same reading may stand in the bin and be logged anew, but not twice in the journal.
-        DB::statement('create unique index entries_fingerprint_unique on entries (system_id, fingerprint) where deleted_at is null');
+        DB::statement(
+            'create unique index entries_fingerprint_unique on entries (system_id, fingerprint) where deleted_at is '
+                .'null',
+        );
     }
 
     public function down(): void

@@ -10,7 +10,8 @@ return new class extends Migration
 {
     public function up(): void
     {
-        // A sump counts from the day it is put in force; what was drawn before stays a draft until its keeper says since when.
+        // A sump counts from the day it is put in force; what was drawn before stays a draft until its keeper says
+        // since when.
         Schema::create('sump_revisions', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('system_id')->constrained()->cascadeOnDelete();

@@ -37,8 +37,9 @@ use Random\Randomizer;
 /**
  * An invented keeper and sixteen weeks of an invented tank.
  *
- * The water follows a known truth, so the verdicts can be checked: the GFO charge really takes phosphate out; the activated
- * carbon does nothing to nitrate. Kits add noise and round to what they resolve. The same every time, counted back from today.
+ * The water follows a known truth, so the verdicts can be checked: the GFO charge really takes phosphate out; the
+ * activated carbon does nothing to nitrate. Kits add noise and round to what they resolve. The same every time, counted
+ * back from today.
  */
 final class DemoSeeder extends Seeder
 {
@@ -65,16 +66,34 @@ final class DemoSeeder extends Seeder
             return;
         }
         DB::transaction(function (): void {
-            $keeper = User::query()->create(['name' => 'Ines Talvik', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'timezone' => 'Europe/Lisbon', 'units' => UnitSystem::Metric]);
+            $keeper = User::query()->create([
+                'name' => 'Ines Talvik',
+                'email' => self::EMAIL,
+                'password' => self::PASSWORD,
+                'timezone' => 'Europe/Lisbon',
+                'units' => UnitSystem::Metric,
+            ]);
             $tank = new Tank(Display::box(1040, 470, 520, 35), 46, 7, 16, 24, 35, 25.3, 2050, TurnoverSchool::Moderate);
             $system = System::query()->create(['name' => 'Stairwell reef', 'room' => DemoPath::ROOM]);
             $system->members()->attach($keeper, ['role' => 'owner']);
             $this->random = new Randomizer(new Mt19937(20261));
             $this->start = (new DateTimeImmutable('today', $keeper->zone()))->modify('-'.self::DAYS.' days');
-            $system->revisions()->create(['user_id' => $keeper->id, 'in_force_from' => Journal::stamp($this->start->modify('-200 days')), 'document' => $tank->toArray()]);
+            $system
+                ->revisions()
+                ->create([
+                    'user_id' => $keeper->id,
+                    'in_force_from' => Journal::stamp($this->start->modify('-200 days')),
+                    'document' => $tank->toArray(),
+                ]);
             $system->section()->create(['document' => DemoSection::document()]);
             DemoPath::lay($system, $keeper, $this->start->modify('-200 days'));
-            $system->sumpRevisions()->create(['user_id' => $keeper->id, 'in_force_from' => Journal::stamp($this->start->modify('-200 days')), 'document' => DemoSection::document()]);
+            $system
+                ->sumpRevisions()
+                ->create([
+                    'user_id' => $keeper->id,
+                    'in_force_from' => Journal::stamp($this->start->modify('-200 days')),
+                    'document' => DemoSection::document(),
+                ]);
             $this->live($system->workingLitresAt($this->start));
             $this->save($system, $keeper);
         });
@@ -86,7 +105,14 @@ final class DemoSeeder extends Seeder
         $phosphate = new MixedTank($litres, 0.062);
         $this->happen(0, '09:00', Photoperiod::of(9));
         for ($day = 0; $day < self::DAYS; $day++) {
-            $this->happen($day, '18:30', Feed::of(round(2.6 + $this->random->getInt(-3, 3) / 10, 1), $day % 4 === 3 ? Food::Frozen : Food::Pellet));
+            $this->happen(
+                $day,
+                '18:30',
+                Feed::of(
+                    round(2.6 + $this->random->getInt(-3, 3) / 10, 1),
+                    $day % 4 === 3 ? Food::Frozen : Food::Pellet,
+                ),
+            );
             if ($day % 4 === 1 || $day === 46) {
                 $this->happen($day, '19:40', SockChange::of($this->random->getInt(2, 4)));
             }
@@ -114,8 +140,28 @@ final class DemoSeeder extends Seeder
     private function measure(int $day, MixedTank $nitrate, MixedTank $phosphate): void
     {
         $cloudy = $day === 95;
-        $this->happen($day, '20:15', Reading::of(Nutrient::Nitrate, $this->read($nitrate->mgPerLitre, 0.25, 0.25), step: 0.25, cloudy: $cloudy, method: 'colour comparison'));
-        $this->happen($day, '20:15', Reading::of(Nutrient::Phosphate, $this->read($phosphate->mgPerLitre, 0.006, 0.01), step: 0.01, cloudy: $cloudy, method: 'pocket photometer'));
+        $this->happen(
+            $day,
+            '20:15',
+            Reading::of(
+                Nutrient::Nitrate,
+                $this->read($nitrate->mgPerLitre, 0.25, 0.25),
+                step: 0.25,
+                cloudy: $cloudy,
+                method: 'colour comparison',
+            ),
+        );
+        $this->happen(
+            $day,
+            '20:15',
+            Reading::of(
+                Nutrient::Phosphate,
+                $this->read($phosphate->mgPerLitre, 0.006, 0.01),
+                step: 0.01,
+                cloudy: $cloudy,
+                method: 'pocket photometer',
+            ),
+        );
     }
 
     /** What a kit shows: the truth with its scatter, rounded to the kit's step. */
@@ -128,7 +174,13 @@ final class DemoSeeder extends Seeder
 
     private function happen(int $day, string $time, Payload $payload): void
     {
-        $this->entries[] = new Entry(new DateTimeImmutable($this->start->modify("+{$day} days")->format('Y-m-d ').$time, $this->start->getTimezone()), $payload);
+        $this->entries[] = new Entry(
+            new DateTimeImmutable(
+                $this->start->modify("+{$day} days")->format('Y-m-d ').$time,
+                $this->start->getTimezone(),
+            ),
+            $payload,
+        );
     }
 
     private function save(System $system, User $keeper): void
@@ -138,7 +190,13 @@ final class DemoSeeder extends Seeder
         $rows = array_map(function (Entry $entry) use ($system, $keeper, &$batches): array {
             $stamp = Journal::stamp($entry->at);
 
-            return EntryRow::of($entry, $system->id, $keeper->id, $batches[$stamp] ??= (string) Str::ulid($entry->at), $stamp);
+            return EntryRow::of(
+                $entry,
+                $system->id,
+                $keeper->id,
+                $batches[$stamp] ??= (string) Str::ulid($entry->at),
+                $stamp,
+            );
         }, $this->entries);
         foreach (array_chunk($rows, 200) as $chunk) {
             DB::table('entries')->insert($chunk);

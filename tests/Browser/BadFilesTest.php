@@ -28,17 +28,24 @@ function written(string $name, string $bytes): string
 
 it('says what is wrong with a file and stays on the page', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['files']->url);
-    $browser->signIn()->visit('/systems/1/import')
-        ->waitFor('A CSV file with a line of column names');
-    $entries = fn (): int => (int) (new PDO('sqlite:'.$GLOBALS['files']->database))->query('select count(*) from entries')->fetchColumn();
+    $browser->signIn()->visit('/systems/1/import')->waitFor('A CSV file with a line of column names');
+    $entries = fn (): int => (int) (new PDO('sqlite:'.$GLOBALS['files']->database))
+        ->query('select count(*) from entries')
+        ->fetchColumn();
     $before = $entries();
     $files = [
         'picture.csv' => ["\x89PNG\r\n\x1A\n\0\0\0\rIHDR", 'This is not a text file.'],
         'empty.csv' => ["\n", 'The file is empty.'],
-        'quote.csv' => ["date,nitrate\n2026-01-01,\"8\n2026-01-02,9\n", 'In line 2 a quote (") opens and is never closed.'],
+        'quote.csv' => [
+            "date,nitrate\n2026-01-01,\"8\n2026-01-02,9\n",
+            'In line 2 a quote (") opens and is never closed.',
+        ],
         'headless.csv' => ["2026-01-01,8,0.05\n2026-01-02,9,0.05\n", 'The first line looks like a reading'],
         'wide.csv' => [implode(',', range(1, 10_000))."\n", 'The first line has 10,000 columns'],
-        'large.csv' => ["date,nitrate\n".str_repeat("2026-01-01,8.5,,,,,,,,,,,,,,,,,,,,\n", 1_250_000), 'The file is larger than 20 MB.'],
+        'large.csv' => [
+            "date,nitrate\n".str_repeat("2026-01-01,8.5,,,,,,,,,,,,,,,,,,,,\n", 1_250_000),
+            'The file is larger than 20 MB.',
+        ],
     ];
     foreach ($files as $name => [$bytes, $sentence]) {
         $browser->attach('CSV file', written($name, $bytes))
@@ -50,7 +57,14 @@ it('says what is wrong with a file and stays on the page', function (): void {
         ->and($browser->consoleProblems())->toBe([]);
 
     // A sound file after all that goes through.
-    $browser->attach('CSV file', written('sound.csv', "\xFF\xFE".mb_convert_encoding("date,nitrate\n2026-01-01,8.5\n", 'UTF-16LE', 'UTF-8')))
+    $browser
+        ->attach(
+            'CSV file',
+            written(
+                'sound.csv',
+                "\xFF\xFE".mb_convert_encoding("date,nitrate\n2026-01-01,8.5\n", 'UTF-16LE', 'UTF-8'),
+            ),
+        )
         ->press('Show what is in it')
         ->waitFor('The file is written in UTF-16LE and was read as such.')
         ->press('Save 1 reading')->waitFor('1 readings imported.');

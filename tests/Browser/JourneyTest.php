@@ -23,7 +23,13 @@ function readingsFile(): string
     $lines = ['date;nitrate (ppm);phosphate (ppm);note'];
     for ($i = 0; $i < 18; $i++) {
         $day = (new DateTimeImmutable('today'))->modify('-'.(63 - (int) round(3.5 * $i)).' days');
-        $lines[] = $day->format('j.n.Y').' 20:00;'.number_format(8 + ($i % 3) / 10, 1, ',', '').';'.number_format($i < 9 ? 0.05 + 0.006 * $i : 0.104 - 0.008 * ($i - 9), 3, ',', '').';';
+        $lines[]
+            = $day->format('j.n.Y')
+            .' 20:00;'
+            .number_format(8 + ($i % 3) / 10, 1, ',', '')
+            .';'
+            .number_format($i < 9 ? 0.05 + 0.006 * $i : 0.104 - 0.008 * ($i - 9), 3, ',', '')
+            .';';
     }
     $lines[] = '31.2.2026;8,0;0,05;no such day';
     $lines[] = (new DateTimeImmutable('-2 days'))->format('j.n.Y').';about eight;0,05;';

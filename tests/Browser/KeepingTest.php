@@ -22,7 +22,12 @@ it('answers a tank as it is typed, and keeps the old volume for earlier readings
     $browser = $this->browser;
     // While a drawn sump is in force its water and flow are shown, not asked.
     $browser->visit('/systems/1/path/water')->waitFor('from the drawn sump');
-    $browser->visit('/systems/1/section')->waitFor('In force')->press('Take back')->waitFor('Taken back: that sump is not in force from that day.')->waitFor('not in force');
+    $browser
+        ->visit('/systems/1/section')
+        ->waitFor('In force')
+        ->press('Take back')
+        ->waitFor('Taken back: that sump is not in force from that day.')
+        ->waitFor('not in force');
     $browser->visit('/systems/1/path/water')->waitFor('Turnover fits');
     $browser->type('Flow through the filter', '500')->waitFor('Turnover far too low')
         ->type('Flow through the filter', '12 gal')
@@ -83,7 +88,9 @@ it('says so when a reading is logged twice', function (): void {
         ->keys('Enter')
         ->waitFor('“nitrate 7.5 ppm” at that minute is in the journal already.');
     // What was typed is kept.
-    expect($browser->script('return document.querySelector("input[aria-label^=Log]").value'))->toBe('no3 7.5 yesterday 08:00');
+    expect($browser->script('return document.querySelector("input[aria-label^=Log]").value'))->toBe(
+        'no3 7.5 yesterday 08:00',
+    );
 });
 
 it('switches the look and remembers it', function (): void {

@@ -19,9 +19,14 @@ afterEach(function (): void {
 });
 
 /** @return list<string> titles of the stages in their order on the path, or of the water line */
-function stages(Browser $browser, string $in = 'main section[aria-label=Path] > div ol > li button[aria-expanded]'): array
-{
-    return $browser->script("return [...document.querySelectorAll('{$in}')].map((row) => (row.firstElementChild ?? row).textContent.trim())");
+function stages(
+    Browser $browser,
+    string $in = 'main section[aria-label=Path] > div ol > li button[aria-expanded]',
+): array {
+    return $browser->script(
+        "return [...document.querySelectorAll('{$in}')].map((row) => (row.firstElementChild ?? "
+            .'row).textContent.trim())',
+    );
 }
 
 it('builds a sump path by keys alone', function (): void {
@@ -38,21 +43,45 @@ it('builds a sump path by keys alone', function (): void {
         $browser->keys($word)->waitFor('Enter adds')->keys('Enter')->waitUntilGone('Enter adds');
     }
     $browser->waitFor('Heater without cover')->waitFor('right or only worth knowing');
-    expect(stages($browser))->toBe(['Overflow, drilled', 'Skimmer', 'Sock', 'Refugium', 'Bubble trap', 'Heater', 'Return pump']);
+    expect(stages($browser))->toBe([
+        'Overflow, drilled',
+        'Skimmer',
+        'Sock',
+        'Refugium',
+        'Bubble trap',
+        'Heater',
+        'Return pump',
+    ]);
 
     // The sock goes up one by the arrow key, and the focus goes along.
-    $browser->tabTo('Move Sock: arrow up or down, or drag')->keys('ArrowUp')->waitFor('Sock moved: 2 of 7 on the main line.');
-    expect(stages($browser))->toBe(['Overflow, drilled', 'Sock', 'Skimmer', 'Refugium', 'Bubble trap', 'Heater', 'Return pump'])
-        ->and($browser->script('return document.activeElement.getAttribute("aria-label")'))->toStartWith('Move Sock');
+    $browser
+        ->tabTo('Move Sock: arrow up or down, or drag')
+        ->keys('ArrowUp')
+        ->waitFor('Sock moved: 2 of 7 on the main line.');
+    expect(stages($browser))
+        ->toBe(['Overflow, drilled', 'Sock', 'Skimmer', 'Refugium', 'Bubble trap', 'Heater', 'Return pump'])
+        ->and($browser->script('return document.activeElement.getAttribute("aria-label")'))
+        ->toStartWith('Move Sock');
     $browser->keys('ArrowUp', 'ArrowUp');
     expect(stages($browser)[0])->toBe('Sock');
-    $browser->waitFor('Where does the water leave the tank?')->keys('ArrowDown')->waitUntilGone('Where does the water leave the tank?');
+    $browser
+        ->waitFor('Where does the water leave the tank?')
+        ->keys('ArrowDown')
+        ->waitUntilGone('Where does the water leave the tank?');
 
     // A figure that cannot be read is pointed at and kept; put right, the finding goes.
-    $browser->tabTo('Heater')->keys('Enter')->waitFor('from the drawn sump')->tabTo('Most flow each takes')->keys('deep')
+    $browser
+        ->tabTo('Heater')
+        ->keys('Enter')
+        ->waitFor('from the drawn sump')
+        ->tabTo('Most flow each takes')
+        ->keys('deep')
         ->waitFor('“deep” is not a number')
         ->waitFor('Of the state before the last change');
-    $browser->type('Most flow each takes', '500 US gal/h')->waitUntilGone('Of the state before the last change')->waitFor('Heater gets');
+    $browser
+        ->type('Most flow each takes', '500 US gal/h')
+        ->waitUntilGone('Of the state before the last change')
+        ->waitFor('Heater gets');
     $browser->type('Most flow each takes', '5000')->waitUntilGone('Heater gets');
 
     // Saved with Ctrl+S, put in force, and on the water line of every screen.
@@ -60,7 +89,8 @@ it('builds a sump path by keys alone', function (): void {
         ->tabTo('Put in force…')->keys('Enter')->tabTo('Put in force')->keys('Enter')
         ->waitFor('“Sump” is in force.');
     $browser->keys('Escape')->visit('/systems/1/journal')->waitFor('nitrate ppm');
-    expect(stages($browser, 'nav[aria-label="Water line"] li > a div:nth-child(2)'))->toContain('Overflow, drilled', 'Sock', 'Bubble trap')
+    expect(stages($browser, 'nav[aria-label="Water line"] li > a div:nth-child(2)'))
+        ->toContain('Overflow, drilled', 'Sock', 'Bubble trap')
         ->not->toContain('Carbon bag');
     $browser->press('Sock')->waitFor('A felt or mesh bag');
     expect($browser->path())->toBe('/systems/1/path')
@@ -71,7 +101,9 @@ it('builds a canister path by dragging', function (): void {
     $browser = $this->browser;
     $browser->visit('/systems/1/path?new=1')->press('Empty Canister')->waitFor('Nothing on the path yet');
     $kind = fn (string $label): string => "//button[@aria-label='Add {$label}']";
-    $row = fn (string $label) => $browser->element("//main//button[@aria-expanded and starts-with(normalize-space(.), '{$label}')]")->click();
+    $row = fn (string $label) => $browser
+        ->element("//main//button[@aria-expanded and starts-with(normalize-space(.), '{$label}')]")
+        ->click();
     foreach ([['Intake', 0], ['Canister basket', 1], ['Return pump', 2], ['Pre-filter', 1]] as [$label, $index]) {
         $browser->drag($kind($label), "//*[@data-gap='main {$index}']");
         $browser->element("//main//button[@aria-expanded and contains(., '{$label}')]");
@@ -122,13 +154,23 @@ it('compares styles, reads reasons, and takes the path along', function (): void
     $browser->visit('/systems/1/path/d1/parts')->waitFor('7.8 kg in three thirds');
 
     // Exported as JSON and imported again; a broken file is refused by a sentence.
-    $json = $browser->script('const request = new XMLHttpRequest(); request.open("GET", "/systems/1/path/d1/path.json", false); request.send(); return request.responseText');
+    $json = $browser->script(
+        'const request = new XMLHttpRequest(); request.open("GET", "/systems/1/path/d1/path.json", false); '
+            .'request.send(); return request.responseText',
+    );
     $good = tempnam(sys_get_temp_dir(), 'ithys').'.json';
     file_put_contents($good, $json);
     $bad = tempnam(sys_get_temp_dir(), 'ithys').'.json';
     file_put_contents($bad, str_replace('"sock"', '"stocking"', $json));
-    $browser->visit('/systems/1/path?new=1')->attach('Path as JSON', $bad)->press('Import as a draft')->waitFor('not a path by the schema')
-        ->attach('Path as JSON', $good)->press('Import as a draft')->waitFor('is imported as a draft')->waitFor('Heater without cover');
+    $browser
+        ->visit('/systems/1/path?new=1')
+        ->attach('Path as JSON', $bad)
+        ->press('Import as a draft')
+        ->waitFor('not a path by the schema')
+        ->attach('Path as JSON', $good)
+        ->press('Import as a draft')
+        ->waitFor('is imported as a draft')
+        ->waitFor('Heater without cover');
     expect($browser->consoleProblems())->toBe([]);
 });
 
@@ -138,8 +180,14 @@ it('is worked on a phone', function (): void {
         ->press('Show the catalogue')
         ->press('Add UV clarifier')
         ->waitFor('changed, not saved');
-    expect(array_slice(stages($browser), -1))->toBe(['UV clarifier'])
-        ->and($browser->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
-    $small = $browser->script('return [...document.querySelectorAll("main button, main select, main input:not([type=checkbox]), main summary")].filter((one) => one.offsetParent !== null && one.getBoundingClientRect().height < 43.5).map((one) => one.outerHTML.slice(0, 120))');
+    expect(array_slice(stages($browser), -1))
+        ->toBe(['UV clarifier'])
+        ->and($browser->script('return document.documentElement.scrollWidth <= window.innerWidth'))
+        ->toBeTrue();
+    $small = $browser->script(
+        'return [...document.querySelectorAll("main button, main select, main input:not([type=checkbox]), main '
+            .'summary")].filter((one) => one.offsetParent !== null && one.getBoundingClientRect().height < '
+            .'43.5).map((one) => one.outerHTML.slice(0, 120))',
+    );
     expect($small)->toBe([]);
 });

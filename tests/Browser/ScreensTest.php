@@ -5,7 +5,8 @@ declare(strict_types=1);
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
 
-// Every screen, light and dark, at a desk and on a phone: nothing serious from axe-core, a quiet console, no request elsewhere, no sideways scroll.
+// Every screen, light and dark, at a desk and on a phone: nothing serious from axe-core, a quiet console, no request
+// elsewhere, no sideways scroll.
 
 const SCREENS = [
     'journal' => '/systems/1/journal',
@@ -44,11 +45,16 @@ function checkScreen(Browser $browser, string $name): void
         expect($browser->script('return getComputedStyle(document.documentElement).colorScheme'))->toBe($look)
             ->and($browser->axeFindings())->toBe([], "{$name}, {$look}: accessibility");
     }
-    expect($browser->script('return document.documentElement.className'))->toContain('light')
-        ->and($browser->consoleProblems())->toBe([], "{$name}: console")
-        ->and($browser->strangeRequests())->toBe([], "{$name}: requests elsewhere")
-        ->and($browser->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue("{$name} scrolls sideways")
-        ->and($browser->script('return document.querySelectorAll("h1").length'))->toBe(1, "{$name}: headings");
+    expect($browser->script('return document.documentElement.className'))
+        ->toContain('light')
+        ->and($browser->consoleProblems())
+        ->toBe([], "{$name}: console")
+        ->and($browser->strangeRequests())
+        ->toBe([], "{$name}: requests elsewhere")
+        ->and($browser->script('return document.documentElement.scrollWidth <= window.innerWidth'))
+        ->toBeTrue("{$name} scrolls sideways")
+        ->and($browser->script('return document.querySelectorAll("h1").length'))
+        ->toBe(1, "{$name}: headings");
 }
 
 it('is sound on every screen', function (int $width, int $height): void {
@@ -109,9 +115,11 @@ it('gives 44 pixels to every target a wet finger needs on a phone', function ():
     $browser = $this->browser = new Browser($GLOBALS['demo']->url, 390, 844);
     $browser->signIn()->waitFor('Phosphate');
     $small = $browser->script(<<<'JS'
-        return [...document.querySelectorAll('main button, form[aria-label=Log] button, form[aria-label=Log] input, nav[aria-label=Areas] a, aside select, aside button')]
+        return [...document.querySelectorAll('main button, form[aria-label=Log] button, form[aria-label=Log] input, '
+            + 'nav[aria-label=Areas] a, aside select, aside button')]
             .filter((element) => element.offsetParent !== null && element.getBoundingClientRect().height < 44)
-            .map((element) => `${element.textContent || element.getAttribute('aria-label')}: ${element.getBoundingClientRect().height}`);
+            .map((element) => `${element.textContent || element.getAttribute('aria-label')}: `
+                + element.getBoundingClientRect().height);
         JS);
     expect($small)->toBe([]);
 });
@@ -119,8 +127,15 @@ it('gives 44 pixels to every target a wet finger needs on a phone', function ():
 it('loads at most 230 kB of script, gzipped, for the journal', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['demo']->url);
     $browser->signIn()->visit('/systems/1/journal')->waitFor('Phosphate: lower');
-    $scripts = $browser->script('return performance.getEntriesByType("resource").map((entry) => entry.name).filter((name) => name.endsWith(".js"))');
+    $scripts = $browser->script(
+        'return performance.getEntriesByType("resource").map((entry) => entry.name).filter((name) => '
+            .'name.endsWith(".js"))',
+    );
     expect($scripts)->toBeArray()->not->toBe([]);
-    $bytes = array_sum(array_map(fn (string $url): int => strlen((string) gzencode((string) file_get_contents($url), 6)), $scripts));
-    expect($bytes / 1024)->toBeGreaterThan(50)->toBeLessThan(230);
+    $bytes = array_sum(
+        array_map(fn (string $url): int => strlen((string) gzencode((string) file_get_contents($url), 6)), $scripts),
+    );
+    expect($bytes / 1024)
+        ->toBeGreaterThan(50)
+        ->toBeLessThan(230);
 });

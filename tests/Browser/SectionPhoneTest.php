@@ -22,9 +22,11 @@ it('gives a wet finger its 44 pixels on every page of the area', function (strin
     $browser = $this->browser = new Browser($this->server->url, 390, 844);
     $browser->signIn()->visit($path)->waitFor($shows);
     $small = $browser->script(<<<'JS'
-        return [...document.querySelectorAll('main button, main input:not([type=checkbox]):not([type=file]), main select, main label:has(input[type=checkbox]), main nav a')]
+        return [...document.querySelectorAll('main button, main input:not([type=checkbox]):not([type=file]), '
+            + 'main select, main label:has(input[type=checkbox]), main nav a')]
             .filter((element) => element.offsetParent !== null && element.getBoundingClientRect().height < 43.5)
-            .map((element) => `${element.textContent || element.getAttribute('aria-label')}: ${element.getBoundingClientRect().height}`);
+            .map((element) => `${element.textContent || element.getAttribute('aria-label')}: `
+                + element.getBoundingClientRect().height);
         JS);
     expect($small)->toBe([]);
 })->with([
@@ -36,12 +38,23 @@ it('gives a wet finger its 44 pixels on every page of the area', function (strin
 it('ticks a step off and measures a baffle on a phone', function (): void {
     $browser = $this->browser = new Browser($this->server->url, 390, 844, dark: true);
     $browser->signIn()->visit('/systems/1/section/build')->waitFor('18 of 18 steps to do');
-    $browser->script("[...document.querySelectorAll('main label')].find((label) => label.innerText.includes('Check what was cut')).click()");
-    $browser->waitFor('17 of 18 steps to do')
-        ->type('Baffle 2, front, top', '430')->type('Baffle 2, front, bottom', '434')->waitFor('Baffle 2 leans')
-        ->press('Save')->waitFor('The record of the build is saved.');
-    expect($browser->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue()
-        ->and($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
+    $browser->script(
+        "[...document.querySelectorAll('main label')].find((label) => label.innerText.includes('Check what was "
+            ."cut')).click()",
+    );
+    $browser
+        ->waitFor('17 of 18 steps to do')
+        ->type('Baffle 2, front, top', '430')
+        ->type('Baffle 2, front, bottom', '434')
+        ->waitFor('Baffle 2 leans')
+        ->press('Save')
+        ->waitFor('The record of the build is saved.');
+    expect($browser->script('return document.documentElement.scrollWidth <= window.innerWidth'))
+        ->toBeTrue()
+        ->and($browser->axeFindings())
+        ->toBe([])
+        ->and($browser->consoleProblems())
+        ->toBe([]);
 });
 
 it('nudges a baffle on a phone and keeps what is not saved', function (): void {
@@ -59,13 +72,31 @@ it('draws in inches to the sixteenth, as the workshop reads them', function (): 
     $browser->signIn()->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.4 US gal');
     $browser->visit('/systems/1/section')->waitFor('actual return flow');
     $inches = fn (float $mm): string => str_replace(' in', '', ShopLength::format($mm, UnitSystem::Us));
-    $labels = $browser->script("return [...document.querySelectorAll('[data-baffle], [data-tray]')].map((part) => part.getAttribute('aria-label'))");
-    expect($labels)->toContain("Weir baffle at {$inches(150)}, top {$inches(215)} in", "Comb-topped baffle at {$inches(640)}, water over {$inches(195)}, teeth to {$inches(220)} in", "Under-gap baffle at {$inches(680)}, top {$inches(290)}, gap {$inches(40)} in", "Tray at {$inches(250)} in");
+    $labels = $browser->script(
+        "return [...document.querySelectorAll('[data-baffle], [data-tray]')].map((part) => "
+            ."part.getAttribute('aria-label'))",
+    );
+    expect($labels)->toContain(
+        "Weir baffle at {$inches(150)}, top {$inches(215)} in",
+        "Comb-topped baffle at {$inches(640)}, water over {$inches(195)}, teeth to {$inches(220)} in",
+        "Under-gap baffle at {$inches(680)}, top {$inches(290)}, gap {$inches(40)} in",
+        "Tray at {$inches(250)} in",
+    );
     // In the margin: length of the first chamber, and the height of the rim.
-    expect($browser->script("return [...document.querySelectorAll('svg text')].map((text) => text.textContent)"))->toContain($inches(150), $inches(360));
+    expect(
+        $browser->script("return [...document.querySelectorAll('svg text')].map((text) => text.textContent)"),
+    )->toContain($inches(150), $inches(360));
     // A nudge is a millimetre in either system, so that it can be undone to the same place.
-    $browser->tabTo("Tray at {$inches(250)} in")->keys('ArrowUp')->keys('ArrowDown');
-    expect($browser->script("return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Its top over the floor').parentElement.querySelector('input').value"))->toBe('9.8425');
+    $browser
+        ->tabTo("Tray at {$inches(250)} in")
+        ->keys('ArrowUp')
+        ->keys('ArrowDown');
+    expect(
+        $browser->script(
+            "return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Its top over the "
+                ."floor').parentElement.querySelector('input').value",
+        ),
+    )->toBe('9.8425');
     $browser->visit('/systems/1/section/sheet')->waitFor($inches(317).'');
     expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
 });

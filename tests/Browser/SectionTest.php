@@ -21,7 +21,9 @@ afterEach(function (): void {
 /** @return list<string> what the drawing says of each baffle, from the inlet */
 function baffles(Browser $browser): array
 {
-    return $browser->script("return [...document.querySelectorAll('[data-baffle]')].map((baffle) => baffle.getAttribute('aria-label'))");
+    return $browser->script(
+        "return [...document.querySelectorAll('[data-baffle]')].map((baffle) => baffle.getAttribute('aria-label'))",
+    );
 }
 
 it('designs a sump by keys: nudges, types, switches states, and clears a flood', function (): void {
@@ -45,7 +47,10 @@ it('designs a sump by keys: nudges, types, switches states, and clears a flood',
     // Too much coming down floods; less does not.
     $browser->type('Display falls in a power cut', '90')->waitFor('A power cut floods')->waitFor('run over the rim');
     $browser->type('Display falls in a power cut', '15')->waitUntilGone('A power cut floods');
-    $browser->type('Display falls in a power cut', 'a little')->waitFor('“a little” is not a number')->waitFor('Of the state before the last change');
+    $browser
+        ->type('Display falls in a power cut', 'a little')
+        ->waitFor('“a little” is not a number')
+        ->waitFor('Of the state before the last change');
     $browser->type('Display falls in a power cut', '1/2 in')->waitUntilGone('is not a number');
 
     // The three states.
@@ -64,14 +69,22 @@ it('moves a baffle with the mouse, and adds a bubble trap', function (): void {
     $before = baffles($browser);
     $browser->drag("//*[@data-baffle='comb']", "//*[@data-baffle='under']");
     $moved = array_values(array_diff(baffles($browser), $before));
-    expect($moved)->toHaveCount(1)->and($moved[0])->toMatch('~^Comb-topped baffle at 6[4-9]\d, water over 195, teeth to 220 mm$~');
+    expect($moved)
+        ->toHaveCount(1)
+        ->and($moved[0])
+        ->toMatch('~^Comb-topped baffle at 6[4-9]\d, water over 195, teeth to 220 mm$~');
     $browser->waitFor('changed, not saved')->press('Undo')->waitUntilGone('changed, not saved');
     expect(baffles($browser))->toBe($before);
     $browser->press('Add bubble trap')->element("//*[@data-baffle='trap-1-c']");
     expect(count(baffles($browser)))->toBe(count($before) + 3);
 
     // What is not saved waits in this window.
-    $browser->visit('/systems/1/journal')->waitFor('nitrate ppm')->visit('/systems/1/section')->waitFor('changed, not saved')->element("//*[@data-baffle='trap-1-c']");
+    $browser
+        ->visit('/systems/1/journal')
+        ->waitFor('nitrate ppm')
+        ->visit('/systems/1/section')
+        ->waitFor('changed, not saved')
+        ->element("//*[@data-baffle='trap-1-c']");
     expect(count(baffles($browser)))->toBe(count($before) + 3);
     $browser->press('Back to what is saved')->waitUntilGone('changed, not saved');
     expect($browser->consoleProblems())->toBe([]);
@@ -83,7 +96,12 @@ it('starts a sump from a common size, in inches where they are chosen', function
     $browser->visit('/systems/1/section')->waitFor('actual return flow')
         ->choose('Take a common size', '20 x 10 x 12 in')
         ->waitFor('changed, not saved');
-    expect($browser->script("return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Inner length').parentElement.querySelector('input').value"))->toBe('19.5276');
+    expect(
+        $browser->script(
+            "return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Inner "
+                ."length').parentElement.querySelector('input').value",
+        ),
+    )->toBe('19.5276');
     $browser->waitFor('Baffle outside the tank');
     expect($browser->consoleProblems())->toBe([]);
 });
@@ -92,7 +110,12 @@ it('proposes figures in inches when a weir becomes an under-gap baffle', functio
     $browser = $this->browser;
     $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.4 US gal');
     $browser->choose('Baffle', 'Under-gap baffle')->waitFor('changed, not saved');
-    expect($browser->script("return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Gap under it').parentElement.querySelector('input').value"))->toBe('1.1811');
+    expect(
+        $browser->script(
+            "return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Gap under "
+                ."it').parentElement.querySelector('input').value",
+        ),
+    )->toBe('1.1811');
     // A click without a move is no change, and a drag is one step of the undo.
     $browser->press('Undo')->waitUntilGone('changed, not saved');
     $browser->element("//*[@data-baffle='comb']")->click();
@@ -104,17 +127,48 @@ it('designs a sump from nothing by keys alone', function (): void {
     $this->browser->quit();
     $this->server = AppServer::empty();
     $browser = $this->browser = new Browser($this->server->url);
-    $browser->visit('/')->waitFor('The first keeper')->type('Your name', 'Ada')->type('E-mail address', 'ada@home.example')->type('Password', 'long-enough-1')->choose('Time zone', 'Europe/Berlin')->press('Begin')
-        ->waitFor('Describe your tank')->type('Name of the tank', 'Hall reef')->type('Inner length', '100')->type('Inner width', '45')->type('Inner height', '50')->press('Save the tank')->waitFor('Settings');
+    $browser
+        ->visit('/')
+        ->waitFor('The first keeper')
+        ->type('Your name', 'Ada')
+        ->type('E-mail address', 'ada@home.example')
+        ->type('Password', 'long-enough-1')
+        ->choose('Time zone', 'Europe/Berlin')
+        ->press('Begin')
+        ->waitFor('Describe your tank')
+        ->type('Name of the tank', 'Hall reef')
+        ->type('Inner length', '100')
+        ->type('Inner width', '45')
+        ->type('Inner height', '50')
+        ->press('Save the tank')
+        ->waitFor('Settings');
     $browser->waitFor('is described')->visit('/systems/1/section')->waitFor('a sump to start from, not saved');
     // Focus comes to a field with its text selected, so that typing replaces it.
-    $browser->tabTo('Inner length')->keys('900')->waitFor('changed, not saved')->waitUntilGone('Baffle outside the tank');
-    $browser->tabTo('Inner height')->keys('0')->waitFor('must be between')->keys('Ctrl+Z', 'Ctrl+Z')->waitUntilGone('must be between');
+    $browser
+        ->tabTo('Inner length')
+        ->keys('900')
+        ->waitFor('changed, not saved')
+        ->waitUntilGone('Baffle outside the tank');
+    $browser
+        ->tabTo('Inner height')
+        ->keys('0')
+        ->waitFor('must be between')
+        ->keys('Ctrl+Z', 'Ctrl+Z')
+        ->waitUntilGone('must be between');
     $browser->visit('/systems/1/section')->waitFor('Add tray')->tabTo('Add tray')->keys('Enter');
     $browser->element("//*[@data-tray='tray-1']");
     $browser->waitFor('The sock stands on the floor');
     $browser->tabTo('Hangs below its top')->keys('200')->waitUntilGone('The sock stands on the floor');
-    $browser->tabTo('Pump, most flow')->keys('3000')->tabTo('Pump, most height')->keys('3')->tabTo('Lift to the outlet')->keys('1200')->tabTo('Return pipe, bore')->keys('25')->waitFor('actual return flow');
+    $browser
+        ->tabTo('Pump, most flow')
+        ->keys('3000')
+        ->tabTo('Pump, most height')
+        ->keys('3')
+        ->tabTo('Lift to the outlet')
+        ->keys('1200')
+        ->tabTo('Return pipe, bore')
+        ->keys('25')
+        ->waitFor('actual return flow');
     $browser->keys('Ctrl+S')->waitFor('The sump is saved.');
     expect($browser->consoleProblems())->toBe([]);
 });

@@ -21,7 +21,10 @@ afterEach(function (): void {
 /** @return array{int, string, string} status, type and beginning of what is downloaded */
 function downloaded(Browser $browser, string $path): array
 {
-    return $browser->script("const ask = new XMLHttpRequest(); ask.open('GET', '{$path}', false); ask.send(); return [ask.status, ask.getResponseHeader('Content-Type'), ask.responseText.slice(0, 400)]");
+    return $browser->script(
+        "const ask = new XMLHttpRequest(); ask.open('GET', '{$path}', false); ask.send(); return [ask.status, "
+            ."ask.getResponseHeader('Content-Type'), ask.responseText.slice(0, 400)]",
+    );
 }
 
 it('moves a tray by keys and with the mouse, and sees a clogged sock flood and not', function (): void {
@@ -31,7 +34,10 @@ it('moves a tray by keys and with the mouse, and sees a clogged sock flood and n
     $browser->element("//*[@data-tray='tray' and @aria-label='Tray at 252 mm']");
 
     // Without its standpipe a clogged sock floods; with it, not.
-    $browser->press('Remove opening 3')->waitFor('A clogged sock or roller floods')->waitFor('There is no other way down');
+    $browser
+        ->press('Remove opening 3')
+        ->waitFor('A clogged sock or roller floods')
+        ->waitFor('There is no other way down');
     $browser->press('Undo')->waitUntilGone('A clogged sock or roller floods');
 
     // By the mouse: dragged to the height of the skimmer's middle, far below its own.
@@ -43,7 +49,9 @@ it('moves a tray by keys and with the mouse, and sees a clogged sock flood and n
     // A shelf is added, and what of the path is not placed yet.
     $browser->press('Add egg-crate shelf')->element("//*[@data-tray='egg-crate-1']");
     $browser->press('Place Return pump from the path')->element("//*[name()='svg']//*[@aria-label='Return pump']");
-    $offered = fn (): array => $browser->script("return [...document.querySelectorAll('button[aria-label^=Place]')].map((button) => button.innerText)");
+    $offered = fn (): array => $browser->script(
+        "return [...document.querySelectorAll('button[aria-label^=Place]')].map((button) => button.innerText)",
+    );
     expect($offered())->toContain('GFO reactor')->not->toContain('Return pump');
     $browser->press('Undo')->press('Undo');
     expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
@@ -52,11 +60,21 @@ it('moves a tray by keys and with the mouse, and sees a clogged sock flood and n
 it('reckons the flow by points of the pump’s curve, and says what is wrong with them', function (): void {
     $browser = $this->browser;
     $browser->visit('/systems/1/section')->waitFor('1,973 L/h');
-    $browser->script("[...document.querySelectorAll('summary')].find((summary) => summary.innerText.startsWith('Pump curve')).click()");
+    $browser->script(
+        "[...document.querySelectorAll('summary')].find((summary) => summary.innerText.startsWith('Pump "
+            ."curve')).click()",
+    );
     $browser->press('Add a point')->type('Point 1, flow', '0')->type('Point 1, height', '2');
     $browser->waitFor('at least two points');
-    $browser->press('Add a point')->type('Point 2, flow', '2000')->type('Point 2, height', '3')->waitFor('gives less the higher it lifts');
-    $browser->type('Point 2, height', '1')->waitUntilGone('gives less the higher it lifts')->waitUntilGone('Of the state before the last change');
+    $browser
+        ->press('Add a point')
+        ->type('Point 2, flow', '2000')
+        ->type('Point 2, height', '3')
+        ->waitFor('gives less the higher it lifts');
+    $browser
+        ->type('Point 2, height', '1')
+        ->waitUntilGone('gives less the higher it lifts')
+        ->waitUntilGone('Of the state before the last change');
     // The water line keeps what is in force; the reading column shows what is drawn.
     expect($browser->text())->toContain('1,973 L/h · 6.9 volumes an hour')
         ->and($browser->element('//aside')->getText())->toContain('actual return flow')->not->toContain('1,973');
@@ -65,16 +83,33 @@ it('reckons the flow by points of the pump’s curve, and says what is wrong wit
 
 it('makes a cut sheet with pads and a basket, and takes it along as SVG, DXF and JSON', function (): void {
     $browser = $this->browser;
-    $browser->visit('/systems/1/section')->waitFor('actual return flow')->press('Cut sheet')->waitFor('Cut sheet: Stairwell reef')->waitFor('from each');
+    $browser
+        ->visit('/systems/1/section')
+        ->waitFor('actual return flow')
+        ->press('Cut sheet')
+        ->waitFor('Cut sheet: Stairwell reef')
+        ->waitFor('from each');
     $browser->press('Make a basket')->waitFor('Basket, back')->waitFor('each shelf has');
     $browser->type('Gap on each side', '5')->waitFor('Water passes beside the media basket');
     $browser->type('Gap on each side', '1.5')->waitUntilGone('Water passes beside the media basket');
     $browser->choose('Lit chamber', 'none')->waitUntilGone('Blackout, front');
-    $browser->type('How many', 'some')->waitFor('“some” is not a number')->type('How many', '60')->waitUntilGone('is not a number');
+    $browser
+        ->type('How many', 'some')
+        ->waitFor('“some” is not a number')
+        ->type('How many', '60')
+        ->waitUntilGone('is not a number');
     $browser->waitFor('Save the sump to take the cut sheet along');
 
     // The draft is the same on the design's page.
-    $browser->press('Design')->waitFor('actual return flow')->waitFor('changed, not saved')->press('Cut sheet')->waitFor('Basket, back')->press('Save')->waitFor('The sump is saved.')->waitFor('Cut sheet: Stairwell reef');
+    $browser
+        ->press('Design')
+        ->waitFor('actual return flow')
+        ->waitFor('changed, not saved')
+        ->press('Cut sheet')
+        ->waitFor('Basket, back')
+        ->press('Save')
+        ->waitFor('The sump is saved.')
+        ->waitFor('Cut sheet: Stairwell reef');
     expect($browser->path())->toBe('/systems/1/section/sheet');
     [$status, $type, $begins] = downloaded($browser, '/systems/1/section/cuts.dxf');
     expect($status)->toBe(200)->and($type)->toContain('image/vnd.dxf')->and($begins)->toContain('AC1009');
@@ -92,10 +127,17 @@ it('opens a sump from a file into the form, and refuses what is none', function 
     expect($begins)->toContain('950');
     $path = tempnam(sys_get_temp_dir(), 'ithys').'.json';
     file_put_contents($path, json_encode([...Database\Seeders\DemoSection::document(), 'lengthMm' => 990.0]));
-    $browser->attach('Open a sump from a file', $path)->waitFor('changed, not saved')->element("//*[@aria-label='The sump from the front, to scale']");
+    $browser
+        ->attach('Open a sump from a file', $path)
+        ->waitFor('changed, not saved')
+        ->element("//*[@aria-label='The sump from the front, to scale']");
     $browser->waitFor('990');
     file_put_contents($path, 'no sump');
-    $browser->press('Undo')->waitUntilGone('changed, not saved')->attach('Open a sump from a file', $path)->waitFor('This is not a JSON file');
+    $browser
+        ->press('Undo')
+        ->waitUntilGone('changed, not saved')
+        ->attach('Open a sump from a file', $path)
+        ->waitFor('This is not a JSON file');
     unlink($path);
 });
 
@@ -103,42 +145,84 @@ it('keeps the record of a build: steps, leak tests, corners', function (): void 
     $browser = $this->browser;
     $browser->visit('/systems/1/section/build')->waitFor('18 of 18 steps to do')->waitFor('A full sump is not lifted');
     $browser->tabTo('Leak test of the bare tank')->keys(' ')->waitFor('17 of 18 steps to do');
-    $browser->press('Add a leak test')->waitFor('The level of the water is needed')->type('Filled to', '180')->waitFor('The leak test was not full');
+    $browser
+        ->press('Add a leak test')
+        ->waitFor('The level of the water is needed')
+        ->type('Filled to', '180')
+        ->waitFor('The leak test was not full');
     $browser->type('Filled to', '355')->waitUntilGone('The leak test was not full');
-    $browser->type('Baffle 1, front, bottom', '150')->type('Baffle 1, back, bottom', '155')->waitFor('Baffle 1 is out of square')->waitFor('5 mm');
+    $browser
+        ->type('Baffle 1, front, bottom', '150')
+        ->type('Baffle 1, back, bottom', '155')
+        ->waitFor('Baffle 1 is out of square')
+        ->waitFor('5 mm');
     $browser->type('Baffle 1, back, bottom', '150.5')->waitUntilGone('Baffle 1 is out of square');
     $browser->tabTo('Add a leak test');
-    $browser->script("[...document.querySelectorAll('label')].find((label) => label.innerText.includes('Old baffles')).querySelector('input').click()");
+    $browser->script(
+        "[...document.querySelectorAll('label')].find((label) => label.innerText.includes('Old "
+            ."baffles')).querySelector('input').click()",
+    );
     $browser->waitFor('Blades slip on wet silicone')->waitFor('19 of 20 steps to do');
     $browser->keys('Ctrl+S')->waitFor('The record of the build is saved.');
     $browser->visit('/systems/1/section/build')->waitFor('19 of 20 steps to do');
-    expect($browser->script("return document.querySelector(\"[aria-label='Baffle 1, back, bottom']\").value"))->toBe('150.5')
-        ->and($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
+    expect($browser->script("return document.querySelector(\"[aria-label='Baffle 1, back, bottom']\").value"))
+        ->toBe('150.5')
+        ->and($browser->axeFindings())
+        ->toBe([])
+        ->and($browser->consoleProblems())
+        ->toBe([]);
 });
 
-it('prints the cut sheet without its forms, with boxes to tick and the plan of where baffles are set', function (): void {
-    $browser = $this->browser;
-    $browser->visit('/systems/1/section/sheet')->waitFor('Cut sheet: Stairwell reef')->waitFor('Add a pad');
-    expect($browser->text())->not->toContain('set, front')->not->toContain('Where they are set, from above');
-    $browser->onPaper()->waitFor('Where they are set, from above')->waitFor('set, front');
-    expect($browser->text())->not->toContain('Add a pad')->not->toContain('Log what was read')->not->toContain('Undo')->toContain('Weir baffle')->toContain('On their sheets');
-    // A box for front and one for back of each baffle, and none for what is not set along the sump.
-    expect($browser->script("return [...document.querySelectorAll('td')].filter((cell) => cell.innerText.trim() === '☐').length"))->toBe(10);
-    $browser->onPaper(false)->waitFor('Add a pad');
-});
+it(
+    'prints the cut sheet without its forms, with boxes to tick and the plan of where baffles are set',
+    function (): void {
+        $browser = $this->browser;
+        $browser->visit('/systems/1/section/sheet')->waitFor('Cut sheet: Stairwell reef')->waitFor('Add a pad');
+        expect($browser->text())->not->toContain('set, front')->not->toContain('Where they are set, from above');
+        $browser->onPaper()->waitFor('Where they are set, from above')->waitFor('set, front');
+        expect($browser->text())
+            ->not->toContain('Add a pad')
+            ->not->toContain('Log what was read')
+            ->not->toContain('Undo')
+            ->toContain('Weir baffle')
+            ->toContain('On their sheets');
+        // A box for front and one for back of each baffle, and none for what is not set along the sump.
+        expect(
+            $browser->script(
+                "return [...document.querySelectorAll('td')].filter((cell) => cell.innerText.trim() === '☐').length",
+            ),
+        )->toBe(10);
+        $browser->onPaper(false)->waitFor('Add a pad');
+    },
+);
 
 it('prints the checklist with its cautions', function (): void {
     $browser = $this->browser;
-    $browser->visit('/systems/1/section/build')->waitFor('18 of 18 steps to do')->onPaper()->waitUntilGone('Back to what is saved');
-    expect($browser->text())->toContain('Leak test of the bare tank')->toContain('A full sump is not lifted')->not->toContain('Sign out');
+    $browser
+        ->visit('/systems/1/section/build')
+        ->waitFor('18 of 18 steps to do')
+        ->onPaper()
+        ->waitUntilGone('Back to what is saved');
+    expect($browser->text())
+        ->toContain('Leak test of the bare tank')
+        ->toContain('A full sump is not lifted')
+        ->not->toContain('Sign out');
 });
 
 it('puts the sump in force from a day, counts its water since, and takes that back', function (): void {
     $browser = $this->browser;
     $browser->visit('/systems/1/section')->waitFor('actual return flow');
     expect($browser->text())->toContain('285 L')->toContain('in force since');
-    $browser->type('Running water at the return', '200')->press('Save')->waitFor('The sump is saved.')->waitFor('an earlier drawing is in force since');
+    $browser
+        ->type('Running water at the return', '200')
+        ->press('Save')
+        ->waitFor('The sump is saved.')
+        ->waitFor('an earlier drawing is in force since');
     expect($browser->text())->toContain('working volume 285 L');
-    $browser->press('Put in force…')->press('Put in force')->waitFor('The sump is in force from that day.')->waitUntilGone('working volume 285 L');
+    $browser
+        ->press('Put in force…')
+        ->press('Put in force')
+        ->waitFor('The sump is in force from that day.')
+        ->waitUntilGone('working volume 285 L');
     $browser->press('Undo')->waitFor('Taken back')->waitFor('285 L');
 });

@@ -8,5 +8,7 @@ use Symfony\Component\Process\Process;
 it('times a drag in the real interface', function (): void {
     $bench = new Process([PHP_BINARY, 'bin/bench-drag', '1'], base_path(), timeout: 90);
     $bench->mustRun();
-    expect($bench->getOutput())->toMatch('~^\d+ frames a second \(median [\d.]+ ms, p95 [\d.]+ ms\); [\d.]+ answers a second~');
+    expect($bench->getOutput())->toMatch(
+        '~^\d+ frames a second \(median [\d.]+ ms, p95 [\d.]+ ms\); [\d.]+ answers a second~',
+    );
 });

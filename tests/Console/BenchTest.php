@@ -34,11 +34,15 @@ it('times the tide sheet over a real server', function (): void {
 });
 
 it('times the review of thirty items, and the answer to an edit', function (): void {
-    expect(bench('bench:review --runs=1'))->toMatch('~review and sizing of 30 items in the core: median [\d.]+ ms~')->toMatch('~an edit answered median [\d.]+ ms~');
+    expect(bench('bench:review --runs=1'))
+        ->toMatch('~review and sizing of 30 items in the core: median [\d.]+ ms~')
+        ->toMatch('~an edit answered median [\d.]+ ms~');
 });
 
 it('times the sump of eight chambers, and the answer to an edit', function (): void {
-    expect(bench('bench:section --runs=1'))->toMatch('~water lines and findings of 8 chambers in the core: median [\d.]+ ms~')->toMatch('~an edit answered median [\d.]+ ms~');
+    expect(bench('bench:section --runs=1'))
+        ->toMatch('~water lines and findings of 8 chambers in the core: median [\d.]+ ms~')
+        ->toMatch('~an edit answered median [\d.]+ ms~');
 });
 
 it('measures a median and a 95th percentile', function (): void {

@@ -16,10 +16,20 @@ it('sets a new password for a keeper who forgot theirs', function (): void {
 
 it('holds to the rules of every other place, and keeps blanks at the ends', function (): void {
     $keeper = User::factory()->create(['email' => 'kim@home.example', 'name' => 'Kim']);
-    foreach ([['1234567890', 'first that are guessed'], [str_repeat('kelp and foam ', 6), 'at most 72']] as [$password, $words]) {
-        $this->artisan('keeper:password', ['email' => 'kim@home.example'])->expectsQuestion('New password', $password)->expectsOutputToContain($words)->assertFailed();
+    foreach (
+        [
+            ['1234567890', 'first that are guessed'],
+            [str_repeat('kelp and foam ', 6), 'at most 72'],
+        ] as [$password, $words]
+    ) {
+        $this->artisan('keeper:password', ['email' => 'kim@home.example'])
+            ->expectsQuestion('New password', $password)
+            ->expectsOutputToContain($words)
+            ->assertFailed();
     }
-    $this->artisan('keeper:password', ['email' => 'kim@home.example'])->expectsQuestion('New password', ' kelp and foam ')->assertSuccessful();
+    $this->artisan('keeper:password', ['email' => 'kim@home.example'])
+        ->expectsQuestion('New password', ' kelp and foam ')
+        ->assertSuccessful();
     $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => ' kelp and foam '])->assertRedirect('/');
 });
 

@@ -12,7 +12,10 @@ use Tests\Browser\Support\Port;
 /** Runs one of the commands in bin/ as a person would, and stops it after a while. */
 function start(string $command): string
 {
-    $run = Process::path(base_path())->timeout(60)->env(['APP_ENV' => 'e2e', 'DB_DATABASE' => false, 'CACHE_STORE' => false, 'SESSION_DRIVER' => false])->run($command);
+    $run = Process::path(base_path())
+        ->timeout(60)
+        ->env(['APP_ENV' => 'e2e', 'DB_DATABASE' => false, 'CACHE_STORE' => false, 'SESSION_DRIVER' => false])
+        ->run($command);
 
     return $run->output().$run->errorOutput();
 }
@@ -29,7 +32,10 @@ it('says which port is wrong or taken', function (): void {
 
 it('goes with all its workers when it is ended', function (int $signal, Closure $whom): void {
     $port = Port::free();
-    $script = Process::path(base_path())->forever()->env(['APP_ENV' => 'e2e', 'DB_DATABASE' => false, 'CACHE_STORE' => false, 'SESSION_DRIVER' => false])->start("exec bin/serve --port {$port}");
+    $script = Process::path(base_path())
+        ->forever()
+        ->env(['APP_ENV' => 'e2e', 'DB_DATABASE' => false, 'CACHE_STORE' => false, 'SESSION_DRIVER' => false])
+        ->start("exec bin/serve --port {$port}");
     Port::waitFor("http://127.0.0.1:{$port}/up");
     posix_kill($whom((int) $script->id(), $port), $signal);
     Port::waitUntilClosed($port);
@@ -37,17 +43,33 @@ it('goes with all its workers when it is ended', function (int $signal, Closure 
     $script->wait();
 })->with([
     'the script is told to stop' => [SIGTERM, fn (int $script): int => $script],
-    'the server itself is killed' => [SIGKILL, fn (int $script, int $port): int => (int) explode("\n", Process::run("pgrep -o -f 'php.*-[S] 127.0.0.1:{$port}'")->output())[0]],
+    'the server itself is killed' => [
+        SIGKILL,
+        fn (int $script, int $port): int => (int) explode(
+            "\n",
+            Process::run("pgrep -o -f 'php.*-[S] 127.0.0.1:{$port}'")->output(),
+        )[0],
+    ],
 ]);
 
 it('makes a demo that can be made twice and is whole', function (): void {
     $this->seed(DemoSeeder::class);
     $entries = JournalEntry::query()->count();
     $this->seed(DemoSeeder::class);
-    expect(JournalEntry::query()->count())->toBe($entries)->toBeGreaterThan(200)
-        ->and(User::query()->count())->toBe(1)
-        ->and(System::query()->count())->toBe(1);
-    $kinds = JournalEntry::query()->distinct()->pluck('kind')->map(fn ($kind): string => $kind->value)->sort()->values()->all();
+    expect(JournalEntry::query()->count())
+        ->toBe($entries)
+        ->toBeGreaterThan(200)
+        ->and(User::query()->count())
+        ->toBe(1)
+        ->and(System::query()->count())
+        ->toBe(1);
+    $kinds = JournalEntry::query()
+        ->distinct()
+        ->pluck('kind')
+        ->map(fn ($kind): string => $kind->value)
+        ->sort()
+        ->values()
+        ->all();
     expect($kinds)->toBe(['feed', 'media', 'note', 'photoperiod', 'reading', 'skimmer', 'sock', 'water']);
     expect(JournalEntry::query()->where('occurred_at', '>', now())->count())->toBe(0);
 });

@@ -11,7 +11,10 @@ use Ithys\Severity;
 /** @return list<Assumption> */
 function everyAssumption(): array
 {
-    $methods = array_filter((new ReflectionClass(Assumptions::class))->getMethods(), fn (ReflectionMethod $method): bool => $method->isPublic());
+    $methods = array_filter(
+        (new ReflectionClass(Assumptions::class))->getMethods(),
+        fn (ReflectionMethod $method): bool => $method->isPublic(),
+    );
 
     return array_values(array_map(fn (ReflectionMethod $method): Assumption => $method->invoke(null), $methods));
 }
@@ -40,7 +43,10 @@ it('calls what is recalled from memory an estimate', function (): void {
 
 it('carries its reason in a finding', function (): void {
     $finding = Finding::of(Severity::Caution, 'a-code', 'A title', 'A sentence.', Assumptions::rockDisplacement());
-    expect($finding->toArray())->toMatchArray(['severity' => 'caution', 'code' => 'a-code', 'title' => 'A title', 'sentence' => 'A sentence.'])
-        ->and($finding->toArray()['basis'])->toMatchArray(['kind' => 'estimate', 'value' => 0.5, 'unit' => 'L/kg'])
-        ->and(Finding::of(Severity::Good, 'b', 'B', 'B.')->toArray()['basis'])->toBeNull();
+    expect($finding->toArray())
+        ->toMatchArray(['severity' => 'caution', 'code' => 'a-code', 'title' => 'A title', 'sentence' => 'A sentence.'])
+        ->and($finding->toArray()['basis'])
+        ->toMatchArray(['kind' => 'estimate', 'value' => 0.5, 'unit' => 'L/kg'])
+        ->and(Finding::of(Severity::Good, 'b', 'B', 'B.')->toArray()['basis'])
+        ->toBeNull();
 });

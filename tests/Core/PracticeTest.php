@@ -15,7 +15,8 @@ use Ithys\Water\Display;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
-// Figures that keepers pass on (common practice, no source to name), written as they say them and compared with what the core holds.
+// Figures that keepers pass on (common practice, no source to name), written as they say them and compared with what
+// the core holds.
 it('holds the figures of the trade', function (float $held, float $said, float $within = 1e-6): void {
     expect($held)->toAgreeWith($said, $within);
 })->with([
@@ -29,17 +30,39 @@ it('holds the figures of the trade', function (float $held, float $said, float $
     '3 in free behind the tank' => [fn () => Assumptions::rearClearance()->value / 25.4, 3, 0.02],
     'at least six more sockets' => [fn () => Assumptions::spareSockets()->value, 6],
     '2 x 9 W on 150 L is a small start' => [fn () => Assumptions::refugiumLight()->value * 150, 18],
-    '3 to 4 cups of alumina on 55 US gal' => [fn () => Assumptions::aluminaVolume()->value * 55 * 3.785411784 / 236.5882365, 3.5],
+    '3 to 4 cups of alumina on 55 US gal' => [
+        fn () => (Assumptions::aluminaVolume()->value * 55 * 3.785411784) / 236.5882365,
+        3.5,
+    ],
     'moderate turnover from 5' => [fn () => Assumptions::moderateTurnoverLow()->value, 5],
     'to 10' => [fn () => Assumptions::moderateTurnoverHigh()->value, 10],
     'brisk from 10' => [fn () => Assumptions::briskTurnoverLow()->value, 10],
 ]);
 
 it('calls practice practice, and what is recalled an estimate', function (): void {
-    foreach ([Assumptions::smallRollerFlow(), Assumptions::zeoliteFlow(), Assumptions::gravelPerLitre(), Assumptions::heaterCover(), Assumptions::refugiumLight(), Assumptions::aluminaVolume()] as $practice) {
+    foreach (
+        [
+            Assumptions::smallRollerFlow(),
+            Assumptions::zeoliteFlow(),
+            Assumptions::gravelPerLitre(),
+            Assumptions::heaterCover(),
+            Assumptions::refugiumLight(),
+            Assumptions::aluminaVolume(),
+        ] as $practice
+    ) {
         expect($practice->kind)->toBe(AssumptionKind::Practice);
     }
-    foreach ([Assumptions::smallSockFlow(), Assumptions::skimmerAir(), Assumptions::mediumStock(), Assumptions::powerPrice(), Assumptions::glassStrength(), Assumptions::orificeCoefficient(), Assumptions::bubbleSpeed()] as $estimate) {
+    foreach (
+        [
+            Assumptions::smallSockFlow(),
+            Assumptions::skimmerAir(),
+            Assumptions::mediumStock(),
+            Assumptions::powerPrice(),
+            Assumptions::glassStrength(),
+            Assumptions::orificeCoefficient(),
+            Assumptions::bubbleSpeed(),
+        ] as $estimate
+    ) {
         expect($estimate->kind)->toBe(AssumptionKind::Estimate);
     }
 });
@@ -47,12 +70,22 @@ it('calls practice practice, and what is recalled an estimate', function (): voi
 /** @param  array<string, mixed>  $stored */
 function cellOf(float $litres, array $stored, Criterion $criterion, Style $style): Ithys\Path\Styles\Cell
 {
-    return (new StyleComparison(Room::around(new Tank(Display::volume($litres), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), $stored), UnitSystem::Metric))->cell($criterion, $style);
+    return (new StyleComparison(
+        Room::around(new Tank(Display::volume($litres), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), $stored),
+        UnitSystem::Metric,
+    ))->cell($criterion, $style);
 }
 
-// What keepers say of the ways to filter (common practice): a beginner does best with a rear chamber, hang-on is cheapest, a sump gives most
-// water and options, an internal filter carries only the smallest tank.
-it('says of the styles what keepers say', function (float $litres, array $room, Criterion $criterion, Style $style, Severity $suits, string $words): void {
+// What keepers say of the ways to filter (common practice): a beginner does best with a rear chamber, hang-on is
+// cheapest, a sump gives most water and options, an internal filter carries only the smallest tank.
+it('says of the styles what keepers say', function (
+    float $litres,
+    array $room,
+    Criterion $criterion,
+    Style $style,
+    Severity $suits,
+    string $words,
+): void {
     $cell = cellOf($litres, $room, $criterion, $style);
     expect($cell->suits)->toBe($suits)->and($cell->text.' '.$cell->reason.' '.$cell->school)->toContain($words);
 })->with([
@@ -64,12 +97,47 @@ it('says of the styles what keepers say', function (float $litres, array $room, 
     [40, [], Criterion::Turnover, Style::Internal, Severity::Good, 'Reached'],
     [200, [], Criterion::Surface, Style::Sump, Severity::Good, 'film and all'],
     [200, [], Criterion::Surface, Style::Internal, Severity::Caution, 'below the surface'],
-    [200, ['cabinetLengthMm' => 1000, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700], Criterion::Gear, Style::Sump, Severity::Good, 'all three'],
-    [200, ['cabinetLengthMm' => 700, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700], Criterion::Gear, Style::Sump, Severity::Remark, 'two of the three'],
-    [200, ['cabinetLengthMm' => 450, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700], Criterion::Gear, Style::Sump, Severity::Caution, 'a small skimmer'],
-    [200, ['cabinetLengthMm' => 250, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700], Criterion::Gear, Style::Sump, Severity::Fault, 'No sump fits'],
+    [
+        200,
+        ['cabinetLengthMm' => 1000, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700],
+        Criterion::Gear,
+        Style::Sump,
+        Severity::Good,
+        'all three',
+    ],
+    [
+        200,
+        ['cabinetLengthMm' => 700, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700],
+        Criterion::Gear,
+        Style::Sump,
+        Severity::Remark,
+        'two of the three',
+    ],
+    [
+        200,
+        ['cabinetLengthMm' => 450, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700],
+        Criterion::Gear,
+        Style::Sump,
+        Severity::Caution,
+        'a small skimmer',
+    ],
+    [
+        200,
+        ['cabinetLengthMm' => 250, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700],
+        Criterion::Gear,
+        Style::Sump,
+        Severity::Fault,
+        'No sump fits',
+    ],
     [200, [], Criterion::Gear, Style::HangOn, Severity::Caution, 'media only'],
-    [200, ['spill' => 'little', 'drilled' => true], Criterion::Failures, Style::Sump, Severity::Caution, 'emergency drain'],
+    [
+        200,
+        ['spill' => 'little', 'drilled' => true],
+        Criterion::Failures,
+        Style::Sump,
+        Severity::Caution,
+        'emergency drain',
+    ],
     [200, ['spill' => 'little'], Criterion::Failures, Style::Sump, Severity::Fault, 'lose its prime'],
     [200, ['spill' => 'little'], Criterion::Failures, Style::Canister, Severity::Fault, 'power cut'],
     [200, ['spill' => 'some'], Criterion::Failures, Style::HangOn, Severity::Caution, 'clogs over'],
@@ -82,16 +150,27 @@ it('says of the styles what keepers say', function (float $litres, array $room, 
 ]);
 
 it('orders the styles by water gained, price and power as keepers do', function (): void {
-    $comparison = new StyleComparison(Room::around(new Tank(Display::volume(250), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), ['cabinetLengthMm' => 1000, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 700, 'drilled' => true]), UnitSystem::Metric);
+    $comparison = new StyleComparison(
+        Room::around(new Tank(Display::volume(250), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), [
+            'cabinetLengthMm' => 1000,
+            'cabinetWidthMm' => 450,
+            'cabinetHeightMm' => 700,
+            'drilled' => true,
+        ]),
+        UnitSystem::Metric,
+    );
     $by = function (callable $figure): array {
         $styles = Style::cases();
         usort($styles, fn (Style $a, Style $b): int => $figure($a) <=> $figure($b));
 
         return array_map(fn (Style $style): string => $style->value, $styles);
     };
-    expect($by(fn (Style $style): float => -$comparison->gainedLitres($style)))->toBe(['sump', 'canister', 'hang-on', 'rear-chamber', 'internal'])
-        ->and($by(fn (Style $style): float => -$comparison->turnoverPerHour($style))[4])->toBe('internal')
-        ->and($by(fn (Style $style): float => -$comparison->kilowattHoursAYear($style))[0])->toBe('sump');
+    expect($by(fn (Style $style): float => -$comparison->gainedLitres($style)))
+        ->toBe(['sump', 'canister', 'hang-on', 'rear-chamber', 'internal'])
+        ->and($by(fn (Style $style): float => -$comparison->turnoverPerHour($style))[4])
+        ->toBe('internal')
+        ->and($by(fn (Style $style): float => -$comparison->kilowattHoursAYear($style))[0])
+        ->toBe('sump');
 });
 
 /** The implicit formula of Colebrook and White, solved here as a second opinion. */
@@ -117,11 +196,19 @@ it('stays near Colebrook over every pipe of a tank', function (): void {
     }
 });
 
-it('loses head as the square of the flow or a little less, and by the fifth power of the bore or a little less', function (): void {
-    foreach ([20, 25, 32] as $bore) {
-        $pipe = new Pipe($bore, 2000);
-        $slope = log($pipe->headLoss(4000, 9.4e-7) / $pipe->headLoss(2000, 9.4e-7)) / log(2);
-        $wider = log($pipe->headLoss(3000, 9.4e-7) / (new Pipe(2 * $bore, 2000))->headLoss(3000, 9.4e-7)) / log(2);
-        expect($slope)->toBeGreaterThan(1.7)->toBeLessThan(2.0)->and($wider)->toBeGreaterThan(4.5)->toBeLessThan(5.0);
-    }
-});
+it(
+    'loses head as the square of the flow or a little less, and by the fifth power of the bore or a little less',
+    function (): void {
+        foreach ([20, 25, 32] as $bore) {
+            $pipe = new Pipe($bore, 2000);
+            $slope = log($pipe->headLoss(4000, 9.4e-7) / $pipe->headLoss(2000, 9.4e-7)) / log(2);
+            $wider = log($pipe->headLoss(3000, 9.4e-7) / (new Pipe(2 * $bore, 2000))->headLoss(3000, 9.4e-7)) / log(2);
+            expect($slope)
+                ->toBeGreaterThan(1.7)
+                ->toBeLessThan(2.0)
+                ->and($wider)
+                ->toBeGreaterThan(4.5)
+                ->toBeLessThan(5.0);
+        }
+    },
+);

@@ -21,8 +21,13 @@ function records(string $bytes, string $separator = ','): array
 }
 
 it('takes an inch mark for an inch mark: a quote opens a cell only where the cell begins', function (): void {
-    expect(records("a,b\n1,20\" tank\n2,good\n3,30\" tank\n4,\"quoted, 5\"\" wide\"\n"))
-        ->toBe([1 => ['a', 'b'], 2 => ['1', '20" tank'], 3 => ['2', 'good'], 4 => ['3', '30" tank'], 5 => ['4', 'quoted, 5" wide']]);
+    expect(records("a,b\n1,20\" tank\n2,good\n3,30\" tank\n4,\"quoted, 5\"\" wide\"\n"))->toBe([
+        1 => ['a', 'b'],
+        2 => ['1', '20" tank'],
+        3 => ['2', 'good'],
+        4 => ['3', '30" tank'],
+        5 => ['4', 'quoted, 5" wide'],
+    ]);
 });
 
 // Source: RFC 4180 section 2, its own examples.
@@ -30,9 +35,18 @@ it('reads what RFC 4180 describes', function (string $bytes, array $records): vo
     expect(records($bytes))->toBe($records);
 })->with([
     'lines end in CRLF' => ["aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
-    'the last line need not end' => ["aaa,bbb,ccc\r\nzzz,yyy,xxx", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
-    'quoted cells' => ["\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx", [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']]],
-    'a line end and a comma in quotes' => ["\"aaa\",\"b\r\nbb\",\"c,cc\"\r\nzzz,yyy,xxx", [1 => ['aaa', "b\nbb", 'c,cc'], 3 => ['zzz', 'yyy', 'xxx']]],
+    'the last line need not end' => [
+        "aaa,bbb,ccc\r\nzzz,yyy,xxx",
+        [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']],
+    ],
+    'quoted cells' => [
+        "\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx",
+        [1 => ['aaa', 'bbb', 'ccc'], 2 => ['zzz', 'yyy', 'xxx']],
+    ],
+    'a line end and a comma in quotes' => [
+        "\"aaa\",\"b\r\nbb\",\"c,cc\"\r\nzzz,yyy,xxx",
+        [1 => ['aaa', "b\nbb", 'c,cc'], 3 => ['zzz', 'yyy', 'xxx']],
+    ],
     'a quote doubled' => ['"aaa","b""bb","ccc"', [1 => ['aaa', 'b"bb', 'ccc']]],
 ]);
 
@@ -62,7 +76,10 @@ it('tells encodings apart', function (string $bytes, string $encoding): void {
 it('reads code page 850, whose letters Windows-1252 does not have', function (): void {
     // The bytes are those of the table in IBM CDRA, code page 00850: 81 ü, 84 ä, 90 É, 9D Ø.
     $file = csvFile("date,note\n2026-01-01,f\x81r \x84 \x90 \x9D\n");
-    expect($file->encoding)->toBe('CP850')->and(iterator_to_array($file->records(','))[2])->toBe(['2026-01-01', 'für ä É Ø']);
+    expect($file->encoding)
+        ->toBe('CP850')
+        ->and(iterator_to_array($file->records(','))[2])
+        ->toBe(['2026-01-01', 'für ä É Ø']);
 });
 
 it('reads UTF-16 that is cut off or holds half a pair', function (string $tail, string $cell): void {
@@ -77,8 +94,11 @@ it('reads UTF-16 that is cut off or holds half a pair', function (string $tail, 
 
 it('reads long UTF-16 files whole, wherever a piece ends', function (int $shift): void {
     $line = "2026-01-01,8,ü😀\n";
-    $bytes = "\xFF\xFE".mb_convert_encoding(str_repeat('x', $shift)."\n".str_repeat($line, 9000), 'UTF-16LE', 'UTF-8');
-    $cells = array_unique(array_map(fn (array $record): string => implode('|', $record), array_slice(records($bytes), 1)));
+    $bytes
+        = "\xFF\xFE".mb_convert_encoding(str_repeat('x', $shift)."\n".str_repeat($line, 9000), 'UTF-16LE', 'UTF-8');
+    $cells = array_unique(
+        array_map(fn (array $record): string => implode('|', $record), array_slice(records($bytes), 1)),
+    );
     expect($cells)->toBe(['2026-01-01|8|ü😀']);
 })->with([0, 1, 2, 3]);
 

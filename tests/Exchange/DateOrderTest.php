@@ -7,7 +7,9 @@ use App\Exchange\DateOrder;
 
 $zone = new DateTimeZone('Europe/Berlin');
 
-it('reads dates as people write them', function (DateOrder $order, string $date, string $time, string $utc) use ($zone): void {
+it('reads dates as people write them', function (DateOrder $order, string $date, string $time, string $utc) use (
+    $zone,
+): void {
     expect($order->read($date, $time, $zone)?->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i'))->toBe($utc);
 })->with([
     [DateOrder::YearFirst, '2026-03-04', '', '2026-03-04 11:00'],

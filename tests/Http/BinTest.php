@@ -15,15 +15,18 @@ beforeEach(function (): void {
 
 it('keeps what is deleted and gives it back', function (): void {
     $this->delete("/systems/{$this->system->id}/journal/{$this->entry->id}")->assertRedirect();
-    $this->get("/systems/{$this->system->id}/bin")
-        ->assertInertia(fn ($page) => $page->component('Journal/Bin')->where('entries.0.text', 'nitrate 8.5 ppm')->where('total', 1));
+    $this->get("/systems/{$this->system->id}/bin")->assertInertia(
+        fn ($page) => $page->component('Journal/Bin')->where('entries.0.text', 'nitrate 8.5 ppm')->where('total', 1),
+    );
     $this->post("/systems/{$this->system->id}/bin/{$this->entry->id}/restore")->assertRedirect();
     expect($this->entry->refresh()->deleted_at)->toBeNull();
 });
 
 it('says so when the same reading was logged again meanwhile', function (): void {
     $this->delete("/systems/{$this->system->id}/journal/{$this->entry->id}");
-    $this->post("/systems/{$this->system->id}/journal", ['line' => 'no3 8.5 2026-07-04 20:15'])->assertSessionHasNoErrors();
+    $this->post("/systems/{$this->system->id}/journal", [
+        'line' => 'no3 8.5 2026-07-04 20:15',
+    ])->assertSessionHasNoErrors();
     $this->post("/systems/{$this->system->id}/bin/{$this->entry->id}/restore")->assertRedirect();
     expect(session('flash')['message'])->toContain('logged again since')
         ->and(JournalEntry::query()->count())->toBe(1);
@@ -41,7 +44,9 @@ it('shows drafts of the path and paths taken back, each with its way back', func
     $this->post("{$at}/path-revisions/{$this->system->pathRevisions()->sole()->id}/take-back");
     $this->delete("{$at}/drafts/{$draft->id}");
     $page = $this->get("{$at}/bin");
-    $page->assertInertia(fn ($page) => $page->where('paths.0.text', 'Draft: Sump')->where('paths.1.text', 'In force: Sump'));
+    $page->assertInertia(
+        fn ($page) => $page->where('paths.0.text', 'Draft: Sump')->where('paths.1.text', 'In force: Sump'),
+    );
     foreach ($page->viewData('page')['props']['paths'] as $path) {
         $this->post($path['restore'])->assertRedirect();
     }

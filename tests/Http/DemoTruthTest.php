@@ -14,8 +14,13 @@ beforeEach(function (): void {
     $this->seed(DemoSeeder::class);
     $this->system = System::query()->sole();
     $this->judge = function (string $medium, int $window): array {
-        $change = $this->system->entries()->where('kind', EntryKind::MediaCharge)->where('payload->medium', $medium)->sole()->toEntry();
-        $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.2, new DateTimeImmutable);
+        $change = $this->system
+            ->entries()
+            ->where('kind', EntryKind::MediaCharge)
+            ->where('payload->medium', $medium)
+            ->sole()
+            ->toEntry();
+        $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.2, new DateTimeImmutable());
 
         return array_column($view['judgements'], null, 'nutrient');
     };

@@ -6,7 +6,16 @@ use App\Models\User;
 
 function firstKeeper(string ...$changes): array
 {
-    return [...['name' => 'Ada', 'email' => 'Ada@Home.example', 'password' => 'long-enough-1', 'timezone' => 'Europe/Paris', 'units' => 'us'], ...$changes];
+    return [
+        ...[
+            'name' => 'Ada',
+            'email' => 'Ada@Home.example',
+            'password' => 'long-enough-1',
+            'timezone' => 'Europe/Paris',
+            'units' => 'us',
+        ],
+        ...$changes,
+    ];
 }
 
 it('leads an empty installation to the first keeper and on to a tank', function (): void {

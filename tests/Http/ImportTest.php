@@ -13,7 +13,9 @@ beforeEach(function (): void {
     $this->actingAs($this->keeper = User::factory()->create(['timezone' => 'Europe/Berlin']));
     $this->system = System::factory()->ownedBy($this->keeper)->create();
     $this->path = "/systems/{$this->system->id}/import";
-    $this->upload = fn (string $content, string $name = 'mine.csv'): TestResponse => $this->post($this->path, ['file' => UploadedFile::fake()->createWithContent($name, $content)]);
+    $this->upload = fn (string $content, string $name = 'mine.csv'): TestResponse => $this->post($this->path, [
+        'file' => UploadedFile::fake()->createWithContent($name, $content),
+    ]);
     /** Uploads a readable file and returns the address of its preview. */
     $this->preview = function (string $content): string {
         $address = ($this->upload)($content)->assertSessionHasNoErrors()->headers->get('Location');
@@ -27,7 +29,10 @@ beforeEach(function (): void {
 afterEach(fn () => File::deleteDirectory(storage_path("ithys/imports/{$this->system->id}")));
 
 it('reads one reading a row, shows good and bad rows, and saves the good ones once', function (): void {
-    $csv = "date,parameter,value,unit,method,note\r\n2026-03-04 20:15,NO3,8.5,ppm,colour,ok\r\n2026-03-04T19:15:00Z,po4-p,18,ppb,,\"a, \"\"quoted\"\"\nnote\"\r\n2026-03-05,kh,8,,,\r\n2026-03-06,no3,abc,,,\r\n2026-03-07,no3,,,,\r\n";
+    $csv
+        = "date,parameter,value,unit,method,note\r\n2026-03-04 "
+            ."20:15,NO3,8.5,ppm,colour,ok\r\n2026-03-04T19:15:00Z,po4-p,18,ppb,,\"a, "
+            ."\"\"quoted\"\"\nnote\"\r\n2026-03-05,kh,8,,,\r\n2026-03-06,no3,abc,,,\r\n2026-03-07,no3,,,,\r\n";
     $address = ($this->preview)($csv);
     $rows = ($this->rows)($address);
     expect(array_column($rows, 'line'))->toBe([2, 3, 5, 6, 7])
@@ -54,19 +59,46 @@ it('reads one reading a row, shows good and bad rows, and saves the good ones on
 });
 
 it('reads a column for each nutrient with semicolons, decimal commas and days first', function (): void {
-    $address = ($this->preview)("Datum;Uhrzeit;Nitrat (mg/L);Phosphat (ppb P);Bemerkung\n4.3.2026;20:15;8,5;18;\n5.3.2026;;7,25;<5;trüb\n6.3.2026;;;;nichts\n7.3.2026;;8,5,1;2;\n");
+    $address = ($this->preview)(
+        'Datum;Uhrzeit;Nitrat (mg/L);Phosphat (ppb '
+            ."P);Bemerkung\n4.3.2026;20:15;8,5;18;\n5.3.2026;;7,25;<5;trüb\n6.3.2026;;;;nichts\n7.3.2026;;8,5,1;2;\n",
+    );
     $props = $this->get($address)->inertiaProps();
-    expect($props['options'])->toMatchArray(['separator' => ';', 'dates' => 'dmy', 'decimals' => 'comma', 'roles' => ['date', 'time', 'no3', 'po4', 'note']])
-        ->and($props['preview']['counts'])->toBe(['accepted' => 2, 'refused' => 2, 'present' => 0, 'readings' => 4]);
+    expect($props['options'])
+        ->toMatchArray([
+            'separator' => ';',
+            'dates' => 'dmy',
+            'decimals' => 'comma',
+            'roles' => ['date', 'time', 'no3', 'po4', 'note'],
+        ])
+        ->and($props['preview']['counts'])
+        ->toBe(['accepted' => 2, 'refused' => 2, 'present' => 0, 'readings' => 4]);
     $this->post($address);
-    $saved = JournalEntry::query()->orderBy('id')->get()->map(fn (JournalEntry $e): array => [$e->occurred_at->format('Y-m-d H:i'), round($e->payload['mgPerLitre'], 4), $e->payload['belowLimit']])->all();
-    expect($saved)->toBe([['2026-03-04 19:15', 8.5, false], ['2026-03-04 19:15', 0.0552, false], ['2026-03-05 11:00', 7.25, false], ['2026-03-05 11:00', 0.0153, true]]);
+    $saved = JournalEntry::query()
+        ->orderBy('id')
+        ->get()
+        ->map(
+            fn (JournalEntry $e): array => [
+                $e->occurred_at->format('Y-m-d H:i'),
+                round($e->payload['mgPerLitre'], 4),
+                $e->payload['belowLimit'],
+            ],
+        )
+        ->all();
+    expect($saved)->toBe([
+        ['2026-03-04 19:15', 8.5, false],
+        ['2026-03-04 19:15', 0.0552, false],
+        ['2026-03-05 11:00', 7.25, false],
+        ['2026-03-05 11:00', 0.0153, true],
+    ]);
 });
 
 it('asks for a look when dates can be read two ways, and obeys the choice', function (): void {
     $address = ($this->preview)("date,nitrate\n03/04/2026,8\n05/04/2026,9\n");
     expect($this->get($address)->inertiaProps('ambiguousDates'))->toBeTrue();
-    $read = fn (string $order): string => (new DateTimeImmutable('@'.($this->rows)("{$address}?dates={$order}")[0]['read'][0]['t']))->format('Y-m-d');
+    $read = fn (string $order): string => (new DateTimeImmutable(
+        '@'.($this->rows)("{$address}?dates={$order}")[0]['read'][0]['t'],
+    ))->format('Y-m-d');
     expect($read('dmy'))->toBe('2026-04-03')->and($read('mdy'))->toBe('2026-03-04');
     $this->post($address, ['dates' => 'mdy']);
     expect(JournalEntry::query()->oldest('id')->first()?->occurred_at->format('Y-m-d'))->toBe('2026-03-04');
@@ -103,7 +135,10 @@ it('refuses a row for a reason the keeper can act on', function (string $row, st
     ['2026-01-02,,', 'no reading'],
 ]);
 
-it('refuses a file that is no table, in a sentence, and keeps nothing', function (string $content, string $sentence): void {
+it('refuses a file that is no table, in a sentence, and keeps nothing', function (
+    string $content,
+    string $sentence,
+): void {
     ($this->upload)($content)->assertSessionHasErrors('file');
     expect(session('errors')->first('file'))->toContain($sentence)
         ->and(JournalEntry::query()->count())->toBe(0)
@@ -119,7 +154,18 @@ it('refuses a file that is no table, in a sentence, and keeps nothing', function
 ]);
 
 it('finds an open quote far down when the rows are read', function (): void {
-    $address = ($this->preview)("date,nitrate\n".implode("\n", array_map(fn (int $i): string => (new DateTimeImmutable('2020-01-01'))->modify("+{$i} days")->format('Y-m-d').',8', range(1, 400)))."\n2026-01-01,\"9\n");
+    $address = ($this->preview)(
+        "date,nitrate\n"
+            .implode(
+                "\n",
+                array_map(
+                    fn (int $i): string => (new DateTimeImmutable('2020-01-01'))->modify("+{$i} days")->format('Y-m-d')
+                        .',8',
+                    range(1, 400),
+                ),
+            )
+            ."\n2026-01-01,\"9\n",
+    );
     expect($this->get($address)->inertiaProps('problem'))->toContain('In line 402 a quote');
     $this->post($address)->assertSessionHasErrors('file');
     expect(JournalEntry::query()->count())->toBe(0);

@@ -13,14 +13,36 @@ use Tests\Support\RandomPath;
 function soundPath(): array
 {
     return [
-        'format' => 'ithys-path', 'schema' => 1, 'name' => 'Sound', 'style' => 'sump', 'litresPerHour' => 1800, 'stockNow' => 'light', 'stockPlanned' => 'heavy', 'without' => ['uptake' => 'few fish'],
+        'format' => 'ithys-path',
+        'schema' => 1,
+        'name' => 'Sound',
+        'style' => 'sump',
+        'litresPerHour' => 1800,
+        'stockNow' => 'light',
+        'stockPlanned' => 'heavy',
+        'without' => ['uptake' => 'few fish'],
         'lines' => [
-            ['id' => 'main', 'items' => [
-                ['id' => 'in', 'kind' => 'overflow-drilled', 'flags' => ['emergency']],
-                ['id' => 'sock', 'kind' => 'sock', 'name' => 'Felt', 'figures' => ['count' => 2, 'micron' => 200], 'choices' => ['material' => 'felt']],
-                ['id' => 'out', 'kind' => 'return-pump', 'figures' => ['watts' => 28.5]],
-            ]],
-            ['id' => 'b', 'from' => 'out', 'to' => 'sock', 'litresPerHour' => 200, 'items' => [['id' => 'gfo', 'kind' => 'reactor', 'media' => [['medium' => 'gfo', 'grams' => 90]]]]],
+            [
+                'id' => 'main',
+                'items' => [
+                    ['id' => 'in', 'kind' => 'overflow-drilled', 'flags' => ['emergency']],
+                    [
+                        'id' => 'sock',
+                        'kind' => 'sock',
+                        'name' => 'Felt',
+                        'figures' => ['count' => 2, 'micron' => 200],
+                        'choices' => ['material' => 'felt'],
+                    ],
+                    ['id' => 'out', 'kind' => 'return-pump', 'figures' => ['watts' => 28.5]],
+                ],
+            ],
+            [
+                'id' => 'b',
+                'from' => 'out',
+                'to' => 'sock',
+                'litresPerHour' => 200,
+                'items' => [['id' => 'gfo', 'kind' => 'reactor', 'media' => [['medium' => 'gfo', 'grams' => 90]]]],
+            ],
             ['id' => 't', 'tank' => true, 'tankLitres' => 60, 'to' => 'sock', 'litresPerHour' => 300, 'items' => []],
         ],
         'removed' => [['id' => 'old', 'kind' => 'biological', 'keptWhere' => 'cellar']],
@@ -48,7 +70,12 @@ function changed(string $place, mixed $value): string
 
 it('reads a path that is right', function (): void {
     $path = ImportedPath::read((string) json_encode(soundPath()));
-    expect($path->name)->toBe('Sound')->and($path->items())->toHaveCount(4)->and($path->furtherTankLitres())->toBe(60.0);
+    expect($path->name)
+        ->toBe('Sound')
+        ->and($path->items())
+        ->toHaveCount(4)
+        ->and($path->furtherTankLitres())
+        ->toBe(60.0);
 });
 
 it('refuses a document with one thing wrong, by a sentence that ends', function (string $place, mixed $value): void {
@@ -115,5 +142,8 @@ it('reads again whatever was exported', function (): void {
 });
 
 it('refuses JSON nested without end', function (): void {
-    expect(fn () => ImportedPath::read(str_repeat('[', 5000).str_repeat(']', 5000)))->toThrow(InvalidPath::class, 'not a JSON file');
+    expect(fn () => ImportedPath::read(str_repeat('[', 5000).str_repeat(']', 5000)))->toThrow(
+        InvalidPath::class,
+        'not a JSON file',
+    );
 });

@@ -74,15 +74,26 @@ it('saves all of a line or nothing', function (): void {
 it('shows the sheet with the verdict on the last phosphate charge', function (): void {
     $this->seed(DemoSeeder::class);
     $demo = System::query()->where('name', 'Stairwell reef')->sole();
-    $this->actingAs($demo->members()->sole())->get("/systems/{$demo->id}/journal")->assertOk()
-        ->assertInertia(fn ($page) => $page
-            ->component('Journal/Show')->where('verdict.text', 'GFO 85 g, reactor')
-            ->where('verdict.judgements.0.nutrient', 'po4')->where('verdict.judgements.0.verdict', 'lower')
-            ->where('verdict.judgements.1.verdict', 'no difference shown')
-            ->has('sheet.readings', 64)->where('table', false));
-    $carbon = $demo->entries()->where('kind', EntryKind::MediaCharge)->where('payload->medium', 'activated-carbon')->sole();
-    $this->get("/systems/{$demo->id}/journal?change={$carbon->id}&window=42&range=all&view=table")
-        ->assertInertia(fn ($page) => $page
+    $this->actingAs($demo->members()->sole())
+        ->get("/systems/{$demo->id}/journal")
+        ->assertOk()
+        ->assertInertia(
+            fn ($page) => $page
+                ->component('Journal/Show')
+                ->where('verdict.text', 'GFO 85 g, reactor')
+                ->where('verdict.judgements.0.nutrient', 'po4')
+                ->where('verdict.judgements.0.verdict', 'lower')
+                ->where('verdict.judgements.1.verdict', 'no difference shown')
+                ->has('sheet.readings', 64)
+                ->where('table', false),
+        );
+    $carbon = $demo
+        ->entries()
+        ->where('kind', EntryKind::MediaCharge)
+        ->where('payload->medium', 'activated-carbon')
+        ->sole();
+    $this->get("/systems/{$demo->id}/journal?change={$carbon->id}&window=42&range=all&view=table")->assertInertia(
+        fn ($page) => $page
             ->where('verdict.id', $carbon->id)
             ->where('verdict.judgements.0.verdict', 'no difference shown')
             ->where('table', true)
@@ -91,13 +102,23 @@ it('shows the sheet with the verdict on the last phosphate charge', function ():
 
 it('makes the same demo every time', function (): void {
     $this->seed(DemoSeeder::class);
-    $first = JournalEntry::query()->orderBy('id')->get()->map(fn (JournalEntry $e): array => [$e->occurred_at->format('c'), $e->payload])->all();
+    $first = JournalEntry::query()
+        ->orderBy('id')
+        ->get()
+        ->map(fn (JournalEntry $e): array => [$e->occurred_at->format('c'), $e->payload])
+        ->all();
     $this->seed(DemoSeeder::class);
     expect(JournalEntry::query()->count())->toBe(count($first));
     System::query()->forceDelete();
     User::query()->delete();
     $this->seed(DemoSeeder::class);
-    expect(JournalEntry::query()->orderBy('id')->get()->map(fn (JournalEntry $e): array => [$e->occurred_at->format('c'), $e->payload])->all())->toBe($first);
+    expect(
+        JournalEntry::query()
+            ->orderBy('id')
+            ->get()
+            ->map(fn (JournalEntry $e): array => [$e->occurred_at->format('c'), $e->payload])
+            ->all(),
+    )->toBe($first);
 });
 
 it('opens on an empty journal and shrugs off nonsense in the address', function (): void {
@@ -109,8 +130,17 @@ it('does not judge a reading or another keeper\'s change', function (): void {
     $this->post($this->path, ['line' => 'no3 8.5']);
     $reading = JournalEntry::query()->sole();
     $this->get("{$this->path}?change={$reading->id}")->assertInertia(fn ($page) => $page->where('verdict', null));
-    $other = System::factory()->ownedBy(User::factory()->create())->create();
-    $foreign = $other->entries()->create(['batch' => str_repeat('x', 26), 'kind' => EntryKind::Skimmer, 'occurred_at' => now(), 'payload' => ['on' => true]]);
+    $other = System::factory()
+        ->ownedBy(User::factory()->create())
+        ->create();
+    $foreign = $other
+        ->entries()
+        ->create([
+            'batch' => str_repeat('x', 26),
+            'kind' => EntryKind::Skimmer,
+            'occurred_at' => now(),
+            'payload' => ['on' => true],
+        ]);
     $this->get("{$this->path}?change={$foreign->id}")->assertInertia(fn ($page) => $page->where('verdict', null));
     $this->delete("{$this->path}/{$foreign->id}")->assertNotFound();
     expect($foreign->refresh()->deleted_at)->toBeNull();

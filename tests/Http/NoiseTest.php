@@ -24,7 +24,34 @@ beforeEach(function (): void {
 /** @return list<mixed> things that do not belong into a form */
 function noise(): array
 {
-    return [null, '', ' ', 0, -1, 1e300, true, false, [], ['x'], [[]], ['id' => 'main'], '<script>alert(1)</script>', "'; drop table users; --", "\0", "\u{202E}abc", str_repeat('9', 400), str_repeat('ä', 600), 'NaN', '1/0', '∞', '12 gal', '1,250', '-0', '../../etc', '{{7*7}}'];
+    return [
+        null,
+        '',
+        ' ',
+        0,
+        -1,
+        1e300,
+        true,
+        false,
+        [],
+        ['x'],
+        [[]],
+        ['id' => 'main'],
+        '<script>alert(1)</script>',
+        "'; drop table users; --",
+        "\0",
+        "\u{202E}abc",
+        str_repeat('9', 400),
+        str_repeat('ä', 600),
+        'NaN',
+        '1/0',
+        '∞',
+        '12 gal',
+        '1,250',
+        '-0',
+        '../../etc',
+        '{{7*7}}',
+    ];
 }
 
 /**
@@ -75,7 +102,9 @@ it('answers a spoiled sump with a sentence', function (int $seed): void {
 it('answers a spoiled room with a sentence', function (): void {
     foreach (noise() as $value) {
         foreach (['cabinetLength', 'budget', 'noise', 'drilled'] as $field) {
-            expect($this->postJson("{$this->at}/path/styles/preview", ['room' => [$field => $value]])->status())->toBeIn([200, 422]);
+            expect(
+                $this->postJson("{$this->at}/path/styles/preview", ['room' => [$field => $value]])->status(),
+            )->toBeIn([200, 422]);
         }
     }
 });
@@ -84,7 +113,12 @@ it('answers a request without what it needs', function (string $method, string $
     $draft = $this->system->drafts()->create(['name' => 'Draft', 'document' => Template::of(Style::Sump)->toArray()]);
     $path = str_replace('{draft}', (string) $draft->id, $path);
     $this->json($method, $this->at.$path, $body)->assertStatus(422);
-    expect($this->system->drafts()->count())->toBe(1)->and($draft->refresh()->version)->toBe(1)->and($this->system->pathRevisions()->count())->toBe(0);
+    expect($this->system->drafts()->count())
+        ->toBe(1)
+        ->and($draft->refresh()->version)
+        ->toBe(1)
+        ->and($this->system->pathRevisions()->count())
+        ->toBe(0);
 })->with([
     ['POST', '/path/preview', []],
     ['POST', '/path/preview', ['path' => 'overflow > sock']],
@@ -117,5 +151,8 @@ it('keeps the words of a keeper as words', function (): void {
     $page = $this->get("{$this->at}/path?draft={$draft->id}");
     expect($page->getContent())->not->toContain('<script>alert(1)')->not->toContain('<img src=x');
     $svg = $this->get("{$this->at}/path/d{$draft->id}/path.svg");
-    expect($svg->getContent())->not->toContain('<script>')->and($svg->headers->get('Content-Disposition'))->not->toContain('<');
+    expect($svg->getContent())
+        ->not->toContain('<script>')
+        ->and($svg->headers->get('Content-Disposition'))
+        ->not->toContain('<');
 });

@@ -13,7 +13,14 @@ beforeEach(function (): void {
     $this->seed(DemoSeeder::class);
     $this->actingAs($this->keeper = User::query()->sole());
     $this->at = '/systems/'.System::query()->sole()->id;
-    $this->props = fn (string $page): array => json_decode((string) json_encode($this->get($this->at.$page)->assertOk()->viewData('page')['props']), true);
+    $this->props = fn (string $page): array => json_decode(
+        (string) json_encode(
+            $this->get($this->at.$page)
+                ->assertOk()
+                ->viewData('page')['props'],
+        ),
+        true,
+    );
 });
 
 it('shows one flow, one sump and one heater on all screens', function (): void {
@@ -23,17 +30,32 @@ it('shows one flow, one sump and one heater on all screens', function (): void {
     $frame = $section['frame'];
     $flow = $section['view']['flow']['litresPerHour'];
     $units = UnitSystem::Metric;
-    expect($frame['flowLitresPerHour'])->toBe($flow)
-        ->and($path['draft']['review']['flowLitresPerHour'])->toBe($flow)
-        ->and($water['computed']['flow'])->toBe($units->format($flow, Ithys\Quantity\Dimension::Flow, 0))
-        ->and(array_column($water['view']['parts'], 'litres', 'code')['sump'])->toBe($section['view']['states']['running']['litres'])
-        ->and($water['view']['litres'])->toBe($frame['workingLitres'])
-        ->and($path['draft']['review']['workingLitres'])->toBe($frame['workingLitres'])
-        ->and($path['draft']['review']['items']['return']['computed']['givesUpLitres'])->toBe($units->format($section['view']['water']['givesUpLitres'], Ithys\Quantity\Dimension::Volume));
-    $faults = fn (array $findings): array => array_values(array_map(fn (array $finding): string => $finding['code'], array_filter($findings, fn (array $finding): bool => $finding['severity'] === 'fault')));
-    expect($faults($section['view']['findings']))->toBe(['heater-dry'])
-        ->and($faults($path['draft']['review']['findings']))->toBe(['heater-uncovered'])
-        ->and(array_column($frame['path']['stops'], 'severity', 'id')['heater'])->toBe('fault');
+    expect($frame['flowLitresPerHour'])
+        ->toBe($flow)
+        ->and($path['draft']['review']['flowLitresPerHour'])
+        ->toBe($flow)
+        ->and($water['computed']['flow'])
+        ->toBe($units->format($flow, Ithys\Quantity\Dimension::Flow, 0))
+        ->and(array_column($water['view']['parts'], 'litres', 'code')['sump'])
+        ->toBe($section['view']['states']['running']['litres'])
+        ->and($water['view']['litres'])
+        ->toBe($frame['workingLitres'])
+        ->and($path['draft']['review']['workingLitres'])
+        ->toBe($frame['workingLitres'])
+        ->and($path['draft']['review']['items']['return']['computed']['givesUpLitres'])
+        ->toBe($units->format($section['view']['water']['givesUpLitres'], Ithys\Quantity\Dimension::Volume));
+    $faults = fn (array $findings): array => array_values(
+        array_map(
+            fn (array $finding): string => $finding['code'],
+            array_filter($findings, fn (array $finding): bool => $finding['severity'] === 'fault'),
+        ),
+    );
+    expect($faults($section['view']['findings']))
+        ->toBe(['heater-dry'])
+        ->and($faults($path['draft']['review']['findings']))
+        ->toBe(['heater-uncovered'])
+        ->and(array_column($frame['path']['stops'], 'severity', 'id')['heater'])
+        ->toBe('fault');
 });
 
 it('is not silenced by a cover that is typed in the path', function (): void {
@@ -61,7 +83,10 @@ it('counts a sump from the day it is put in force, and leaves earlier verdicts a
     $before = new DateTimeImmutable('-60 days');
     $litres = $system->workingLitresAt($before);
     $typed = ($this->props)('/section')['typed'];
-    $this->put("{$this->at}/section", ['section' => [...$typed, 'returnLevelMm' => '200'], 'version' => 1])->assertSessionHasNoErrors();
+    $this->put("{$this->at}/section", [
+        'section' => [...$typed, 'returnLevelMm' => '200'],
+        'version' => 1,
+    ])->assertSessionHasNoErrors();
     expect(System::query()->sole()->workingLitresAt(now()))->toBe($litres);
     $since = (new DateTimeImmutable('-10 days', $this->keeper->zone()))->format('Y-m-d');
     foreach (range(1, 3) as $press) {
@@ -76,7 +101,9 @@ it('counts a sump from the day it is put in force, and leaves earlier verdicts a
     $undo = session('flash')['undo'];
     $this->post($undo)->assertRedirect();
     expect(System::query()->sole()->workingLitresAt(now()))->toBe($litres);
-    $binned = array_values(array_filter(($this->props)('/bin')['paths'], fn (array $one): bool => $one['text'] === 'In force: the sump'));
+    $binned = array_values(
+        array_filter(($this->props)('/bin')['paths'], fn (array $one): bool => $one['text'] === 'In force: the sump'),
+    );
     expect($binned)->toHaveCount(1);
     $this->post($binned[0]['restore'])->assertRedirect();
     expect(System::query()->sole()->workingLitresAt(now()))->toBeGreaterThan($litres + 2);

@@ -41,10 +41,35 @@ it('turns a tank into a form that reads back as the same tank', function (UnitSy
         ->and($again->school)->toBe($tank->school)
         ->and($again->display->shape)->toBe($tank->display->shape);
     $other = $units === UnitSystem::Metric ? UnitSystem::Us : UnitSystem::Metric;
-    expect(TypedTank::read(TankForm::of($tank, $other), $other)->workingVolume()->litres)->toAgreeWith($tank->workingVolume()->litres, 1e-4);
+    expect(TypedTank::read(TankForm::of($tank, $other), $other)->workingVolume()->litres)->toAgreeWith(
+        $tank->workingVolume()->litres,
+        1e-4,
+    );
 })->with([
-    [UnitSystem::Metric, ['shape' => 'box', 'length' => '104', 'width' => '47', 'height' => '52', 'belowRim' => '3.5', 'rock' => '24', 'school' => 'brisk']],
-    [UnitSystem::Us, ['shape' => 'box', 'length' => '48 1/2', 'width' => '24', 'height' => '20', 'sump' => '20', 'flow' => '530', 'temperature' => '78']],
+    [
+        UnitSystem::Metric,
+        [
+            'shape' => 'box',
+            'length' => '104',
+            'width' => '47',
+            'height' => '52',
+            'belowRim' => '3.5',
+            'rock' => '24',
+            'school' => 'brisk',
+        ],
+    ],
+    [
+        UnitSystem::Us,
+        [
+            'shape' => 'box',
+            'length' => '48 1/2',
+            'width' => '24',
+            'height' => '20',
+            'sump' => '20',
+            'flow' => '530',
+            'temperature' => '78',
+        ],
+    ],
     [UnitSystem::Metric, ['shape' => 'cylinder', 'length' => '60', 'height' => '50', 'sand' => '9.5']],
     [UnitSystem::Us, ['shape' => 'volume', 'volume' => '75', 'plumbing' => '1.5']],
 ]);
@@ -58,11 +83,19 @@ it('shows the frame the same figures as the path', function (): void {
 });
 
 it('uses the description of the day, and the first one before there was any', function (): void {
-    $this->system->revisions()->create(['in_force_from' => '2026-05-01', 'document' => ['schema' => 1] + $this->system->revisions[0]->document]);
+    $this->system
+        ->revisions()
+        ->create([
+            'in_force_from' => '2026-05-01',
+            'document' => ['schema' => 1] + $this->system->revisions[0]->document,
+        ]);
     $this->system->unsetRelation('revisions');
-    expect($this->system->revisionAt(new DateTimeImmutable('2026-04-30'))->id)->toBe($this->system->revisions[0]->id)
-        ->and($this->system->revisionAt(new DateTimeImmutable('2026-05-02'))->id)->toBe($this->system->revisions[1]->id)
-        ->and($this->system->revisionAt(new DateTimeImmutable('1999-01-01'))->id)->toBe($this->system->revisions[0]->id);
+    expect($this->system->revisionAt(new DateTimeImmutable('2026-04-30'))->id)
+        ->toBe($this->system->revisions[0]->id)
+        ->and($this->system->revisionAt(new DateTimeImmutable('2026-05-02'))->id)
+        ->toBe($this->system->revisions[1]->id)
+        ->and($this->system->revisionAt(new DateTimeImmutable('1999-01-01'))->id)
+        ->toBe($this->system->revisions[0]->id);
 });
 
 it('reads back what it recorded, in order of time and then of saving', function (): void {
@@ -72,56 +105,90 @@ it('reads back what it recorded, in order of time and then of saving', function 
     $same = ($this->entry)('-2 days', Reading::of(Nutrient::Phosphate, 0.06, step: 0.01));
     $journal->record([$late, $early, $same], $this->keeper);
     $read = $journal->between($this->now->modify('-3 days'), $this->now);
-    expect(array_map(fn (Entry $entry): Payload => $entry->payload, $read))->toEqual([$early->payload, $same->payload, $late->payload])
-        ->and($read[0]->at->getTimestamp())->toBe($early->at->getTimestamp())
-        ->and($journal->around($this->now, 1))->toHaveCount(1);
+    expect(array_map(fn (Entry $entry): Payload => $entry->payload, $read))
+        ->toEqual([$early->payload, $same->payload, $late->payload])
+        ->and($read[0]->at->getTimestamp())
+        ->toBe($early->at->getTimestamp())
+        ->and($journal->around($this->now, 1))
+        ->toHaveCount(1);
 });
 
 it('records all of a batch or nothing', function (): void {
     $journal = new Journal($this->system);
     $reading = ($this->entry)('-2 days', Reading::of(Nutrient::Nitrate, 8.5));
     $journal->record([$reading], $this->keeper);
-    expect(fn () => $journal->record([($this->entry)('-1 day', SockChange::of()), $reading], $this->keeper))->toThrow(AlreadyInJournal::class)
-        ->and(JournalEntry::query()->count())->toBe(1);
+    expect(fn () => $journal->record([($this->entry)('-1 day', SockChange::of()), $reading], $this->keeper))
+        ->toThrow(AlreadyInJournal::class)
+        ->and(JournalEntry::query()->count())
+        ->toBe(1);
 });
 
 it('takes two readings for the same only where nutrient, minute, figure and method agree', function (): void {
     $at = $this->now;
     $print = fn (DateTimeImmutable $at, Reading $reading): string => Fingerprint::of($at, $reading);
     $reading = Reading::of(Nutrient::Nitrate, 8.5, method: 'a');
-    expect($print($at, $reading))->toBe($print($at->modify('+20 seconds'), Reading::of(Nutrient::Nitrate, 8.5, step: 0.1, cloudy: true, method: 'a')))
-        ->and($print($at->setTimezone(new DateTimeZone('Asia/Tokyo')), $reading))->toBe($print($at, $reading));
-    foreach ([
-        $print($at->modify('+1 minute'), $reading),
-        $print($at, Reading::of(Nutrient::Phosphate, 8.5, method: 'a')),
-        $print($at, Reading::of(Nutrient::Nitrate, 8.6, method: 'a')),
-        $print($at, Reading::of(Nutrient::Nitrate, 8.5, method: 'b')),
-        $print($at, Reading::of(Nutrient::Nitrate, 8.5, belowLimit: true, method: 'a')),
-    ] as $other) {
+    expect($print($at, $reading))
+        ->toBe(
+            $print(
+                $at->modify('+20 seconds'),
+                Reading::of(Nutrient::Nitrate, 8.5, step: 0.1, cloudy: true, method: 'a'),
+            ),
+        )
+        ->and($print($at->setTimezone(new DateTimeZone('Asia/Tokyo')), $reading))
+        ->toBe($print($at, $reading));
+    foreach (
+        [
+            $print($at->modify('+1 minute'), $reading),
+            $print($at, Reading::of(Nutrient::Phosphate, 8.5, method: 'a')),
+            $print($at, Reading::of(Nutrient::Nitrate, 8.6, method: 'a')),
+            $print($at, Reading::of(Nutrient::Nitrate, 8.5, method: 'b')),
+            $print($at, Reading::of(Nutrient::Nitrate, 8.5, belowLimit: true, method: 'a')),
+        ] as $other
+    ) {
         expect($other)->not->toBe($print($at, $reading));
     }
 });
 
-it('opens the sheet on the last phosphate charge, else on the first of any medium', function (array $charges, ?string $opening): void {
-    $entries = array_map(fn (array $charge): Entry => ($this->entry)($charge[0], MediaCharge::grams($charge[1], 50)), $charges);
+it('opens the sheet on the last phosphate charge, else on the first of any medium', function (
+    array $charges,
+    ?string $opening,
+): void {
+    $entries = array_map(
+        fn (array $charge): Entry => ($this->entry)($charge[0], MediaCharge::grams($charge[1], 50)),
+        $charges,
+    );
     (new Journal($this->system))->record($entries, $this->keeper);
-    expect(TideSheet::of($this->system, '16w', $this->now)->openingChange()?->payload->summary(UnitSystem::Metric))->toBe($opening);
+    expect(
+        TideSheet::of($this->system, '16w', $this->now)->openingChange()?->payload->summary(UnitSystem::Metric),
+    )->toBe($opening);
 })->with([
     [[], null],
     [[['-9 days', Medium::Resin], ['-5 days', Medium::Zeolite]], 'Resin 50 g'],
-    [[['-30 days', Medium::Gfo], ['-9 days', Medium::Alumina], ['-5 days', Medium::Resin]], 'Alumina phosphate remover 50 g'],
+    [
+        [['-30 days', Medium::Gfo], ['-9 days', Medium::Alumina], ['-5 days', Medium::Resin]],
+        'Alumina phosphate remover 50 g',
+    ],
     [[['-200 days', Medium::Gfo]], null],
 ]);
 
 it('shows as much of the journal as is asked for', function (string $range, int $shown): void {
-    $entries = array_map(fn (int $days): Entry => ($this->entry)("-{$days} days", SockChange::of()), [1, 100, 200, 400, 4000]);
+    $entries = array_map(fn (int $days): Entry => ($this->entry)("-{$days} days", SockChange::of()), [
+        1,
+        100,
+        200,
+        400,
+        4000,
+    ]);
     (new Journal($this->system))->record($entries, $this->keeper);
     expect(TideSheet::of($this->system, $range, $this->now)->entries)->toHaveCount($shown);
 })->with([['16w', 2], ['1y', 3], ['all', 5]]);
 
 it('shows routine levers of a long time as rates on the sheet, and each by itself in the table', function (): void {
     $entries = array_map(fn (int $week): Entry => ($this->entry)("-{$week} weeks", WaterChange::of(20)), range(1, 100));
-    (new Journal($this->system))->record([...$entries, ($this->entry)('-90 weeks', MediaCharge::grams(Medium::Gfo, 50))], $this->keeper);
+    (new Journal($this->system))->record(
+        [...$entries, ($this->entry)('-90 weeks', MediaCharge::grams(Medium::Gfo, 50))],
+        $this->keeper,
+    );
     $sheet = TideSheet::of($this->system, 'all', $this->now);
     $drawn = $sheet->toArray($this->keeper, false);
     expect($drawn['changes'])->toHaveCount(1)

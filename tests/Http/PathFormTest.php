@@ -29,7 +29,9 @@ function throughThePage(mixed $view): array
     return json_decode((string) json_encode($view), true);
 }
 
-it('turns a path into a form that reads back as the same path, in either unit system', function (UnitSystem $units): void {
+it('turns a path into a form that reads back as the same path, in either unit system', function (
+    UnitSystem $units,
+): void {
     for ($seed = 0; $seed < 60; $seed++) {
         $path = RandomPath::of($seed);
         $again = TypedPath::read(throughThePage(PathForm::of($path, $units)), $units);
@@ -38,10 +40,17 @@ it('turns a path into a form that reads back as the same path, in either unit sy
             $back = $again->find($item->id);
             foreach (Figure::cases() as $figure) {
                 $was = $item->figure($figure);
-                $was === null ? expect($back?->figure($figure))->toBeNull() : expect(abs((float) $back?->figure($figure) - $was))->toBeLessThan(0.002 + 1e-4 * $was, "seed {$seed} {$figure->value}");
+                $was === null
+                    ? expect($back?->figure($figure))->toBeNull()
+                    : expect(abs((float) $back?->figure($figure) - $was))->toBeLessThan(
+                        0.002 + 1e-4 * $was,
+                        "seed {$seed} {$figure->value}",
+                    );
             }
-            expect([$back?->name, $back?->tag, $back?->flags, $back?->choice(Ithys\Path\Choice::Hole)])->toEqual([$item->name, $item->tag, $item->flags, $item->choice(Ithys\Path\Choice::Hole)])
-                ->and(array_map(fn ($load) => $load->medium, $back->media ?? []))->toBe(array_map(fn ($load) => $load->medium, $item->media));
+            expect([$back?->name, $back?->tag, $back?->flags, $back?->choice(Ithys\Path\Choice::Hole)])
+                ->toEqual([$item->name, $item->tag, $item->flags, $item->choice(Ithys\Path\Choice::Hole)])
+                ->and(array_map(fn ($load) => $load->medium, $back->media ?? []))
+                ->toBe(array_map(fn ($load) => $load->medium, $item->media));
         }
     }
 })->with(UnitSystem::cases());
@@ -72,49 +81,88 @@ it('offers every kind with its own fields, each labelled and with its unit', fun
             expect($catalogue['flags'])->toHaveKey($flag);
         }
     }
-    expect($catalogue['figures']['flowLimitLitresPerHour']['unit'])->toBe($units === UnitSystem::Metric ? 'L/h' : 'US gal/h')
-        ->and($catalogue['figures']['grams']['unit'])->toBe('g');
+    expect($catalogue['figures']['flowLimitLitresPerHour']['unit'])
+        ->toBe($units === UnitSystem::Metric ? 'L/h' : 'US gal/h')
+        ->and($catalogue['figures']['grams']['unit'])
+        ->toBe('g');
 })->with(UnitSystem::cases());
 
 it('has a drawing for every kind of equipment', function (): void {
     $drawings = (string) file_get_contents(resource_path('js/parts/Glyph.tsx'));
     foreach (Kind::cases() as $kind) {
-        expect(preg_match("~^\s*(?:'".preg_quote($kind->value)."'|".preg_quote($kind->value).'):\s~m', $drawings))->toBe(1, "no drawing for {$kind->value}");
+        expect(
+            preg_match("~^\s*(?:'".preg_quote($kind->value)."'|".preg_quote($kind->value).'):\s~m', $drawings),
+        )->toBe(1, "no drawing for {$kind->value}");
     }
 });
 
 it('tells the page the flow and the words of every item', function (): void {
-    $path = Sketch::path('overflow-drilled > sock(count=2, micron=200, material=felt, hole=7in) > bag(gfo=120, activated-carbon) > refugium(hours=9) > return-pump; branch from return-pump to sock 200: zeolite(grams=300)');
+    $path = Sketch::path(
+        'overflow-drilled > sock(count=2, micron=200, material=felt, hole=7in) > bag(gfo=120, activated-carbon) > '
+            .'refugium(hours=9) > return-pump; branch from return-pump to sock 200: zeolite(grams=300)',
+    );
     $view = throughThePage(ReviewView::of(new Setup(Sketch::in($path)->tank), $path, UnitSystem::Metric, 0.3));
-    expect(array_map(fn (array $item): array => [$item['flow'], $item['brief']], $view['items']))->toBe([
-        'overflow-drilled' => [1400, ''],
-        'sock' => [1600, '×2, felt, 7 in, 200 µm'],
-        'bag' => [1600, 'GFO 120 g, Activated carbon'],
-        'refugium' => [1600, '9 h light'],
-        'return-pump' => [1600, ''],
-        'zeolite' => [200, '300 g'],
-    ])
-        ->and($view['stages'])->toBe(['solids' => ['sock'], 'organics' => ['bag'], 'uptake' => ['bag', 'refugium', 'zeolite']])
-        ->and(array_column($view['findings'], 'at'))->toContain('bag')
-        ->and($view['sizing']['pricePerKilowattHour'])->toBe(0.3);
+    expect(array_map(fn (array $item): array => [$item['flow'], $item['brief']], $view['items']))
+        ->toBe([
+            'overflow-drilled' => [1400, ''],
+            'sock' => [1600, '×2, felt, 7 in, 200 µm'],
+            'bag' => [1600, 'GFO 120 g, Activated carbon'],
+            'refugium' => [1600, '9 h light'],
+            'return-pump' => [1600, ''],
+            'zeolite' => [200, '300 g'],
+        ])
+        ->and($view['stages'])
+        ->toBe(['solids' => ['sock'], 'organics' => ['bag'], 'uptake' => ['bag', 'refugium', 'zeolite']])
+        ->and(array_column($view['findings'], 'at'))
+        ->toContain('bag')
+        ->and($view['sizing']['pricePerKilowattHour'])
+        ->toBe(0.3);
 });
 
 it('marks on the water line only what wants attention', function (): void {
-    $system = System::factory()->ownedBy(User::factory()->create())->create();
-    $system->pathRevisions()->create(['in_force_from' => '2026-01-01', 'document' => Sketch::path('overflow-drilled > roller(holes=1, hole=7in) > refugium > bubble-trap > heater(cover=20) > return-pump; branch from return-pump to roller 100: reactor(alumina); branch from bubble-trap to roller 80: feed-pump > bag(resin)')->toArray()]);
+    $system = System::factory()
+        ->ownedBy(User::factory()->create())
+        ->create();
+    $system
+        ->pathRevisions()
+        ->create([
+            'in_force_from' => '2026-01-01',
+            'document' => Sketch::path(
+                'overflow-drilled > roller(holes=1, hole=7in) > refugium > bubble-trap > heater(cover=20) > '
+                    .'return-pump; branch from return-pump to roller 100: reactor(alumina); branch from bubble-trap '
+                    .'to roller 80: feed-pump > bag(resin)',
+            )->toArray(),
+        ]);
     $stops = SystemFrame::of($system)['path']['stops'];
-    expect(array_column($stops, 'severity', 'id'))->toBe(['overflow-drilled' => null, 'roller' => 'fault', 'refugium' => 'caution', 'bubble-trap' => null, 'heater' => null, 'return-pump' => null])
-        ->and(array_map(fn (array $branch): array => array_column($branch['stops'], 'id'), $stops[5]['branches']))->toBe([['reactor']])
-        ->and(array_map(fn (array $branch): array => array_column($branch['stops'], 'id'), $stops[3]['branches']))->toBe([['feed-pump', 'bag']]);
+    expect(array_column($stops, 'severity', 'id'))
+        ->toBe([
+            'overflow-drilled' => null,
+            'roller' => 'fault',
+            'refugium' => 'caution',
+            'bubble-trap' => null,
+            'heater' => null,
+            'return-pump' => null,
+        ])
+        ->and(array_map(fn (array $branch): array => array_column($branch['stops'], 'id'), $stops[5]['branches']))
+        ->toBe([['reactor']])
+        ->and(array_map(fn (array $branch): array => array_column($branch['stops'], 'id'), $stops[3]['branches']))
+        ->toBe([['feed-pump', 'bag']]);
 });
 
 it('draws the line of the path in force, not of one to come or one gone', function (): void {
-    $system = System::factory()->ownedBy(User::factory()->create())->create();
-    $force = fn (string $since, string $sketch) => $system->pathRevisions()->create(['in_force_from' => $since, 'document' => Sketch::path($sketch)->toArray()]);
+    $system = System::factory()
+        ->ownedBy(User::factory()->create())
+        ->create();
+    $force = fn (string $since, string $sketch) => $system
+        ->pathRevisions()
+        ->create(['in_force_from' => $since, 'document' => Sketch::path($sketch)->toArray()]);
     $force('2026-01-01', 'weir > sponge > return-pump');
     $force('2026-03-01', 'weir > floss > return-pump');
     $force(now()->addMonth()->format('Y-m-d'), 'weir > sock > return-pump');
-    $ids = fn (): array => array_column(SystemFrame::of(System::query()->findOrFail($system->id))['path']['stops'], 'id');
+    $ids = fn (): array => array_column(
+        SystemFrame::of(System::query()->findOrFail($system->id))['path']['stops'],
+        'id',
+    );
     expect($ids())->toBe(['weir', 'floss', 'return-pump']);
     $system->pathRevisions()->where('in_force_from', '>=', '2026-03-01')->first()?->delete();
     expect($ids())->toBe(['weir', 'sponge', 'return-pump']);
@@ -122,10 +170,30 @@ it('draws the line of the path in force, not of one to come or one gone', functi
 
 it('turns a room into a form that reads back as the same room', function (UnitSystem $units): void {
     $tank = Sketch::in(Template::of(Style::Sump))->tank;
-    $room = Room::around($tank, ['cabinetLengthMm' => 965.2, 'cabinetWidthMm' => 431.8, 'cabinetHeightMm' => 711.2, 'budget' => 350.0, 'noise' => 'little', 'spill' => 'much', 'skill' => 'long', 'pricePerKilowattHour' => 0.36, 'drilled' => true, 'cleanLook' => true]);
+    $room = Room::around($tank, [
+        'cabinetLengthMm' => 965.2,
+        'cabinetWidthMm' => 431.8,
+        'cabinetHeightMm' => 711.2,
+        'budget' => 350.0,
+        'noise' => 'little',
+        'spill' => 'much',
+        'skill' => 'long',
+        'pricePerKilowattHour' => 0.36,
+        'drilled' => true,
+        'cleanLook' => true,
+    ]);
     $again = TypedRoom::read(StylesView::form($room, $units), $tank, $units);
-    expect($again->cabinetLengthMm)->toAgreeWith(965.2, 1e-5)
-        ->and([$again->noise, $again->spill, $again->skill, $again->drilled, $again->cleanLook, $again->budget, $again->pricePerKilowattHour])
+    expect($again->cabinetLengthMm)
+        ->toAgreeWith(965.2, 1e-5)
+        ->and([
+            $again->noise,
+            $again->spill,
+            $again->skill,
+            $again->drilled,
+            $again->cleanLook,
+            $again->budget,
+            $again->pricePerKilowattHour,
+        ])
         ->toBe([$room->noise, $room->spill, $room->skill, true, true, 350.0, 0.36]);
 })->with(UnitSystem::cases());
 

@@ -24,7 +24,10 @@ beforeEach(function (): void {
     $this->import = new RunningImport($this->system);
     $this->entry = new Entry(new DateTimeImmutable('2026-03-04 20:15'), Reading::of(Nutrient::Nitrate, 8.5));
     $this->write = fn (string $batch) => $this->system->entries()->create([
-        'batch' => $batch, 'kind' => $this->entry->kind(), 'occurred_at' => $this->entry->at, 'payload' => $this->entry->payload->toArray(),
+        'batch' => $batch,
+        'kind' => $this->entry->kind(),
+        'occurred_at' => $this->entry->at,
+        'payload' => $this->entry->payload->toArray(),
         'fingerprint' => Fingerprint::of($this->entry->at, $this->entry->payload),
     ]);
     $this->stored = fn (): int => DB::table('entries')->where('system_id', $this->system->id)->count();
@@ -52,12 +55,16 @@ it('leaves nothing of an import that fails', function (): void {
 
 it('lets one import at a time into a tank', function (): void {
     $this->import->run(function (): void {
-        expect(fn () => $this->import->run(fn (): int => 1))->toThrow(ImportUnderWay::class)
-            ->and((new RunningImport(System::factory()->ownedBy($this->keeper)->create()))->run(fn (): int => 1))->toBe(1);
+        expect(fn () => $this->import->run(fn (): int => 1))
+            ->toThrow(ImportUnderWay::class)
+            ->and((new RunningImport(System::factory()->ownedBy($this->keeper)->create()))->run(fn (): int => 1))
+            ->toBe(1);
     });
 });
 
-it('clears away what a killed import left, whether the next is an import or the same reading by hand', function (Closure $next): void {
+it('clears away what a killed import left, whether the next is an import or the same reading by hand', function (
+    Closure $next,
+): void {
     DB::table('running_imports')->insert(['batch' => 'killed', 'system_id' => $this->system->id]);
     ($this->write)('killed');
     expect(JournalEntry::query()->count())->toBe(0);
@@ -66,25 +73,50 @@ it('clears away what a killed import left, whether the next is an import or the 
         ->and(($this->stored)())->toBe(1)
         ->and(DB::table('running_imports')->count())->toBe(0);
 })->with([
-    'an import' => [function (): void {
-        $address = $this->post("/systems/{$this->system->id}/import", ['file' => UploadedFile::fake()->createWithContent('a.csv', "date,nitrate\n2026-03-04 20:15,8.5\n")])->headers->get('Location');
-        $this->post((string) $address)->assertSessionHasNoErrors();
-        File::deleteDirectory(storage_path("ithys/imports/{$this->system->id}"));
-    }],
-    'by hand' => [function (): void {
-        (new Journal($this->system))->record([$this->entry], $this->keeper);
-    }],
+    'an import' => [
+        function (): void {
+            $address = $this->post("/systems/{$this->system->id}/import", [
+                'file' => UploadedFile::fake()->createWithContent('a.csv', "date,nitrate\n2026-03-04 20:15,8.5\n"),
+            ])->headers->get('Location');
+            $this->post((string) $address)->assertSessionHasNoErrors();
+            File::deleteDirectory(storage_path("ithys/imports/{$this->system->id}"));
+        },
+    ],
+    'by hand' => [
+        function (): void {
+            (new Journal($this->system))->record([$this->entry], $this->keeper);
+        },
+    ],
 ]);
 
 it('keeps the note of what is recorded', function (): void {
-    (new Journal($this->system))->record([new Entry($this->entry->at, $this->entry->payload, note: 'after the move')], $this->keeper);
+    (new Journal($this->system))->record(
+        [new Entry($this->entry->at, $this->entry->payload, note: 'after the move')],
+        $this->keeper,
+    );
     expect(JournalEntry::query()->sole()->note)->toBe('after the move');
 });
 
 it('refuses words that are longer than the journal keeps, and says so', function (): void {
-    $csv = 'date,nitrate,method,note'."\n2026-03-04 20:15,8.5,".str_repeat('m', 81).",\n2026-03-05 20:15,8.5,,".str_repeat('n', 501)."\n2026-03-06 20:15,8.5,".str_repeat('m', 80).','.str_repeat('n', 500)."\n";
-    $address = (string) $this->post("/systems/{$this->system->id}/import", ['file' => UploadedFile::fake()->createWithContent('a.csv', $csv)])->headers->get('Location');
+    $csv
+        = 'date,nitrate,method,note'
+        ."\n2026-03-04 20:15,8.5,"
+        .str_repeat('m', 81)
+        .",\n2026-03-05 20:15,8.5,,"
+        .str_repeat('n', 501)
+        ."\n2026-03-06 20:15,8.5,"
+        .str_repeat('m', 80)
+        .','
+        .str_repeat('n', 500)
+        ."\n";
+    $address = (string) $this->post("/systems/{$this->system->id}/import", [
+        'file' => UploadedFile::fake()->createWithContent('a.csv', $csv),
+    ])->headers->get('Location');
     $rows = $this->get($address)->inertiaProps('preview.rows');
-    expect(array_column($rows, 'reason'))->toBe(['The method has 81 characters; at most 80 are kept. Shorten it.', 'The note has 501 characters; at most 500 are kept. Shorten it.', null]);
+    expect(array_column($rows, 'reason'))->toBe([
+        'The method has 81 characters; at most 80 are kept. Shorten it.',
+        'The note has 501 characters; at most 500 are kept. Shorten it.',
+        null,
+    ]);
     File::deleteDirectory(storage_path("ithys/imports/{$this->system->id}"));
 });

@@ -27,7 +27,12 @@ function drawnTank(): Tank
 /** @return array<string, mixed> */
 function drawnDemo(UnitSystem $units = UnitSystem::Metric): array
 {
-    return json_decode((string) json_encode(SectionView::of(TypedSection::fromDocument(DemoSection::document()), new Setup(drawnTank()), $units)), true);
+    return json_decode(
+        (string) json_encode(
+            SectionView::of(TypedSection::fromDocument(DemoSection::document()), new Setup(drawnTank()), $units),
+        ),
+        true,
+    );
 }
 
 it('places the openings of a tray within its chamber and apart', function (): void {
@@ -36,9 +41,21 @@ it('places the openings of a tray within its chamber and apart', function (): vo
     $chamber = $view['chambers'][0];
     expect($tray['openings'])->toHaveCount(3);
     foreach ($tray['openings'] as $i => $a) {
-        expect($a['atMm'])->toBeGreaterThan($chamber['fromMm'])->and($a['atMm'] + $a['lengthMm'])->toBeLessThan($chamber['toMm'])->and($a['acrossMm'] + $a['widthMm'])->toBeLessThan($view['widthMm']);
+        expect($a['atMm'])
+            ->toBeGreaterThan($chamber['fromMm'])
+            ->and($a['atMm'] + $a['lengthMm'])
+            ->toBeLessThan($chamber['toMm'])
+            ->and($a['acrossMm'] + $a['widthMm'])
+            ->toBeLessThan($view['widthMm']);
         foreach (array_slice($tray['openings'], $i + 1) as $b) {
-            expect(max($b['atMm'] - $a['atMm'] - $a['lengthMm'], $a['atMm'] - $b['atMm'] - $b['lengthMm'], $b['acrossMm'] - $a['acrossMm'] - $a['widthMm'], $a['acrossMm'] - $b['acrossMm'] - $b['widthMm']))->toBeGreaterThanOrEqual(15.0 - 1e-9);
+            expect(
+                max(
+                    $b['atMm'] - $a['atMm'] - $a['lengthMm'],
+                    $a['atMm'] - $b['atMm'] - $b['lengthMm'],
+                    $b['acrossMm'] - $a['acrossMm'] - $a['widthMm'],
+                    $a['acrossMm'] - $b['acrossMm'] - $b['widthMm'],
+                ),
+            )->toBeGreaterThanOrEqual(15.0 - 1e-9);
         }
     }
 });
@@ -55,7 +72,16 @@ it('draws each opening where it is cut', function (): void {
 
 it('gives devices the place they take, and none to one without a chamber', function (): void {
     $document = DemoSection::document();
-    $document['placed'][] = ['id' => 'lost', 'kind' => 'other', 'name' => 'Lost', 'chamber' => 9, 'lengthMm' => 50.0, 'widthMm' => 50.0, 'heightMm' => 50.0, 'standMm' => 0.0];
+    $document['placed'][] = [
+        'id' => 'lost',
+        'kind' => 'other',
+        'name' => 'Lost',
+        'chamber' => 9,
+        'lengthMm' => 50.0,
+        'widthMm' => 50.0,
+        'heightMm' => 50.0,
+        'standMm' => 0.0,
+    ];
     $view = SectionView::of(TypedSection::fromDocument($document), new Setup(drawnTank()), UnitSystem::Metric);
     $by = array_column($view['placed'], 'place', 'id');
     // The skimmer of 210 mm in the middle of a chamber from 156 to 430 mm.
@@ -64,41 +90,81 @@ it('gives devices the place they take, and none to one without a chamber', funct
 
 it('gives the figures of drain, overflow and emergency pipe, and the cost at the keeper’s price', function (): void {
     $flow = drawnDemo()['flow'];
-    expect($flow['drainLitresPerHour'])->toBeGreaterThan($flow['litresPerHour'])->and($flow['emergencyLitresPerHour'])->toBeGreaterThan($flow['litresPerHour'])
-        ->and($flow['drainTunedOpen'])->toBeGreaterThan(0.05)->toBeLessThan(1.0)->and($flow['overflowHeadMm'])->toBeGreaterThan(5.0)->toBeLessThan(18.0)
-        ->and($flow['costAYear'])->toAgreeWith($flow['kilowattHoursAYear'] * 0.3, 1e-9);
-    $dear = SectionView::of(TypedSection::fromDocument(DemoSection::document()), new Setup(drawnTank()), UnitSystem::Metric, 0.45);
+    expect($flow['drainLitresPerHour'])
+        ->toBeGreaterThan($flow['litresPerHour'])
+        ->and($flow['emergencyLitresPerHour'])
+        ->toBeGreaterThan($flow['litresPerHour'])
+        ->and($flow['drainTunedOpen'])
+        ->toBeGreaterThan(0.05)
+        ->toBeLessThan(1.0)
+        ->and($flow['overflowHeadMm'])
+        ->toBeGreaterThan(5.0)
+        ->toBeLessThan(18.0)
+        ->and($flow['costAYear'])
+        ->toAgreeWith($flow['kilowattHoursAYear'] * 0.3, 1e-9);
+    $dear = SectionView::of(
+        TypedSection::fromDocument(DemoSection::document()),
+        new Setup(drawnTank()),
+        UnitSystem::Metric,
+        0.45,
+    );
     expect($dear['flow']['costAYear'])->toAgreeWith($flow['costAYear'] * 1.5, 1e-9);
 });
 
-it('lays every piece of a plan on a sheet that is drawn, and says how many it counts where it draws fewer', function (): void {
-    $many = new Workshop([new Pad('p', 'Small pad', 25, 25, 1)], ['pads' => new Stock(1500, 1000)]);
-    $start = SumpDesign::start();
-    $design = new SumpDesign($start->figures, false, $start->baffles, [], $start->plumbing, workshop: $many);
-    $view = CutView::of($design, $design->section(drawnTank()));
-    // 60 by 40 of 25 mm.
-    expect($view['stock'][0]['perSheet'])->toBe(2400)->and($view['stock'][0]['sheets'][0])->toHaveCount(600);
-    foreach (drawnDemo()['cuts']['stock'] as $use) {
-        foreach ($use['sheets'] as $sheet) {
-            foreach ($sheet as $nest) {
-                expect($nest['xMm'] + $nest['lengthMm'])->toBeLessThanOrEqual($use['lengthMm'] + 1e-6)->and($nest['yMm'] + $nest['widthMm'])->toBeLessThanOrEqual($use['widthMm'] + 1e-6);
+it(
+    'lays every piece of a plan on a sheet that is drawn, and says how many it counts where it draws fewer',
+    function (): void {
+        $many = new Workshop([new Pad('p', 'Small pad', 25, 25, 1)], ['pads' => new Stock(1500, 1000)]);
+        $start = SumpDesign::start();
+        $design = new SumpDesign($start->figures, false, $start->baffles, [], $start->plumbing, workshop: $many);
+        $view = CutView::of($design, $design->section(drawnTank()));
+        // 60 by 40 of 25 mm.
+        expect($view['stock'][0]['perSheet'])
+            ->toBe(2400)
+            ->and($view['stock'][0]['sheets'][0])
+            ->toHaveCount(600);
+        foreach (drawnDemo()['cuts']['stock'] as $use) {
+            foreach ($use['sheets'] as $sheet) {
+                foreach ($sheet as $nest) {
+                    expect($nest['xMm'] + $nest['lengthMm'])
+                        ->toBeLessThanOrEqual($use['lengthMm'] + 1e-6)
+                        ->and($nest['yMm'] + $nest['widthMm'])
+                        ->toBeLessThanOrEqual($use['widthMm'] + 1e-6);
+                }
             }
         }
-    }
-    expect(StockPlan::of($design->cutSheet($design->section(drawnTank())), $many)->uses[0]->usedShare())->toAgreeWith(25 * 25 / (1500 * 1000), 1e-9);
-});
+        expect(
+            StockPlan::of($design->cutSheet($design->section(drawnTank())), $many)->uses[0]->usedShare(),
+        )->toAgreeWith((25 * 25) / (1500 * 1000), 1e-9);
+    },
+);
 
 it('offers parts to begin with in the keeper’s units', function (): void {
     $metric = drawnDemo()['proposals'];
     $us = drawnDemo(UnitSystem::Us)['proposals'];
-    expect($metric['openings']['sock-4in']['lengthMm'])->toBe('101.6')->and($us['openings']['sock-4in']['lengthMm'])->toBe('4')
-        ->and($us['openings']['sock-7in']['lengthMm'])->toBe('7')->and($us['openings']['roller']['hangsMm'])->toBe('8.2')
-        ->and((float) $us['trays']['tray']['topMm'] * 25.4)->toEqualWithDelta((float) $metric['trays']['tray']['topMm'], 0.01);
+    expect($metric['openings']['sock-4in']['lengthMm'])
+        ->toBe('101.6')
+        ->and($us['openings']['sock-4in']['lengthMm'])
+        ->toBe('4')
+        ->and($us['openings']['sock-7in']['lengthMm'])
+        ->toBe('7')
+        ->and($us['openings']['roller']['hangsMm'])
+        ->toBe('8.2')
+        ->and((float) $us['trays']['tray']['topMm'] * 25.4)
+        ->toEqualWithDelta((float) $metric['trays']['tray']['topMm'], 0.01);
     $choices = SectionView::choices(UnitSystem::Us);
-    expect($choices['basket']['shelves'])->toBe('3')->and(array_column($choices['joints'], 0))->toBe(['pump', 'return', 'bulkhead', 'drain', 'emergency']);
+    expect($choices['basket']['shelves'])
+        ->toBe('3')
+        ->and(array_column($choices['joints'], 0))
+        ->toBe(['pump', 'return', 'bulkhead', 'drain', 'emergency']);
 });
 
 it('keeps the demo a sump that works, but for what it is there to show', function (): void {
-    $grave = array_values(array_filter(drawnDemo()['findings'], fn (array $finding): bool => in_array($finding['severity'], ['fault', 'caution'], true)));
+    $grave = array_values(
+        array_filter(
+            drawnDemo()['findings'],
+            fn (array $finding): bool => in_array($finding['severity'], ['fault', 'caution'], true),
+        ),
+    );
     expect(array_column($grave, 'code'))->toBe(['heater-dry', 'panel-wall']);
 });

@@ -39,49 +39,154 @@ function randomDesign(int $seed): SumpDesign
     $baffles = [];
     for ($i = 0; $i < $random->getInt(0, 6); $i++) {
         $kind = BaffleKind::cases()[$random->getInt(0, 3)];
-        $baffles[] = new Baffle("b{$i}", $kind, $mm(0, 900), $mm(3, 12), $mm(60, 380), $kind === BaffleKind::Under ? $mm(5, 60) : 0.0, $kind === BaffleKind::Comb ? $random->getInt(10, 100) / 100 : 1.0);
+        $baffles[] = new Baffle(
+            "b{$i}",
+            $kind,
+            $mm(0, 900),
+            $mm(3, 12),
+            $mm(60, 380),
+            $kind === BaffleKind::Under ? $mm(5, 60) : 0.0,
+            $kind === BaffleKind::Comb ? $random->getInt(10, 100) / 100 : 1.0,
+        );
     }
     $placed = [];
     for ($i = 0; $i < $random->getInt(0, 3); $i++) {
-        $placed[] = new Placed("p{$i}", ['skimmer', 'heater', 'other'][$random->getInt(0, 2)], "Device {$i}", $random->getInt(0, 3), $mm(20, 300), $mm(20, 300), $mm(20, 500), $mm(0, 100), $mm(0, 200), $random->getInt(0, 1) === 0 ? null : $mm(200, 300));
+        $placed[] = new Placed(
+            "p{$i}",
+            ['skimmer', 'heater', 'other'][$random->getInt(0, 2)],
+            "Device {$i}",
+            $random->getInt(0, 3),
+            $mm(20, 300),
+            $mm(20, 300),
+            $mm(20, 500),
+            $mm(0, 100),
+            $mm(0, 200),
+            $random->getInt(0, 1) === 0 ? null : $mm(200, 300),
+        );
     }
-    $plumbing = $random->getInt(0, 1) === 0 ? new Plumbing : new Plumbing($mm(800, 6000), $random->getInt(10, 60) / 10, 25.0, $mm(500, 2000), $mm(16, 40), $mm(500, 4000), ['elbow-90' => $random->getInt(1, 6)], $mm(25, 50), $mm(500, 2000), $mm(400, 1500), ['gate-valve' => 1], $random->getInt(0, 1) === 0 ? [] : [[0.0, 4.0], [$mm(500, 900), 3.0], [$mm(1000, 3000), 0.5]],
-        $random->getInt(5, 100) / 100, null, $mm(25, 50), null, $mm(400, 900), ['elbow-45' => 2], $mm(100, 600), $random->getInt(10, 100) / 100, ['pump' => PipeSystem::Metric, 'return' => PipeSystem::cases()[$random->getInt(0, 1)]]);
+    $plumbing
+        = $random->getInt(0, 1) === 0
+            ? new Plumbing()
+            : new Plumbing(
+                $mm(800, 6000),
+                $random->getInt(10, 60) / 10,
+                25.0,
+                $mm(500, 2000),
+                $mm(16, 40),
+                $mm(500, 4000),
+                ['elbow-90' => $random->getInt(1, 6)],
+                $mm(25, 50),
+                $mm(500, 2000),
+                $mm(400, 1500),
+                ['gate-valve' => 1],
+                $random->getInt(0, 1) === 0 ? [] : [[0.0, 4.0], [$mm(500, 900), 3.0], [$mm(1000, 3000), 0.5]],
+                $random->getInt(5, 100) / 100,
+                null,
+                $mm(25, 50),
+                null,
+                $mm(400, 900),
+                ['elbow-45' => 2],
+                $mm(100, 600),
+                $random->getInt(10, 100) / 100,
+                ['pump' => PipeSystem::Metric, 'return' => PipeSystem::cases()[$random->getInt(0, 1)]],
+            );
     $trays = [];
     for ($i = 0; $i < $random->getInt(0, 2); $i++) {
-        $openings = array_map(fn (OpeningKind $kind): Opening => $kind->usual("o-{$kind->value}"), array_slice(OpeningKind::cases(), 0, $random->getInt(0, 5)));
-        $trays[] = $random->getInt(0, 1) === 0 ? new Tray("t{$i}", TrayKind::EggCrate, $random->getInt(0, 5), $mm(50, 300), 12.0) : new Tray("t{$i}", TrayKind::Tray, $random->getInt(0, 5), $mm(100, 400), $mm(4, 12), $openings);
+        $openings = array_map(
+            fn (OpeningKind $kind): Opening => $kind->usual("o-{$kind->value}"),
+            array_slice(OpeningKind::cases(), 0, $random->getInt(0, 5)),
+        );
+        $trays[]
+            = $random->getInt(0, 1) === 0
+                ? new Tray("t{$i}", TrayKind::EggCrate, $random->getInt(0, 5), $mm(50, 300), 12.0)
+                : new Tray("t{$i}", TrayKind::Tray, $random->getInt(0, 5), $mm(100, 400), $mm(4, 12), $openings);
     }
-    $workshop = $random->getInt(0, 1) === 0 ? new Workshop : new Workshop([new Pad('pad', 'Fine pad', $mm(50, 300), $mm(50, 300), $random->getInt(1, 40))], ['pads' => new Stock($mm(300, 1200), $mm(200, 600))], $random->getInt(0, 4), $mm(2, 6), new Basket($mm(80, 200), $mm(60, 150), $mm(200, 400), $mm(0, 4), 3.0, $random->getInt(1, 5), $mm(0, 60)));
+    $workshop
+        = $random->getInt(0, 1) === 0
+            ? new Workshop()
+            : new Workshop(
+                [new Pad('pad', 'Fine pad', $mm(50, 300), $mm(50, 300), $random->getInt(1, 40))],
+                ['pads' => new Stock($mm(300, 1200), $mm(200, 600))],
+                $random->getInt(0, 4),
+                $mm(2, 6),
+                new Basket(
+                    $mm(80, 200),
+                    $mm(60, 150),
+                    $mm(200, 400),
+                    $mm(0, 4),
+                    3.0,
+                    $random->getInt(1, 5),
+                    $mm(0, 60),
+                ),
+            );
 
-    return new SumpDesign([
-        'lengthMm' => $mm(300, 1500), 'widthMm' => $mm(150, 600), 'heightMm' => $mm(250, 500), 'wallMm' => $mm(4, 15), 'returnLevelMm' => $mm(100, 240), 'pumpMinimumMm' => $mm(20, 90),
-        'fallMm' => $mm(0, 60), 'boxLitres' => $mm(0, 20), 'evaporationLitresADay' => $random->getInt(0, 1) === 0 ? null : $mm(1, 8), 'reservoirLitres' => null, 'cabinetMm' => $random->getInt(0, 1) === 0 ? null : $mm(400, 900), 'bottomMm' => null,
-    ], $random->getInt(0, 1) === 1, $baffles, $placed, $plumbing, Material::cases()[$random->getInt(0, 1)], $random->getInt(0, 1) === 1, $trays, $random->getInt(0, 1) === 1, $workshop);
+    return new SumpDesign(
+        [
+            'lengthMm' => $mm(300, 1500),
+            'widthMm' => $mm(150, 600),
+            'heightMm' => $mm(250, 500),
+            'wallMm' => $mm(4, 15),
+            'returnLevelMm' => $mm(100, 240),
+            'pumpMinimumMm' => $mm(20, 90),
+            'fallMm' => $mm(0, 60),
+            'boxLitres' => $mm(0, 20),
+            'evaporationLitresADay' => $random->getInt(0, 1) === 0 ? null : $mm(1, 8),
+            'reservoirLitres' => null,
+            'cabinetMm' => $random->getInt(0, 1) === 0 ? null : $mm(400, 900),
+            'bottomMm' => null,
+        ],
+        $random->getInt(0, 1) === 1,
+        $baffles,
+        $placed,
+        $plumbing,
+        Material::cases()[$random->getInt(0, 1)],
+        $random->getInt(0, 1) === 1,
+        $trays,
+        $random->getInt(0, 1) === 1,
+        $workshop,
+    );
 }
 
-it('turns any sump into a form that reads back as the same sump, in either unit system', function (UnitSystem $units): void {
+it('turns any sump into a form that reads back as the same sump, in either unit system', function (
+    UnitSystem $units,
+): void {
     for ($seed = 0; $seed < 60; $seed++) {
         $design = randomDesign($seed);
         $again = TypedSection::read(json_decode((string) json_encode(SectionForm::of($design, $units)), true), $units);
         foreach ($design->figures as $key => $figure) {
-            $figure === null ? expect($again->figures[$key])->toBeNull() : expect(abs((float) $again->figures[$key] - $figure))->toBeLessThan(0.01, "seed {$seed}: {$key}");
+            $figure === null
+                ? expect($again->figures[$key])->toBeNull()
+                : expect(abs((float) $again->figures[$key] - $figure))->toBeLessThan(0.01, "seed {$seed}: {$key}");
         }
         foreach ($design->baffles as $i => $baffle) {
-            expect([$again->baffles[$i]->id, $again->baffles[$i]->kind])->toBe([$baffle->id, $baffle->kind])
-                ->and(abs($again->baffles[$i]->atMm - $baffle->atMm))->toBeLessThan(0.01)
-                ->and(abs($again->baffles[$i]->gapMm - $baffle->gapMm))->toBeLessThan(0.01);
+            expect([$again->baffles[$i]->id, $again->baffles[$i]->kind])
+                ->toBe([$baffle->id, $baffle->kind])
+                ->and(abs($again->baffles[$i]->atMm - $baffle->atMm))
+                ->toBeLessThan(0.01)
+                ->and(abs($again->baffles[$i]->gapMm - $baffle->gapMm))
+                ->toBeLessThan(0.01);
         }
-        expect($again->plumbing->fittings)->toBe($design->plumbing->fittings)
-            ->and([$again->toTheLeft, $again->material, $again->braced])->toBe([$design->toTheLeft, $design->material, $design->braced])
-            ->and(count($again->placed))->toBe(count($design->placed))
-            ->and($again->plumbing->systems)->toBe($design->plumbing->systems)
-            ->and($again->plumbing->curve)->toEqualWithDelta($design->plumbing->curve, 0.1)
-            ->and($again->workshop->litChamber)->toBe($design->workshop->litChamber)
-            ->and(array_map(fn (Pad $pad): int => $pad->count, $again->workshop->pads))->toBe(array_map(fn (Pad $pad): int => $pad->count, $design->workshop->pads));
+        expect($again->plumbing->fittings)
+            ->toBe($design->plumbing->fittings)
+            ->and([$again->toTheLeft, $again->material, $again->braced])
+            ->toBe([$design->toTheLeft, $design->material, $design->braced])
+            ->and(count($again->placed))
+            ->toBe(count($design->placed))
+            ->and($again->plumbing->systems)
+            ->toBe($design->plumbing->systems)
+            ->and($again->plumbing->curve)
+            ->toEqualWithDelta($design->plumbing->curve, 0.1)
+            ->and($again->workshop->litChamber)
+            ->toBe($design->workshop->litChamber)
+            ->and(array_map(fn (Pad $pad): int => $pad->count, $again->workshop->pads))
+            ->toBe(array_map(fn (Pad $pad): int => $pad->count, $design->workshop->pads));
         foreach ($design->trays as $i => $tray) {
-            expect($again->trays[$i]->chamber)->toBe($tray->chamber)->and(abs($again->trays[$i]->topMm - $tray->topMm))->toBeLessThan(0.01)
-                ->and(array_map(fn (Opening $opening): OpeningKind => $opening->kind, $again->trays[$i]->openings))->toBe(array_map(fn (Opening $opening): OpeningKind => $opening->kind, $tray->openings));
+            expect($again->trays[$i]->chamber)
+                ->toBe($tray->chamber)
+                ->and(abs($again->trays[$i]->topMm - $tray->topMm))
+                ->toBeLessThan(0.01)
+                ->and(array_map(fn (Opening $opening): OpeningKind => $opening->kind, $again->trays[$i]->openings))
+                ->toBe(array_map(fn (Opening $opening): OpeningKind => $opening->kind, $tray->openings));
         }
     }
 })->with(UnitSystem::cases());
@@ -89,34 +194,53 @@ it('turns any sump into a form that reads back as the same sump, in either unit 
 it('comes back from its document the same, whatever it is', function (): void {
     for ($seed = 0; $seed < 60; $seed++) {
         $design = randomDesign($seed);
-        expect(TypedSection::fromDocument(json_decode((string) json_encode($design->toArray()), true)))->toEqual($design, "seed {$seed}");
+        expect(TypedSection::fromDocument(json_decode((string) json_encode($design->toArray()), true)))->toEqual(
+            $design,
+            "seed {$seed}",
+        );
     }
 });
 
-it('is drawn without falling over: a level for every chamber in every state, and figures that are numbers', function (): void {
-    $tank = new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
-    for ($seed = 0; $seed < 60; $seed++) {
-        $view = SectionView::of(randomDesign($seed), new Setup($tank), UnitSystem::Metric);
-        foreach ($view['states'] as $state) {
-            expect($state['levels'])->toHaveCount(count($view['chambers']));
-            foreach ($state['levels'] as $level) {
-                expect(is_finite($level) && $level >= 0.0)->toBeTrue("seed {$seed}");
+it(
+    'is drawn without falling over: a level for every chamber in every state, and figures that are numbers',
+    function (): void {
+        $tank = new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
+        for ($seed = 0; $seed < 60; $seed++) {
+            $view = SectionView::of(randomDesign($seed), new Setup($tank), UnitSystem::Metric);
+            foreach ($view['states'] as $state) {
+                expect($state['levels'])->toHaveCount(count($view['chambers']));
+                foreach ($state['levels'] as $level) {
+                    expect(is_finite($level) && $level >= 0.0)->toBeTrue("seed {$seed}");
+                }
             }
+            expect(json_encode($view))->toBeString();
         }
-        expect(json_encode($view))->toBeString();
-    }
-});
+    },
+);
 
 it('writes every sump by the published schema, which refuses what it does not know', function (): void {
     foreach (range(1, 60) as $seed) {
-        expect(SchemaFile::faults(json_decode((string) json_encode(randomDesign($seed)->toArray())), 'sump-1'))->toBe([], "seed {$seed}");
+        expect(SchemaFile::faults(json_decode((string) json_encode(randomDesign($seed)->toArray())), 'sump-1'))->toBe(
+            [],
+            "seed {$seed}",
+        );
     }
-    expect(SchemaFile::faults(json_decode((string) json_encode(DemoSection::document())), 'sump-1'))->toBe([])
-        ->and(SchemaFile::faults(json_decode((string) json_encode(SumpDesign::start()->toArray())), 'sump-1'))->toBe([]);
+    expect(SchemaFile::faults(json_decode((string) json_encode(DemoSection::document())), 'sump-1'))
+        ->toBe([])
+        ->and(SchemaFile::faults(json_decode((string) json_encode(SumpDesign::start()->toArray())), 'sump-1'))
+        ->toBe([]);
     $strange = [...SumpDesign::start()->toArray(), 'lid' => 'oak'];
     expect(implode(' ', SchemaFile::faults(json_decode((string) json_encode($strange)), 'sump-1')))->toContain('lid');
     $this->actingAs(User::factory()->create());
     $system = System::factory()->ownedBy(auth()->user())->create();
-    $this->postJson("/systems/{$system->id}/section/open", ['file' => json_encode($strange)])->assertUnprocessable()->assertJsonPath('errors.file.0', fn (string $sentence): bool => str_contains($sentence, 'not by the schema') && str_contains($sentence, 'lid'));
-    $this->postJson("/systems/{$system->id}/section/open", ['file' => json_encode(DemoSection::document())])->assertOk();
+    $this->postJson("/systems/{$system->id}/section/open", ['file' => json_encode($strange)])
+        ->assertUnprocessable()
+        ->assertJsonPath(
+            'errors.file.0',
+            fn (string $sentence): bool => str_contains($sentence, 'not by the schema')
+                && str_contains($sentence, 'lid'),
+        );
+    $this->postJson("/systems/{$system->id}/section/open", [
+        'file' => json_encode(DemoSection::document()),
+    ])->assertOk();
 });

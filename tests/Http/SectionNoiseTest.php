@@ -8,7 +8,8 @@ use Database\Seeders\DemoSection;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-// Whatever is sent, the answer is a view, sentences at places, or a refusal: never a fault of the server, and nothing is half-saved.
+// Whatever is sent, the answer is a view, sentences at places, or a refusal: never a fault of the server, and nothing
+// is half-saved.
 
 beforeEach(function (): void {
     $this->actingAs($keeper = User::factory()->create());
@@ -21,7 +22,28 @@ beforeEach(function (): void {
 /** A value no form would send. */
 function sectionNoise(Randomizer $random): mixed
 {
-    return [null, true, false, -1, 0, 1e308, 'x', '', '1/0', '-5', '99999999', 'NaN', '∞', "\u{0}", str_repeat('9', 400), [], ['a' => ['b' => 'c']], [[[[]]]], '12 in', '0.0000001'][$random->getInt(0, 19)];
+    return [
+        null,
+        true,
+        false,
+        -1,
+        0,
+        1e308,
+        'x',
+        '',
+        '1/0',
+        '-5',
+        '99999999',
+        'NaN',
+        '∞',
+        "\u{0}",
+        str_repeat('9', 400),
+        [],
+        ['a' => ['b' => 'c']],
+        [[[[]]]],
+        '12 in',
+        '0.0000001',
+    ][$random->getInt(0, 19)];
 }
 
 /**
@@ -37,7 +59,10 @@ function spoiledSection(array $document, Randomizer $random): array
     }
     $keys = array_keys($document);
     $key = $keys[$random->getInt(0, count($keys) - 1)];
-    $document[$key] = is_array($document[$key]) && $random->getInt(0, 3) > 0 ? spoiledSection($document[$key], $random) : sectionNoise($random);
+    $document[$key]
+        = is_array($document[$key]) && $random->getInt(0, 3) > 0
+            ? spoiledSection($document[$key], $random)
+            : sectionNoise($random);
 
     return $document;
 }
@@ -50,10 +75,16 @@ it('answers any sump, however spoiled', function (): void {
             $typed = spoiledSection($typed, $random);
         }
         $answer = $this->postJson("{$this->at}/preview", ['section' => $typed]);
-        expect($answer->status())->toBeIn([200, 422], "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300));
+        expect($answer->status())->toBeIn(
+            [200, 422],
+            "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300),
+        );
         if ($answer->status() === 200 && $answer->json('view') !== null) {
             foreach ($answer->json('view.states') as $state) {
-                expect(array_filter($state['levels'], fn ($level): bool => ! is_numeric($level) || $level < 0))->toBe([], "seed {$seed}");
+                expect(array_filter($state['levels'], fn ($level): bool => ! is_numeric($level) || $level < 0))->toBe(
+                    [],
+                    "seed {$seed}",
+                );
             }
         }
     }
@@ -63,22 +94,39 @@ it('saves no sump it cannot read, and keeps the one it had', function (): void {
     for ($seed = 0; $seed < 40; $seed++) {
         $random = new Randomizer(new Mt19937(1000 + $seed));
         $before = $this->system->refresh()->section;
-        $answer = $this->put($this->at, ['section' => spoiledSection($this->typed, $random), 'version' => $before?->version]);
+        $answer = $this->put($this->at, [
+            'section' => spoiledSection($this->typed, $random),
+            'version' => $before?->version,
+        ]);
         expect($answer->status())->toBe(302, "seed {$seed}");
         $after = $this->system->refresh()->section;
         // What is stored can be read, whether it is the old one or a new one.
-        expect($after?->design()->figures)->toBeArray()->and($after?->version)->toBe($answer->getSession()->has('errors') ? $before?->version : $before?->version + 1);
+        expect($after?->design()->figures)
+            ->toBeArray()
+            ->and($after?->version)
+            ->toBe($answer->getSession()->has('errors') ? $before?->version : $before?->version + 1);
         $answer->getSession()->flush();
         $this->actingAs(User::query()->firstOrFail());
     }
 });
 
 it('answers any record of a build, however spoiled', function (): void {
-    $build = ['retrofit' => false, 'cureHours' => '72', 'done' => ['set-socks' => '2026-03-14'], 'leakTests' => [['day' => '2026-03-01', 'levelMm' => '355', 'result' => 'dry', 'note' => 'n']], 'measured' => ['socks' => ['frontBottom' => '150', 'backBottom' => '154']]];
+    $build = [
+        'retrofit' => false,
+        'cureHours' => '72',
+        'done' => ['set-socks' => '2026-03-14'],
+        'leakTests' => [['day' => '2026-03-01', 'levelMm' => '355', 'result' => 'dry', 'note' => 'n']],
+        'measured' => ['socks' => ['frontBottom' => '150', 'backBottom' => '154']],
+    ];
     for ($seed = 0; $seed < 80; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
-        $answer = $this->postJson("{$this->at}/build/preview", ['build' => spoiledSection(spoiledSection($build, $random), $random)]);
-        expect($answer->status())->toBeIn([200, 422], "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300));
+        $answer = $this->postJson("{$this->at}/build/preview", [
+            'build' => spoiledSection(spoiledSection($build, $random), $random),
+        ]);
+        expect($answer->status())->toBeIn(
+            [200, 422],
+            "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300),
+        );
     }
 });
 
@@ -86,11 +134,19 @@ it('opens no file that was spoiled into something it cannot show', function (): 
     $document = json_decode((string) json_encode(DemoSection::document()), true);
     for ($seed = 0; $seed < 80; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
-        $answer = $this->postJson("{$this->at}/open", ['file' => json_encode(spoiledSection($document, $random), JSON_PARTIAL_OUTPUT_ON_ERROR)]);
-        expect($answer->status())->toBeIn([200, 422], "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300));
+        $answer = $this->postJson("{$this->at}/open", [
+            'file' => json_encode(spoiledSection($document, $random), JSON_PARTIAL_OUTPUT_ON_ERROR),
+        ]);
+        expect($answer->status())->toBeIn(
+            [200, 422],
+            "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300),
+        );
         if ($answer->status() === 200) {
             // What was opened is a form that can be asked about.
-            expect($this->postJson("{$this->at}/preview", ['section' => $answer->json('typed')])->status())->toBe(200, "seed {$seed}");
+            expect($this->postJson("{$this->at}/preview", ['section' => $answer->json('typed')])->status())->toBe(
+                200,
+                "seed {$seed}",
+            );
         }
     }
 });

@@ -13,9 +13,26 @@ use Ithys\Water\TurnoverSchool;
 beforeEach(function (): void {
     $this->actingAs($this->keeper = User::factory()->create());
     $this->system = System::factory()->ownedBy($this->keeper)->create();
-    $this->system->revisions()->update(['document' => (new Tank(Display::box(1000, 500, 500, 30), 40, 5, 0, 0, 35, 25, 1800, TurnoverSchool::Moderate))->toArray()]);
+    $this->system
+        ->revisions()
+        ->update([
+            'document' => (new Tank(
+                Display::box(1000, 500, 500, 30),
+                40,
+                5,
+                0,
+                0,
+                35,
+                25,
+                1800,
+                TurnoverSchool::Moderate,
+            ))->toArray(),
+        ]);
     $this->at = "/systems/{$this->system->id}/section";
-    $this->typed = fn (): array => json_decode((string) json_encode($this->get($this->at)->viewData('page')['props']['typed']), true);
+    $this->typed = fn (): array => json_decode(
+        (string) json_encode($this->get($this->at)->viewData('page')['props']['typed']),
+        true,
+    );
 });
 
 it('starts from a sump, not saved yet', function (): void {
@@ -31,7 +48,9 @@ it('starts from a sump, not saved yet', function (): void {
 
 it('shows it in inches where US units are chosen', function (): void {
     $this->put('/settings/units', ['units' => 'us']);
-    $this->get($this->at)->assertInertia(fn ($page) => $page->where('typed.lengthMm', '29.9213')->where('choices.length.unit', 'in'));
+    $this->get($this->at)->assertInertia(
+        fn ($page) => $page->where('typed.lengthMm', '29.9213')->where('choices.length.unit', 'in'),
+    );
     $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0])->assertSessionHasNoErrors();
     expect($this->system->refresh()->section?->design()->figure('lengthMm'))->toAgreeWith(760.0, 1e-5);
 });
@@ -50,7 +69,12 @@ it('answers what cannot be read, and saves nothing of it', function (string $key
     expect($this->postJson("{$this->at}/preview", ['section' => $typed])->json("problems.{$key}"))->toContain($words);
     $this->put($this->at, ['section' => $typed, 'version' => 0])->assertSessionHasErrors($key);
     expect($this->system->refresh()->section)->toBeNull();
-})->with([['lengthMm', '0', 'between 100 mm'], ['lengthMm', '50 m', 'between 100 mm'], ['heightMm', 'tall', 'not a number'], ['boxLitres', '2 gal', 'imperial']]);
+})->with([
+    ['lengthMm', '0', 'between 100 mm'],
+    ['lengthMm', '50 m', 'between 100 mm'],
+    ['heightMm', 'tall', 'not a number'],
+    ['boxLitres', '2 gal', 'imperial'],
+]);
 
 it('saves, and does not let two windows overwrite each other', function (): void {
     $typed = ($this->typed)();
@@ -58,7 +82,9 @@ it('saves, and does not let two windows overwrite each other', function (): void
     expect($this->system->refresh()->section?->design())->toEqual(SumpDesign::start());
     $this->put($this->at, ['section' => $typed, 'version' => 0])->assertSessionHasErrors('section');
     $this->put($this->at, ['section' => [...$typed, 'widthMm' => '300'], 'version' => 1])->assertSessionHasNoErrors();
-    $this->put($this->at, ['section' => [...$typed, 'widthMm' => '280'], 'version' => 1])->assertSessionHasErrors('section');
+    $this->put($this->at, ['section' => [...$typed, 'widthMm' => '280'], 'version' => 1])->assertSessionHasErrors(
+        'section',
+    );
     expect($this->system->refresh()->section?->design()->figure('widthMm'))->toBe(300.0);
 });
 
@@ -80,37 +106,65 @@ it('turns a design into a form that reads back as the same', function (): void {
 it('hands out the cut sheet of the saved sump as SVG and DXF', function (): void {
     $this->get("{$this->at}/cuts.dxf")->assertNotFound();
     $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0]);
-    $this->get("{$this->at}/cuts.dxf")->assertOk()->assertHeader('Content-Type', 'image/vnd.dxf')->assertHeader('Content-Disposition', 'attachment; filename="test-tank-cuts.dxf"');
-    expect($this->get("{$this->at}/cuts.svg")->assertOk()->getContent())->toContain('1. Weir baffle');
+    $this->get("{$this->at}/cuts.dxf")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'image/vnd.dxf')
+        ->assertHeader('Content-Disposition', 'attachment; filename="test-tank-cuts.dxf"');
+    expect(
+        $this->get("{$this->at}/cuts.svg")
+            ->assertOk()
+            ->getContent(),
+    )->toContain('1. Weir baffle');
     $this->get("{$this->at}/cuts.pdf")->assertNotFound();
-    $this->get("{$this->at}/sheet")->assertInertia(fn ($page) => $page->where('view.cuts.panels.0.widthMm', 347)->where('view.cuts.panels.0.outsideMm', 426));
+    $this->get("{$this->at}/sheet")->assertInertia(
+        fn ($page) => $page->where('view.cuts.panels.0.widthMm', 347)->where('view.cuts.panels.0.outsideMm', 426),
+    );
     // The design does not carry the sheet that only its own page shows.
     $this->get($this->at)->assertInertia(fn ($page) => $page->where('view.cuts', null));
 });
 
 it('shows the same sump on its cut sheet', function (): void {
-    $this->get("{$this->at}/sheet")->assertInertia(fn ($page) => $page->component('Section/Sheet')->where('saved', false)->has('view.cuts.panels', 3)->where('view.cuts.stock', []));
+    $this->get("{$this->at}/sheet")->assertInertia(
+        fn ($page) => $page
+            ->component('Section/Sheet')
+            ->where('saved', false)
+            ->has('view.cuts.panels', 3)
+            ->where('view.cuts.stock', []),
+    );
     $typed = ($this->typed)();
-    $typed['workshop']['pads'] = [['id' => 'pad-1', 'name' => 'Fine pad', 'lengthMm' => '140', 'widthMm' => '95', 'count' => '24']];
+    $typed['workshop']['pads'] = [
+        ['id' => 'pad-1', 'name' => 'Fine pad', 'lengthMm' => '140', 'widthMm' => '95', 'count' => '24'],
+    ];
     $answer = $this->postJson("{$this->at}/preview", ['section' => $typed, 'cuts' => true]);
     $design = $this->postJson("{$this->at}/preview", ['section' => $typed]);
     expect(strlen((string) $design->getContent()))->toBeLessThan(0.7 * strlen((string) $answer->getContent()));
-    expect($answer->json('view.cuts.stock.0.perSheet'))->toBeGreaterThanOrEqual(18)->and($answer->json('view.cuts.stock.0.sheets.0.0.shape'))->toStartWith('pad-1');
+    expect($answer->json('view.cuts.stock.0.perSheet'))
+        ->toBeGreaterThanOrEqual(18)
+        ->and($answer->json('view.cuts.stock.0.sheets.0.0.shape'))
+        ->toStartWith('pad-1');
 });
 
 it('hands the sump out as JSON, and opens it again the same without saving it', function (): void {
     $this->get("{$this->at}/sump.json")->assertNotFound();
     $this->system->section()->create(['document' => DemoSection::document()]);
-    $json = (string) $this->get("{$this->at}/sump.json")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="test-tank-sump.json"')->getContent();
+    $json = (string) $this->get("{$this->at}/sump.json")
+        ->assertOk()
+        ->assertHeader('Content-Disposition', 'attachment; filename="test-tank-sump.json"')
+        ->getContent();
     $other = System::factory()->ownedBy($this->keeper)->create();
     $answer = $this->postJson("/systems/{$other->id}/section/open", ['file' => $json])->assertOk();
     expect($answer->json('typed'))->toEqual(($this->typed)())->and($other->refresh()->section)->toBeNull();
-    $this->put("/systems/{$other->id}/section", ['section' => $answer->json('typed'), 'version' => 0])->assertSessionHasNoErrors();
+    $this->put("/systems/{$other->id}/section", [
+        'section' => $answer->json('typed'),
+        'version' => 0,
+    ])->assertSessionHasNoErrors();
     expect($this->get("/systems/{$other->id}/section/sump.json")->getContent())->toBe($json);
 });
 
 it('says why a file is no sump', function (string $file, string $words): void {
-    $this->postJson("{$this->at}/open", ['file' => $file])->assertUnprocessable()->assertJsonPath('errors.file.0', fn (string $sentence): bool => str_contains($sentence, $words));
+    $this->postJson("{$this->at}/open", ['file' => $file])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.file.0', fn (string $sentence): bool => str_contains($sentence, $words));
 })->with([
     ['not json', 'not a JSON file'],
     ['{}', 'not a sump of this version'],
@@ -123,8 +177,21 @@ it('offers what of the path in force is not placed yet, and the holes its socks 
     $this->seed(Database\Seeders\DemoSeeder::class);
     $demo = System::query()->where('name', 'Stairwell reef')->firstOrFail();
     $this->actingAs(User::query()->where('email', 'demo@ithys.example')->firstOrFail());
-    $this->get("/systems/{$demo->id}/section")->assertInertia(fn ($page) => $page
-        ->where('view.proposals.fromPath', fn ($placed): bool => collect($placed)->pluck('item')->doesntContain('skimmer') && collect($placed)->pluck('kind')->contains('pump'))
-        // Two felt socks of 4 in, and the standpipe that is always proposed.
-        ->where('view.proposals.trays.tray.openings', fn ($openings): bool => collect($openings)->pluck('kind')->all() === ['sock-4in', 'sock-4in', 'standpipe']));
+    $this->get("/systems/{$demo->id}/section")->assertInertia(
+        fn ($page) => $page
+            ->where(
+                'view.proposals.fromPath',
+                fn ($placed): bool => collect($placed)->pluck('item')->doesntContain('skimmer')
+                    && collect($placed)->pluck('kind')->contains('pump'),
+            )
+            // Two felt socks of 4 in, and the standpipe that is always proposed.
+            ->where(
+                'view.proposals.trays.tray.openings',
+                fn ($openings): bool => collect($openings)->pluck('kind')->all() === [
+                    'sock-4in',
+                    'sock-4in',
+                    'standpipe',
+                ],
+            ),
+    );
 });

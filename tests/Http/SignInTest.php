@@ -18,11 +18,16 @@ it('lets a keeper in and out, with a new session each time', function (): void {
 });
 
 it('leaves by a whole new page, so that the old one is gone from memory', function (): void {
-    $this->actingAs($this->keeper->fresh())->post('/sign-out', [], ['X-Inertia' => 'true'])->assertStatus(409)->assertHeader('X-Inertia-Location', url('/sign-in'));
+    $this->actingAs($this->keeper->fresh())
+        ->post('/sign-out', [], ['X-Inertia' => 'true'])
+        ->assertStatus(409)
+        ->assertHeader('X-Inertia-Location', url('/sign-in'));
 });
 
 it('lets a page that stands open sign its keeper in again without leaving', function (): void {
-    $this->postJson('/sign-in', ['email' => 'kim@home.example', 'password' => 'wrong-wrong'])->assertUnprocessable()->assertJsonValidationErrors('email');
+    $this->postJson('/sign-in', ['email' => 'kim@home.example', 'password' => 'wrong-wrong'])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('email');
     $this->postJson('/sign-in', ['email' => 'kim@home.example', 'password' => 'a-long-password'])->assertNoContent();
     $this->assertAuthenticatedAs($this->keeper);
 });
@@ -42,7 +47,10 @@ it('does not tell which of the two was wrong, and slows down guessing', function
 
 it('does not count a right try, and holds a whole network to thirty wrong ones', function (): void {
     foreach (range(1, 8) as $try) {
-        $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => 'a-long-password'])->assertSessionHasNoErrors();
+        $this->post('/sign-in', [
+            'email' => 'kim@home.example',
+            'password' => 'a-long-password',
+        ])->assertSessionHasNoErrors();
         auth()->logout();
     }
     foreach (range(1, 30) as $try) {
@@ -53,7 +61,9 @@ it('does not count a right try, and holds a whole network to thirty wrong ones',
     expect(session('errors')->first('email'))->toStartWith('Too many wrong tries.');
 });
 
-it('hashes once whether or not there is such an account, so that the time does not tell', function (string $email): void {
+it('hashes once whether or not there is such an account, so that the time does not tell', function (
+    string $email,
+): void {
     $hasher = Hash::driver();
     $spy = Mockery::mock($hasher);
     $work = 0;
@@ -74,15 +84,26 @@ it('hashes once whether or not there is such an account, so that the time does n
 
 it('takes a password with blanks at its ends wherever it is typed', function (): void {
     $this->actingAs($this->keeper->fresh());
-    $this->put('/settings/password', ['current_password' => 'a-long-password', 'password' => ' kelp and foam '])->assertSessionHasNoErrors();
-    $this->put('/settings/password', ['current_password' => ' kelp and foam ', 'password' => 'kelp and foam again '])->assertSessionHasNoErrors();
+    $this->put('/settings/password', [
+        'current_password' => 'a-long-password',
+        'password' => ' kelp and foam ',
+    ])->assertSessionHasNoErrors();
+    $this->put('/settings/password', [
+        'current_password' => ' kelp and foam ',
+        'password' => 'kelp and foam again ',
+    ])->assertSessionHasNoErrors();
     auth()->logout();
-    $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => 'kelp and foam again'])->assertSessionHasErrors('email');
+    $this->post('/sign-in', [
+        'email' => 'kim@home.example',
+        'password' => 'kelp and foam again',
+    ])->assertSessionHasErrors('email');
     $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => 'kelp and foam again '])->assertRedirect('/');
 });
 
 it('refuses more than the hash takes into account, and says so', function (): void {
-    $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => str_repeat('x', 73)])->assertSessionHasErrors('password');
+    $this->post('/sign-in', ['email' => 'kim@home.example', 'password' => str_repeat('x', 73)])->assertSessionHasErrors(
+        'password',
+    );
     expect(session('errors')->first('password'))->toContain('at most 72 characters');
 });
 
@@ -115,7 +136,10 @@ it('turns guests away from every page behind the door', function (): void {
 });
 
 it('answers a save of someone signed out meanwhile in place', function (): void {
-    $this->post('/systems', [], ['X-Inertia' => 'true'])->assertStatus(401)->assertJsonPath('component', 'Problem')->assertJsonPath('props.title', 'Signed out meanwhile');
+    $this->post('/systems', [], ['X-Inertia' => 'true'])
+        ->assertStatus(401)
+        ->assertJsonPath('component', 'Problem')
+        ->assertJsonPath('props.title', 'Signed out meanwhile');
     $this->post('/systems')->assertRedirect('/sign-in');
     $this->get('/token')->assertNoContent()->assertCookie('XSRF-TOKEN');
 });
@@ -123,7 +147,11 @@ it('answers a save of someone signed out meanwhile in place', function (): void 
 it('sends the headers that keep strangers\' scripts out and pages out of the cache', function (): void {
     $response = $this->get('/sign-in');
     expect((string) $response->headers->get('Content-Security-Policy'))
-        ->toContain("default-src 'none'", "script-src 'self';", "frame-ancestors 'none'")->not->toContain('unsafe');
-    $this->actingAs($this->keeper)->get('/settings')->assertHeader('Cache-Control', 'no-store, private')->assertHeaderMissing('Strict-Transport-Security');
+        ->toContain("default-src 'none'", "script-src 'self';", "frame-ancestors 'none'")
+        ->not->toContain('unsafe');
+    $this->actingAs($this->keeper)
+        ->get('/settings')
+        ->assertHeader('Cache-Control', 'no-store, private')
+        ->assertHeaderMissing('Strict-Transport-Security');
     $this->get('https://localhost/settings')->assertHeader('Strict-Transport-Security', 'max-age=31536000');
 });

@@ -31,20 +31,29 @@ it('puts a description right without a new revision', function (): void {
 });
 
 it('keeps the old volume for the time before a change', function (): void {
-    $this->put("/systems/{$this->system->id}/path/water", ['tank' => [...$this->typed, 'since' => '2026-03-01'], 'version' => 1])->assertRedirect();
+    $this->put("/systems/{$this->system->id}/path/water", [
+        'tank' => [...$this->typed, 'since' => '2026-03-01'],
+        'version' => 1,
+    ])->assertRedirect();
     $system = System::query()->sole();
     expect($system->tankAt(new DateTimeImmutable('2026-02-28'))->workingVolume()->litres)->toBe(200.0)
         ->and($system->tankAt(new DateTimeImmutable('2026-03-02'))->workingVolume()->litres)->toBe(300.0);
 });
 
 it('refuses a change in the future or on no day', function (string $since): void {
-    $this->put("/systems/{$this->system->id}/path/water", ['tank' => [...$this->typed, 'since' => $since], 'version' => 1])->assertSessionHasErrors('since');
-    expect($this->system->revisions()->count())->toBe(1)
-        ->and($this->system->refresh()->name)->toBe('Test tank');
+    $this->put("/systems/{$this->system->id}/path/water", [
+        'tank' => [...$this->typed, 'since' => $since],
+        'version' => 1,
+    ])->assertSessionHasErrors('since');
+    expect($this->system->revisions()->count())
+        ->toBe(1)
+        ->and($this->system->refresh()->name)
+        ->toBe('Test tank');
 })->with([now()->addYear()->format('Y-m-d'), '2026-02-31', 'soon']);
 
 it('answers a draft without saving it', function (): void {
-    $this->postJson('/tank-preview', ['tank' => ['shape' => 'volume', 'volume' => '12 imp gal', 'rock' => '2']])->assertOk()
+    $this->postJson('/tank-preview', ['tank' => ['shape' => 'volume', 'volume' => '12 imp gal', 'rock' => '2']])
+        ->assertOk()
         ->assertJsonPath('view.litres', fn (float $litres): bool => abs($litres - 53.55308) < 1e-9)
         ->assertJsonPath('view.parts.3.basis.kind', 'estimate');
     $this->postJson('/tank-preview', ['tank' => ['shape' => 'volume', 'volume' => '12 gal']])->assertOk()
@@ -55,7 +64,22 @@ it('answers a draft without saving it', function (): void {
 
 it('speaks to a US keeper in US units only', function (): void {
     $this->keeper->update(['units' => 'us']);
-    $view = $this->postJson('/tank-preview', ['tank' => ['shape' => 'box', 'length' => '48', 'width' => '24', 'height' => '20', 'flow' => '200', 'temperature' => '90']])->assertOk()->json('view');
+    $view = $this->postJson('/tank-preview', [
+        'tank' => [
+            'shape' => 'box',
+            'length' => '48',
+            'width' => '24',
+            'height' => '20',
+            'flow' => '200',
+            'temperature' => '90',
+        ],
+    ])
+        ->assertOk()
+        ->json('view');
     $sentences = implode(' ', array_column($view['findings'], 'sentence'));
-    expect($sentences)->toContain('US gal/h')->toContain('75 °F to 81 °F. 90 °F is outside 72 °F to 84 °F.')->not->toContain('L/h')->not->toContain('°C');
+    expect($sentences)
+        ->toContain('US gal/h')
+        ->toContain('75 °F to 81 °F. 90 °F is outside 72 °F to 84 °F.')
+        ->not->toContain('L/h')
+        ->not->toContain('°C');
 });

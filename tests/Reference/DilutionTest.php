@@ -15,7 +15,12 @@ it('leaves what repeated water changes leave', function (float $share, int $time
     }
     expect($tank->mgPerLitre)->toAgreeWith($left, 1e-13);
 })->with([
-    [0.1, 1, 0.9], [0.1, 4, 0.6561], [0.2, 4, 0.4096], [0.25, 3, 0.421875], [0.3, 5, 0.16807], [0.1, 52, 0.004174557917929291],
+    [0.1, 1, 0.9],
+    [0.1, 4, 0.6561],
+    [0.2, 4, 0.4096],
+    [0.25, 3, 0.421875],
+    [0.3, 5, 0.16807],
+    [0.1, 52, 0.004174557917929291],
 ]);
 
 // Source: exact arithmetic, Cs + (C0 - Cs)(1 - f)^n.
@@ -53,12 +58,23 @@ function balanceScenario(): array
     return $levels;
 }
 
-// Source: R 4.2.2 with deSolve 1.34, 300 L, feed 450 then 600 mg/day, loss 0.01, 0.05, 0.08 a day, 10 % changed weekly with 0.5 mg/L.
-// The state at a day is after that day's water change.
+// Source: R 4.2.2 with deSolve 1.34, 300 L, feed 450 then 600 mg/day, loss 0.01, 0.05, 0.08 a day, 10 % changed weekly
+// with 0.5 mg/L. The state at a day is after that day's water change.
 it('follows the 90-day balance', function (): void {
     $levels = balanceScenario();
-    foreach ([7 => 25.9599230710041, 14 => 30.9612189656712, 20 => 37.8934979007678, 30 => 29.5158221504844, 50 => 29.5366292910111,
-        60 => 25.0555299050919, 77 => 20.6533717239024, 84 => 20.3154498783604, 90 => 22.101278186646] as $day => $expected) {
+    foreach (
+        [
+            7 => 25.9599230710041,
+            14 => 30.9612189656712,
+            20 => 37.8934979007678,
+            30 => 29.5158221504844,
+            50 => 29.5366292910111,
+            60 => 25.0555299050919,
+            77 => 20.6533717239024,
+            84 => 20.3154498783604,
+            90 => 22.101278186646,
+        ] as $day => $expected
+    ) {
         expect($levels[$day])->toAgreeWith($expected, 1e-9);
     }
     expect(300 * $levels[90])->toAgreeWith(6630.38345599379, 1e-9);

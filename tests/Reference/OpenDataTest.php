@@ -39,7 +39,8 @@ it('fits the broken stick to the Nile as R does', function (): void {
         ->and($stick->variance)->toAgreeWith(1987471.59350582 / 97, 1e-12);
 });
 
-// Source: R 4.2.2 on its dataset Nile: y = b0 + b1 (t - 1899) + b2 D + b3 (t - 1899) D with D from 1899 on; the check table's row.
+// Source: R 4.2.2 on its dataset Nile: y = b0 + b1 (t - 1899) + b2 D + b3 (t - 1899) D with D from 1899 on; the check
+// table's row.
 it('fits an interrupted series with a jump as R does', function (): void {
     $rows = [];
     foreach (range(1871, 1970) as $year) {
@@ -59,13 +60,71 @@ it('fits an interrupted series with a jump as R does', function (): void {
     expect($p)->toAgreeWith(2.8674376825126e-06, 1e-6);
 });
 
-// Source: r-cran-segmented 1.6-2 on its dataset stagnant (band height of stagnant water): estimated break 0.0411057852562898.
+// Source: r-cran-segmented 1.6-2 on its dataset stagnant (band height of stagnant water): estimated break
+// 0.0411057852562898.
 it('is least wrong where the segmented package puts the break', function (): void {
-    $x = [-0.8, 0.01, -0.25, -0.25, -0.12, -0.12, -0.94, 0.11, 0.11, -0.63, -0.63, -1.39, -1.39, 0.7,
-        0.7, 0.34, 1.19, 0.59, 0.85, 0.85, 0.99, 0.99, 0.25, -1.08, -1.08, 0.44, 0.34, 0.25];
-    $y = [0.9, 0.51, 0.65, 0.67, 0.6, 0.59, 0.92, 0.43, 0.43, 0.81, 0.83, 1.12, 1.12, -0.13,
-        -0.14, 0.25, -0.65, -0.01, -0.3, -0.33, -0.46, -0.43, 0.33, 0.99, 1.03, 0.13, 0.24, 0.3];
-    $spread = fn (float $break): float => BrokenStick::of(array_map(fn (float $at): float => $at - $break, $x), $y)->variance;
+    $x = [
+        -0.8,
+        0.01,
+        -0.25,
+        -0.25,
+        -0.12,
+        -0.12,
+        -0.94,
+        0.11,
+        0.11,
+        -0.63,
+        -0.63,
+        -1.39,
+        -1.39,
+        0.7,
+        0.7,
+        0.34,
+        1.19,
+        0.59,
+        0.85,
+        0.85,
+        0.99,
+        0.99,
+        0.25,
+        -1.08,
+        -1.08,
+        0.44,
+        0.34,
+        0.25,
+    ];
+    $y = [
+        0.9,
+        0.51,
+        0.65,
+        0.67,
+        0.6,
+        0.59,
+        0.92,
+        0.43,
+        0.43,
+        0.81,
+        0.83,
+        1.12,
+        1.12,
+        -0.13,
+        -0.14,
+        0.25,
+        -0.65,
+        -0.01,
+        -0.3,
+        -0.33,
+        -0.46,
+        -0.43,
+        0.33,
+        0.99,
+        1.03,
+        0.13,
+        0.24,
+        0.3,
+    ];
+    $spread = fn (float $break): float => BrokenStick::of(array_map(fn (float $at): float => $at - $break, $x), $y)
+        ->variance;
     $best = 0.0411057852562898;
     foreach ([0.002, 0.01, 0.05, 0.2] as $off) {
         expect($spread($best))->toBeLessThan($spread($best + $off))->toBeLessThan($spread($best - $off));
@@ -75,20 +134,55 @@ it('is least wrong where the segmented package puts the break', function (): voi
 // Source: R 4.2.2, lm(mpg ~ wt + hp) on its dataset mtcars.
 it('fits two unlike regressors as R does', function (): void {
     $data = [
-        [21.0, 2.620, 110], [21.0, 2.875, 110], [22.8, 2.320, 93], [21.4, 3.215, 110], [18.7, 3.440, 175], [18.1, 3.460, 105],
-        [14.3, 3.570, 245], [24.4, 3.190, 62], [22.8, 3.150, 95], [19.2, 3.440, 123], [17.8, 3.440, 123], [16.4, 4.070, 180],
-        [17.3, 3.730, 180], [15.2, 3.780, 180], [10.4, 5.250, 205], [10.4, 5.424, 215], [14.7, 5.345, 230], [32.4, 2.200, 66],
-        [30.4, 1.615, 52], [33.9, 1.835, 65], [21.5, 2.465, 97], [15.5, 3.520, 150], [15.2, 3.435, 150], [13.3, 3.840, 245],
-        [19.2, 3.845, 175], [27.3, 1.935, 66], [26.0, 2.140, 91], [30.4, 1.513, 113], [15.8, 3.170, 264], [19.7, 2.770, 175],
-        [15.0, 3.570, 335], [21.4, 2.780, 109],
+        [21.0, 2.62, 110],
+        [21.0, 2.875, 110],
+        [22.8, 2.32, 93],
+        [21.4, 3.215, 110],
+        [18.7, 3.44, 175],
+        [18.1, 3.46, 105],
+        [14.3, 3.57, 245],
+        [24.4, 3.19, 62],
+        [22.8, 3.15, 95],
+        [19.2, 3.44, 123],
+        [17.8, 3.44, 123],
+        [16.4, 4.07, 180],
+        [17.3, 3.73, 180],
+        [15.2, 3.78, 180],
+        [10.4, 5.25, 205],
+        [10.4, 5.424, 215],
+        [14.7, 5.345, 230],
+        [32.4, 2.2, 66],
+        [30.4, 1.615, 52],
+        [33.9, 1.835, 65],
+        [21.5, 2.465, 97],
+        [15.5, 3.52, 150],
+        [15.2, 3.435, 150],
+        [13.3, 3.84, 245],
+        [19.2, 3.845, 175],
+        [27.3, 1.935, 66],
+        [26.0, 2.14, 91],
+        [30.4, 1.513, 113],
+        [15.8, 3.17, 264],
+        [19.7, 2.77, 175],
+        [15.0, 3.57, 335],
+        [21.4, 2.78, 109],
     ];
-    $fit = LinearFit::of(array_map(fn (array $row): array => [1.0, $row[1], (float) $row[2]], $data), array_column($data, 0));
-    expect($fit->coefficients[0])->toAgreeWith(37.227270116447201, 1e-12)
-        ->and($fit->coefficients[1])->toAgreeWith(-3.877830742404682, 1e-12)
-        ->and($fit->coefficients[2])->toAgreeWith(-0.031772946982161, 1e-12)
-        ->and(sqrt($fit->variance()))->toAgreeWith(2.59341177722657, 1e-12)
-        ->and($fit->standardError($fit->variance(), 0, 1, 0))->toAgreeWith(0.63273349437739534, 1e-12)
-        ->and($fit->standardError($fit->variance(), 0, 0, 1))->toAgreeWith(0.00902970967585572, 1e-12);
+    $fit = LinearFit::of(
+        array_map(fn (array $row): array => [1.0, $row[1], (float) $row[2]], $data),
+        array_column($data, 0),
+    );
+    expect($fit->coefficients[0])
+        ->toAgreeWith(37.227270116447201, 1e-12)
+        ->and($fit->coefficients[1])
+        ->toAgreeWith(-3.877830742404682, 1e-12)
+        ->and($fit->coefficients[2])
+        ->toAgreeWith(-0.031772946982161, 1e-12)
+        ->and(sqrt($fit->variance()))
+        ->toAgreeWith(2.59341177722657, 1e-12)
+        ->and($fit->standardError($fit->variance(), 0, 1, 0))
+        ->toAgreeWith(0.63273349437739534, 1e-12)
+        ->and($fit->standardError($fit->variance(), 0, 0, 1))
+        ->toAgreeWith(0.00902970967585572, 1e-12);
 });
 
 // Source: R 4.2.2 pbeta().

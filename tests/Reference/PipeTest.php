@@ -36,7 +36,12 @@ it('is near Colebrook and Haaland', function (int $i, float $colebrook, ?float $
     $friction = (new Pipe($bore, $length, 0, $roughness))->friction($flow, $nu);
     expect($friction)->toAgreeWith($colebrook, 0.015);
     $haaland === null ?: expect($friction)->toAgreeWith($haaland, 0.02);
-})->with([[1, 0.02551096344145002, 0.025370235871562292], [2, 0.021872611826217473, null], [4, 0.020529084390989303, null], [3, 0.0229, 0.022755169488568674]]);
+})->with([
+    [1, 0.02551096344145002, 0.025370235871562292],
+    [2, 0.021872611826217473, null],
+    [4, 0.020529084390989303, null],
+    [3, 0.0229, 0.022755169488568674],
+]);
 
 it('is laminar in slow water: 64 / Re', function (): void {
     expect((new Pipe(25, 1000))->friction(100, 1e-6))->toAgreeWith(0.04523893421169301, 1e-12);
@@ -52,14 +57,21 @@ it('loses the head of Darcy and Weisbach', function (int $i, float $metres, floa
 ]);
 
 // Two runs of the engine of EPANET 2.2 (Rossman), which uses g = 32.2 ft/s² and its own rounding of viscosity: 2e-3.
-it('agrees with the engine of EPANET 2.2', function (float $flow, float $bore, float $length, float $loss, float $metres): void {
+it('agrees with the engine of EPANET 2.2', function (
+    float $flow,
+    float $bore,
+    float $length,
+    float $loss,
+    float $metres,
+): void {
     expect((new Pipe($bore, $length, $loss))->headLoss($flow, 1.02193344e-6))->toAgreeWith($metres, 2e-3);
 })->with([
     'a kilometre of pipe' => [3000, 25, 1_000_000, 0, 128.49107992544052],
     'fittings alone' => [1500, 25, 1, 1000, 36.7021664733432],
 ]);
 
-// Handbook loss coefficients (EPANET 2 Users Manual table 3.3; Munson, White, Cengel; Crane), from memory: they scatter.
+// Handbook loss coefficients (EPANET 2 Users Manual table 3.3; Munson, White, Cengel; Crane), from memory: they
+// scatter.
 it('takes loss coefficients from the handbooks', function (Fitting $fitting, float $least, float $most): void {
     expect($fitting->loss())->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
 })->with([
@@ -86,7 +98,8 @@ it('holds the water of its bore and length', function (): void {
     expect((new Pipe(32, 2200))->litres())->toAgreeWith(1.76934498250177, 1e-12);
 });
 
-// Kinematic viscosity of seawater at S 35 (ITTC 7.5-02-01-03, from memory): 1.19e-6 at 15 °C, 1.05e-6 at 20 °C, 0.94e-6 at 25 °C.
+// Kinematic viscosity of seawater at S 35 (ITTC 7.5-02-01-03, from memory): 1.19e-6 at 15 °C, 1.05e-6 at 20 °C, 0.94e-6
+// at 25 °C.
 it('thickens seawater with salt and cold', function (float $celsius, float $expected): void {
     expect(Seawater::kinematicViscosity(35, $celsius))->toAgreeWith($expected, 0.012)
         ->and(Seawater::kinematicViscosity(0, $celsius))->toBeLessThan(Seawater::kinematicViscosity(35, $celsius));

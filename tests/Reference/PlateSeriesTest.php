@@ -5,8 +5,9 @@ declare(strict_types=1);
 use Ithys\Panel\Plate;
 use Ithys\Panel\Support;
 
-// The core solves plates by Lévy's single series; here they are held to Navier's double series (Timoshenko & Woinowsky-Krieger, Theory of
-// Plates and Shells, chapter 5), another way to the same answer, written out anew: four edges simply supported.
+// The core solves plates by Lévy's single series; here they are held to Navier's double series (Timoshenko &
+// Woinowsky-Krieger, Theory of Plates and Shells, chapter 5), another way to the same answer, written out anew: four
+// edges simply supported.
 
 /**
  * Greatest deflection w D / (q0 b^4) and moment 6 M / (q0 b^2) of a plate of length a and height b = 1.
@@ -22,7 +23,10 @@ function navier(float $a, callable $load, float $poisson, int $terms = 61, int $
         for ($m = 1; $m <= $terms; $m += 2) {
             for ($n = 1; $n <= $terms; $n++) {
                 $stiff = ($m / $a) ** 2 + $n ** 2;
-                $part = 4 / ($m * M_PI) * $load($n) / (M_PI ** 4 * $stiff ** 2) * sin($m * M_PI / 2) * sin($n * M_PI * $i / $points);
+                $part
+                    = (((4 / ($m * M_PI)) * $load($n)) / (M_PI ** 4 * $stiff ** 2))
+                    * sin(($m * M_PI) / 2)
+                    * sin(($n * M_PI * $i) / $points);
                 $w += $part;
                 $along += $part * M_PI ** 2 * (($m / $a) ** 2 + $poisson * $n ** 2);
                 $across += $part * M_PI ** 2 * ($n ** 2 + $poisson * ($m / $a) ** 2);
@@ -52,15 +56,23 @@ it('agrees with the double series under an even pressure', function (float $rati
 it('bends further the longer it is, and much further with a free top', function (): void {
     $last = [0.0, 0.0, 0.0];
     foreach ([0.5, 0.75, 1.0, 1.5, 2.0, 3.0] as $ratio) {
-        $now = [Plate::solve($ratio, Support::FourEdges, 0.22)->deflection, Plate::solve($ratio, Support::FreeTop, 0.22)->deflection, Plate::lying($ratio, 0.22)->deflection];
+        $now = [
+            Plate::solve($ratio, Support::FourEdges, 0.22)->deflection,
+            Plate::solve($ratio, Support::FreeTop, 0.22)->deflection,
+            Plate::lying($ratio, 0.22)->deflection,
+        ];
         foreach ($now as $i => $deflection) {
             expect($deflection)->toBeGreaterThan($last[$i]);
         }
         expect($now[1])->toBeGreaterThan($now[0])->and($now[2])->toBeGreaterThan($now[0]);
         $last = $now;
     }
-    // Common warning of the trade: a table for four edges must not be read for a free top: 1.8, 7 and 17 times as far at 1, 2 and 3 to 1.
+    // Common warning of the trade: a table for four edges must not be read for a free top: 1.8, 7 and 17 times as far
+    // at 1, 2 and 3 to 1.
     foreach ([[1.0, 1.8], [2.0, 7.0], [3.0, 17.0]] as [$ratio, $times]) {
-        expect(Plate::solve($ratio, Support::FreeTop, 0.3)->deflection / Plate::solve($ratio, Support::FourEdges, 0.3)->deflection)->toAgreeWith($times, 0.05);
+        expect(
+            Plate::solve($ratio, Support::FreeTop, 0.3)->deflection
+                / Plate::solve($ratio, Support::FourEdges, 0.3)->deflection,
+        )->toAgreeWith($times, 0.05);
     }
 });

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Ithys\Water\Seawater;
 
-// Source: UNESCO 1983 (Fofonoff and Millard, Tech. Pap. Mar. Sci. 44), EOS-80 at one atmosphere; the first three are its own check
-// values (recalled from memory), all computed by cdo 2.1.1 and ferret 7.6.
+// Source: UNESCO 1983 (Fofonoff and Millard, Tech. Pap. Mar. Sci. 44), EOS-80 at one atmosphere; the first three are
+// its own check values (recalled from memory), all computed by cdo 2.1.1 and ferret 7.6.
 it('gives the density of seawater by EOS-80', function (float $salinity, float $celsius, float $expected): void {
     expect(Seawater::density($salinity, $celsius))->toAgreeWith($expected, 1e-13);
 })->with([

@@ -18,14 +18,24 @@ use Ithys\Sump\WaterLines;
 
 // A sump worked through with pencil and calculator, step by step, so that each figure can be followed.
 //
-// Inside 900 x 400 x 380 mm, walls 10 mm. A weir of 240 mm at 300 mm, 10 mm thick; a second of 220 mm at 600 mm, 10 mm thick.
-// The return chamber runs at 180 mm; its pump sucks air below 60 mm. 2,000 L/h. From above come down: a display of 1200 x 500 mm by
-// 20 mm, a box of 2 L, and 1.5 L in the pipes.
+// Inside 900 x 400 x 380 mm, walls 10 mm. A weir of 240 mm at 300 mm, 10 mm thick; a second of 220 mm at 600 mm, 10 mm
+// thick. The return chamber runs at 180 mm; its pump sucks air below 60 mm. 2,000 L/h. From above come down: a display
+// of 1200 x 500 mm by 20 mm, a box of 2 L, and 1.5 L in the pipes.
 
 function handSump(float $evaporation = 4.0, float $reservoir = 30.0): Section
 {
-    return new Section(900, 400, 380, 10, [new Baffle('a', BaffleKind::Weir, 300, 10, 240), new Baffle('b', BaffleKind::Weir, 600, 10, 220)], 180, 60,
-        new DrainDown(1200 * 500, 20, 2, 1.5), $evaporation, $reservoir);
+    return new Section(
+        900,
+        400,
+        380,
+        10,
+        [new Baffle('a', BaffleKind::Weir, 300, 10, 240), new Baffle('b', BaffleKind::Weir, 600, 10, 220)],
+        180,
+        60,
+        new DrainDown(1200 * 500, 20, 2, 1.5),
+        $evaporation,
+        $reservoir,
+    );
 }
 
 /** Head over a weir of 400 mm by Kindsvater and Carter, solved by hand from a first guess by the bare formula, mm. */
@@ -34,7 +44,9 @@ function handHead(float $litresPerHour, float $crest): float
     $flow = $litresPerHour / 3.6e6;
     $head = ($flow / (0.602 * 2 / 3 * sqrt(2 * 9.80665) * 0.3991)) ** (2 / 3) - 0.001;
     for ($turn = 0; $turn < 20; $turn++) {
-        $head = ($flow / ((0.602 + 0.075 * $head * 1000 / $crest) * 2 / 3 * sqrt(2 * 9.80665) * 0.3991)) ** (2 / 3) - 0.001;
+        $head
+            = ($flow / ((((0.602 + (0.075 * $head * 1000) / $crest) * 2) / 3) * sqrt(2 * 9.80665) * 0.3991)) ** (2 / 3)
+            - 0.001;
     }
 
     return 1000 * $head;
@@ -43,63 +55,99 @@ function handHead(float $litresPerHour, float $crest): float
 it('has chambers of 300, 290 and 290 mm', function (): void {
     expect(array_map(fn ($chamber): float => $chamber->lengthMm(), handSump()->chambers()))->toBe([300.0, 290.0, 290.0])
         // 300 x 400 mm are 0.12 L for a millimetre; 290 x 400 mm are 0.116 L.
-        ->and(array_map(fn ($chamber): float => $chamber->litresPerMm(), handSump()->chambers()))->toEqualWithDelta([0.12, 0.116, 0.116], 1e-12)
-        ->and(handSump()->rimLitres())->toAgreeWith(0.352 * 380, 1e-12);
+        ->and(array_map(fn ($chamber): float => $chamber->litresPerMm(), handSump()->chambers()))
+        ->toEqualWithDelta([0.12, 0.116, 0.116], 1e-12)
+        ->and(handSump()->rimLitres())
+        ->toAgreeWith(0.352 * 380, 1e-12);
 });
 
 it('runs with the head of each weir over it', function (): void {
     $levels = WaterLines::running(handSump(), 2000)->levelsMm;
-    expect($levels[0])->toAgreeWith(240 + handHead(2000, 240), 1e-9)->and($levels[1])->toAgreeWith(220 + handHead(2000, 220), 1e-9)->and($levels[2])->toBe(180.0);
+    expect($levels[0])
+        ->toAgreeWith(240 + handHead(2000, 240), 1e-9)
+        ->and($levels[1])
+        ->toAgreeWith(220 + handHead(2000, 220), 1e-9)
+        ->and($levels[2])
+        ->toBe(180.0);
     // About 7 mm of head: a hair over a quarter of an inch, as the trade has it.
     expect(handHead(2000, 240))->toBeGreaterThan(6.0)->toBeLessThan(9.0);
 });
 
 it('holds 0.12, 0.116 and 0.116 L for each millimetre', function (): void {
     $running = WaterLines::running(handSump(), 2000);
-    expect($running->litres)->toAgreeWith(0.12 * (240 + handHead(2000, 240)) + 0.116 * (220 + handHead(2000, 220)) + 0.116 * 180, 1e-9);
+    expect($running->litres)->toAgreeWith(
+        0.12 * (240 + handHead(2000, 240)) + 0.116 * (220 + handHead(2000, 220)) + 0.116 * 180,
+        1e-9,
+    );
 });
 
 it('takes 15.5 L in a power cut: the return chamber rises first', function (): void {
     // 1200 x 500 x 20 mm are 12 L; with box and pipes 15.5 L. What stands over the weirs runs on: 0.12 h + 0.116 h'.
     expect(handSump()->drainDown->litres())->toAgreeWith(15.5, 1e-12);
     $over = 0.12 * handHead(2000, 240) + 0.116 * handHead(2000, 220);
-    // The return chamber takes 0.116 x (220 - 180) = 4.64 L to the second weir; the rest raises second and third chamber together, 0.232 L
-    // and, above the second weir, nothing more than that, until 240 mm.
+    // The return chamber takes 0.116 x (220 - 180) = 4.64 L to the second weir; the rest raises second and third
+    // chamber together, 0.232 L and, above the second weir, nothing more than that, until 240 mm.
     $rest = 15.5 + $over - 4.64;
     $joined = 220 + $rest / 0.232;
     if ($joined > 240) {
         $joined = 240 + ($rest - 0.232 * 20) / 0.352;
     }
-    expect($joined)->toBeGreaterThan(240.0)->and(WaterLines::powerCut(handSump(), 2000)->levelsMm)->toEqualWithDelta([$joined, $joined, $joined], 1e-6);
+    expect($joined)
+        ->toBeGreaterThan(240.0)
+        ->and(WaterLines::powerCut(handSump(), 2000)->levelsMm)
+        ->toEqualWithDelta([$joined, $joined, $joined], 1e-6);
     $review = SumpReview::of(handSump(), 2000, 30.0);
-    expect($review->marginMm)->toAgreeWith(380 - $joined, 1e-9)->and($review->marginLitres)->toAgreeWith(0.352 * (380 - $joined), 1e-9);
+    expect($review->marginMm)
+        ->toAgreeWith(380 - $joined, 1e-9)
+        ->and($review->marginLitres)
+        ->toAgreeWith(0.352 * (380 - $joined), 1e-9);
 });
 
 it('gives up 120 mm of its return chamber, and what stands over the weirs', function (): void {
     $review = SumpReview::of(handSump(), 2000, 30.0);
-    expect($review->givesUpLitres)->toAgreeWith(0.116 * 120 + 0.12 * handHead(2000, 240) + 0.116 * handHead(2000, 220), 1e-9);
+    expect($review->givesUpLitres)->toAgreeWith(
+        0.116 * 120 + 0.12 * handHead(2000, 240) + 0.116 * handHead(2000, 220),
+        1e-9,
+    );
 });
 
 it('gulps after 0.116 x 120 / 4 days, and drinks its reservoir in 7.5', function (): void {
     $review = SumpReview::of(handSump(), 2000, 30.0);
-    expect($review->daysToGulp)->toAgreeWith(0.116 * 120 / 4, 1e-12)->and($review->reservoirDays)->toAgreeWith(7.5, 1e-12);
+    expect($review->daysToGulp)
+        ->toAgreeWith((0.116 * 120) / 4, 1e-12)
+        ->and($review->reservoirDays)
+        ->toAgreeWith(7.5, 1e-12);
 });
 
 it('is cut 397 mm wide, set at 300 and 600 mm inside and 310 and 610 mm from outside', function (): void {
     $panels = CutSheet::of(handSump())->panels;
-    expect(array_map(fn ($panel): array => [$panel->widthMm, $panel->heightMm, $panel->insideMm, $panel->outsideMm], $panels))->toBe([[397.0, 240.0, 300.0, 310.0], [397.0, 220.0, 600.0, 610.0]]);
+    expect(
+        array_map(
+            fn ($panel): array => [$panel->widthMm, $panel->heightMm, $panel->insideMm, $panel->outsideMm],
+            $panels,
+        ),
+    )->toBe([[397.0, 240.0, 300.0, 310.0], [397.0, 220.0, 600.0, 610.0]]);
 });
 
 it('holds back a clogged tray by its standpipe: mouth at 295 mm, and 28 mm over it for 2,000 L/h', function (): void {
-    $tray = new Tray('t', TrayKind::Tray, 0, 260, 10, [OpeningKind::SmallSock->usual('s'), new Opening('w', OpeningKind::Standpipe, 40, 40, 35, 60)]);
-    // Through the mouth: v = 2000 / 3.6e6 / (0.6 x pi x 0.02²) = 0.7368 m/s, h = v² / 2g = 27.7 mm. Over its edge of 125.7 mm the weir asks for less.
+    $tray = new Tray('t', TrayKind::Tray, 0, 260, 10, [
+        OpeningKind::SmallSock->usual('s'),
+        new Opening('w', OpeningKind::Standpipe, 40, 40, 35, 60),
+    ]);
+    // Through the mouth: v = 2000 / 3.6e6 / (0.6 x pi x 0.02²) = 0.7368 m/s, h = v² / 2g = 27.7 mm. Over its edge of
+    // 125.7 mm the weir asks for less.
     $speed = 2000 / 3.6e6 / (0.6 * M_PI * 0.02 ** 2);
     expect($tray->cloggedLevelMm(2000))->toAgreeWith(295 + 1000 * $speed ** 2 / (2 * 9.80665), 1e-6);
 });
 
 it('falls through a drain of 32 mm as the energy of 0.9 m allows', function (): void {
     // At the flow found, entrance, two elbows, open gate valve, outlet and friction over 1.2 m use up just 0.9 m.
-    $plumbing = new Plumbing(drainBoreMm: 32, drainLengthMm: 1200, drainFallMm: 900, drainFittings: ['elbow-90' => 2, 'gate-valve' => 1]);
+    $plumbing = new Plumbing(
+        drainBoreMm: 32,
+        drainLengthMm: 1200,
+        drainFallMm: 900,
+        drainFittings: ['elbow-90' => 2, 'gate-valve' => 1],
+    );
     $flow = (float) $plumbing->drainLitresPerHour(0.95e-6);
     $speed = $flow / 3.6e6 / (M_PI * 0.016 ** 2);
     $reynolds = $speed * 0.032 / 0.95e-6;
@@ -108,7 +156,16 @@ it('falls through a drain of 32 mm as the energy of 0.9 m allows', function (): 
 });
 
 it('says all of it in inches too', function (): void {
-    $sentences = implode(' ', array_map(fn ($finding): string => $finding->sentence, SumpReview::of(handSump(), 2000, 30.0, UnitSystem::Us)->findings));
+    $sentences = implode(
+        ' ',
+        array_map(
+            fn ($finding): string => $finding->sentence,
+            SumpReview::of(handSump(), 2000, 30.0, UnitSystem::Us)->findings,
+        ),
+    );
     // The 30 mm of the laboratory stay what they are.
-    expect(str_replace('heads of 30 mm', '', $sentences))->toContain('in under the rim')->toContain('US gal')->not->toMatch('~\d mm\b~');
+    expect(str_replace('heads of 30 mm', '', $sentences))
+        ->toContain('in under the rim')
+        ->toContain('US gal')
+        ->not->toMatch('~\d mm\b~');
 });

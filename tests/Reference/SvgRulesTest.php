@@ -22,23 +22,43 @@ use Tests\Support\Sketch;
 // Every drawing that leaves the house, held to the rules of SVG 1.1 (W3C, second edition 2011).
 
 it('knows a drawing that breaks the rules', function (): void {
-    expect(fn () => expect('<svg xmlns="http://www.w3.org/2000/svg" version="1.1"><rect foo="1"/></svg>')->toBeValidSvg())->toThrow(Exception::class, 'foo');
+    expect(
+        fn () => expect('<svg xmlns="http://www.w3.org/2000/svg" version="1.1"><rect foo="1"/></svg>')->toBeValidSvg(),
+    )->toThrow(Exception::class, 'foo');
 });
 
 it('writes cut sheets by the rules, in either unit system', function (UnitSystem $units, bool $all): void {
-    $workshop = $all ? new Workshop([new Pad('p', 'Pad “fine” & <soft>', 140, 95, 3)], litChamber: 1, basket: Basket::usual()) : new Workshop;
-    $section = TypedSection::fromDocument(Database\Seeders\DemoSection::document())->section(new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate));
+    $workshop = $all
+        ? new Workshop([new Pad('p', 'Pad “fine” & <soft>', 140, 95, 3)], litChamber: 1, basket: Basket::usual())
+        : new Workshop();
+    $section = TypedSection::fromDocument(Database\Seeders\DemoSection::document())->section(
+        new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate),
+    );
     $sheet = CutSheet::of($section, $workshop);
     expect(CutSvg::write($sheet, StockPlan::of($sheet, $workshop), $units))->toBeValidSvg();
 })->with(UnitSystem::cases())->with([true, false]);
 
 it('writes an empty cut sheet by the rules', function (): void {
-    $design = new SumpDesign([...SumpDesign::start()->figures], false, [], [], new Ithys\Sump\Plumbing, Material::Glass);
-    $sheet = CutSheet::of($design->section(new Tank(Display::volume(100), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate)));
-    expect(CutSvg::write($sheet, StockPlan::of($sheet, new Workshop), UnitSystem::Metric))->toBeValidSvg();
+    $design = new SumpDesign(
+        [...SumpDesign::start()->figures],
+        false,
+        [],
+        [],
+        new Ithys\Sump\Plumbing(),
+        Material::Glass,
+    );
+    $sheet = CutSheet::of(
+        $design->section(new Tank(Display::volume(100), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate)),
+    );
+    expect(CutSvg::write($sheet, StockPlan::of($sheet, new Workshop()), UnitSystem::Metric))->toBeValidSvg();
 });
 
 it('writes the sheet of a path by the rules', function (): void {
-    $here = Sketch::in(Sketch::path('overflow-drilled > sock(count=2, holes=1) > skimmer > bubble-trap > return-pump; branch from return-pump to sock 200: reactor(gfo)'));
+    $here = Sketch::in(
+        Sketch::path(
+            'overflow-drilled > sock(count=2, holes=1) > skimmer > bubble-trap > return-pump; branch from return-pump '
+                .'to sock 200: reactor(gfo)',
+        ),
+    );
     expect(PathSheet::svg($here, Review::of($here), 'Hall & “stair” reef'))->toBeValidSvg();
 });

@@ -6,8 +6,14 @@ use Ithys\Water\Display;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
-function describedTank(Display $display, float $sump = 0, float $plumbing = 0, float $sand = 0, float $rock = 0, ?float $flow = null): Tank
-{
+function describedTank(
+    Display $display,
+    float $sump = 0,
+    float $plumbing = 0,
+    float $sand = 0,
+    float $rock = 0,
+    ?float $flow = null,
+): Tank {
     return new Tank($display, $sump, $plumbing, $sand, $rock, 35, 25, $flow, TurnoverSchool::Moderate);
 }
 
@@ -30,7 +36,8 @@ it('counts a sump at its running lines', function (): void {
     expect($volume->litres / 3.785411784)->toAgreeWith(60.0, 1e-14);
 });
 
-// Common practice: 450 lb of rock and sand in a 200 US gal tank goes uncorrected; by our displacement it is a fifth of the volume or so.
+// Common practice: 450 lb of rock and sand in a 200 US gal tank goes uncorrected; by our displacement it is a fifth of
+// the volume or so.
 it('takes off what rock and sand displace', function (): void {
     $kg = 450 * 0.45359237 / 2;
     $volume = describedTank(Display::volume(200 * 3.785411784), sand: $kg, rock: $kg)->workingVolume();

@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 use Ithys\Flow\Weir;
 
-// Kindsvater & Carter 1957, suppressed weir, as ISO 1438 and the USBR Water Measurement Manual have it. Flows in m³/s with
-// kb = -0.9 mm, computed outside the project; the package python3-fluids 1.0.22 uses kb = -1 mm and differs by 0.03 to 0.07 %.
-it('lets the flow over a full-width weir that Kindsvater and Carter found', function (float $h, float $p, float $b, float $iso, float $fluids): void {
+// Kindsvater & Carter 1957, suppressed weir, as ISO 1438 and the USBR Water Measurement Manual have it. Flows in m³/s
+// with kb = -0.9 mm, computed outside the project; the package python3-fluids 1.0.22 uses kb = -1 mm and differs by
+// 0.03 to 0.07 %.
+it('lets the flow over a full-width weir that Kindsvater and Carter found', function (
+    float $h,
+    float $p,
+    float $b,
+    float $iso,
+    float $fluids,
+): void {
     $flow = (new Weir($p * 1000, $b * 1000))->flow($h * 1000) / 3.6e6;
     expect($flow)->toAgreeWith($iso, 1e-9)
         ->and($flow)->toAgreeWith($fluids, 1e-3);
@@ -19,7 +26,14 @@ it('lets the flow over a full-width weir that Kindsvater and Carter found', func
 ]);
 
 // Francis, Rehbock and Ackers are other published fits to the same weir; at these heads they spread by some per cent.
-it('lies among the other published formulas', function (float $h, float $p, float $b, float $rehbock, float $ackers, float $francis): void {
+it('lies among the other published formulas', function (
+    float $h,
+    float $p,
+    float $b,
+    float $rehbock,
+    float $ackers,
+    float $francis,
+): void {
     $flow = (new Weir($p * 1000, $b * 1000))->flow($h * 1000) / 3.6e6;
     foreach ([$rehbock, $ackers, $francis] as $other) {
         expect($flow)->toAgreeWith($other, 0.09);
@@ -37,7 +51,10 @@ it('is within a tenth of Francis for tank weirs', function (float $metres, float
 })->with([[0.3048, 0.06096, 30362.43623724342], [0.3, 0.02, 5615.914197498391], [0.2, 0.015, 2431.7621802536532]]);
 
 // Common practice: over a 12 in baffle 270 to 760 US gal/h stand 1/4 to 1/2 in, read to the eighth of an inch.
-it('stands a quarter to half an inch over a 12 in baffle at 270 to 760 gallons an hour', function (float $usGalPerHour, float $inches): void {
+it('stands a quarter to half an inch over a 12 in baffle at 270 to 760 gallons an hour', function (
+    float $usGalPerHour,
+    float $inches,
+): void {
     $head = (new Weir(230, 304.8))->head($usGalPerHour * 3.785411784);
     expect(round($head / 25.4 * 8) / 8)->toBe($inches);
 })->with([[270, 0.25], [760, 0.5]]);

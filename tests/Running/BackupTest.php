@@ -11,7 +11,13 @@ beforeEach(function (): void {
     $this->server = AppServer::withDemo();
     $this->folder = sys_get_temp_dir().'/ithys-copies-'.getmypid();
     $this->copies = fn (): array => glob("{$this->folder}/*") ?: [];
-    $this->notes = fn (): array => $this->server->data()->query("select json_extract(payload, '$.text') from entries where kind = 'note' and json_extract(payload, '$.text') like 'proof%' order by id")->fetchAll(PDO::FETCH_COLUMN);
+    $this->notes = fn (): array => $this->server
+        ->data()
+        ->query(
+            "select json_extract(payload, '$.text') from entries where kind = 'note' and json_extract(payload, "
+                ."'$.text') like 'proof%' order by id",
+        )
+        ->fetchAll(PDO::FETCH_COLUMN);
 });
 
 afterEach(function (): void {
@@ -48,7 +54,10 @@ it('keeps the newest copies and nothing half', function (): void {
     }
     expect(($this->copies)())->toHaveCount(3)->toContain("{$this->folder}/ithys-mine.sqlite");
     foreach (preg_grep('~Z\.sqlite$~', ($this->copies)()) ?: [] as $copy) {
-        expect(fileperms($copy) & 0777)->toBe(0600)->and((new PDO("sqlite:{$copy}"))->query('pragma integrity_check')->fetchColumn())->toBe('ok');
+        expect(fileperms($copy) & 0777)
+            ->toBe(0600)
+            ->and((new PDO("sqlite:{$copy}"))->query('pragma integrity_check')->fetchColumn())
+            ->toBe('ok');
     }
 });
 
@@ -67,18 +76,29 @@ it('puts nothing back that is not a whole data file of ours', function (Closure 
 })->with([
     'no file' => [fn () => null, 'There is no file'],
     'another file' => [fn (string $file) => file_put_contents($file, 'hello'), 'is not a data file of Ithys'],
-    'an empty database' => [fn (string $file) => (new PDO("sqlite:{$file}"))->exec('create table strange (id)'), 'is not a data file of Ithys'],
-    'a newer one' => [function (string $file, AppServer $server): void {
-        $server->data()->exec('vacuum into '.$server->data()->quote($file));
-        (new PDO("sqlite:{$file}"))->exec("insert into migrations (migration, batch) values ('2099_01_01_000001_create_more', 9)");
-    }, 'was written by a newer Ithys'],
-    'a damaged one' => [function (string $file, AppServer $server): void {
-        $server->data()->exec('vacuum into '.$server->data()->quote($file));
-        $handle = fopen($file, 'r+b');
-        fseek($handle, 4096 * 12);
-        fwrite($handle, str_repeat("\xA5", 4096 * 6));
-        fclose($handle);
-    }, ''],
+    'an empty database' => [
+        fn (string $file) => (new PDO("sqlite:{$file}"))->exec('create table strange (id)'),
+        'is not a data file of Ithys',
+    ],
+    'a newer one' => [
+        function (string $file, AppServer $server): void {
+            $server->data()->exec('vacuum into '.$server->data()->quote($file));
+            (new PDO("sqlite:{$file}"))->exec(
+                "insert into migrations (migration, batch) values ('2099_01_01_000001_create_more', 9)",
+            );
+        },
+        'was written by a newer Ithys',
+    ],
+    'a damaged one' => [
+        function (string $file, AppServer $server): void {
+            $server->data()->exec('vacuum into '.$server->data()->quote($file));
+            $handle = fopen($file, 'r+b');
+            fseek($handle, 4096 * 12);
+            fwrite($handle, str_repeat("\xA5", 4096 * 6));
+            fclose($handle);
+        },
+        '',
+    ],
 ]);
 
 it('writes again after the data file was read-only for a while', function (): void {

@@ -16,23 +16,37 @@ final class Client
     public function __construct(private readonly string $url, array $options = [])
     {
         $this->curl = curl_init() ?: throw new \RuntimeException('curl does not start.');
-        curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 400, CURLOPT_HEADER => true, CURLOPT_FORBID_REUSE => true]);
+        curl_setopt_array($this->curl, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIEFILE => '',
+            CURLOPT_TIMEOUT => 400,
+            CURLOPT_HEADER => true,
+            CURLOPT_FORBID_REUSE => true,
+        ]);
         curl_setopt_array($this->curl, $options);
     }
 
-    public static function signedIn(string $url, string $email = 'demo@ithys.example', string $password = 'tidepool-demo', array $options = []): self
-    {
+    public static function signedIn(
+        string $url,
+        string $email = 'demo@ithys.example',
+        string $password = 'tidepool-demo',
+        array $options = [],
+    ): self {
         $client = new self($url, $options);
         $client->send('GET', '/sign-in');
         $answer = $client->send('POST', '/sign-in', ['email' => $email, 'password' => $password]);
 
-        return $answer->status === 204 ? $client : throw new \RuntimeException("Sign-in answered {$answer->status}: {$answer->body}");
+        return $answer->status === 204
+            ? $client
+            : throw new \RuntimeException("Sign-in answered {$answer->status}: {$answer->body}");
     }
 
     /** @param  array<string, mixed>|null  $json */
     public function send(string $method, string $path, ?array $json = null): Answer
     {
-        return $this->ask($method, $path, $json === null ? null : (string) json_encode($json), ['Content-Type: application/json']);
+        return $this->ask($method, $path, $json === null ? null : (string) json_encode($json), [
+            'Content-Type: application/json',
+        ]);
     }
 
     public function upload(string $path, string $file): Answer
@@ -57,7 +71,11 @@ final class Client
         $split = (int) curl_getinfo($this->curl, CURLINFO_HEADER_SIZE);
 
         return is_string($answer)
-            ? new Answer((int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), substr($answer, 0, $split), substr($answer, $split))
+            ? new Answer(
+                (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE),
+                substr($answer, 0, $split),
+                substr($answer, $split),
+            )
             : new Answer(0, '', '');
     }
 

@@ -27,12 +27,48 @@ use Tests\TestCase;
 final class Mutations
 {
     /** What no form of ours sends. */
-    private const NOISE = [null, '', ' ', 0, -1, 1e300, true, [], ['x'], [[]], ['id' => 'main'], '<script>alert(1)</script>', "'; drop table users; --", "\0", "a\0b", "\xFF\xFE", "f\x81r",
-        "\u{202E}abc", "\u{FEFF}", '99999999999999999999', 'NaN', '1/0', '∞', '12 gal', '1,250', '-0', '../../etc', '{{7*7}}', '2026-02-30', '0206-03-04', '2026-10-25 02:30', '+99:99', '=cmd|x', '%FF', '1e999'];
+    private const NOISE = [
+        null,
+        '',
+        ' ',
+        0,
+        -1,
+        1e300,
+        true,
+        [],
+        ['x'],
+        [[]],
+        ['id' => 'main'],
+        '<script>alert(1)</script>',
+        "'; drop table users; --",
+        "\0",
+        "a\0b",
+        "\xFF\xFE",
+        "f\x81r",
+        "\u{202E}abc",
+        "\u{FEFF}",
+        '99999999999999999999',
+        'NaN',
+        '1/0',
+        '∞',
+        '12 gal',
+        '1,250',
+        '-0',
+        '../../etc',
+        '{{7*7}}',
+        '2026-02-30',
+        '0206-03-04',
+        '2026-10-25 02:30',
+        '+99:99',
+        '=cmd|x',
+        '%FF',
+        '1e999',
+    ];
 
     private const TABLES = [
         "date,nitrate,phosphate\n2026-03-04 20:15,8.5,0.06\n2026-03-05,8,0.05\n",
-        "date;parameter;value;unit;method;note\n24/3/2026 20:15;NO3;8,5;ppm;colour;ok\n25/3/2026;po4-p;18;ppb;;\"two\nlines\"\n",
+        "date;parameter;value;unit;method;note\n24/3/2026 "
+            ."20:15;NO3;8,5;ppm;colour;ok\n25/3/2026;po4-p;18;ppb;;\"two\nlines\"\n",
         "date,time,no3 (ppm),cloudy\n2026-03-04T20:15:00Z,,8,yes\n2026-03-29,02:30,7,\n",
     ];
 
@@ -67,25 +103,41 @@ final class Mutations
     {
         $units = UnitSystem::Metric;
         $tank = $this->system->revisionAt(now())->tank();
-        $draft = $this->system->drafts()->create(['name' => 'Draft', 'document' => Template::of(Style::Sump)->toArray()]);
+        $draft = $this->system
+            ->drafts()
+            ->create(['name' => 'Draft', 'document' => Template::of(Style::Sump)->toArray()]);
         $this->system->section()->create(['document' => SumpDesign::start()->toArray()]);
         $plain = static fn (mixed $view): array => (array) json_decode((string) json_encode($view), true);
         $path = static fn (Style $style): array => $plain(PathForm::of(Template::of($style), $units));
         $section = $plain(SectionForm::of(SumpDesign::start(), $units));
-        $build = $plain(BuildView::typed(new BuildRecord(false, 168.0, [], [], []), $units)) + ['done' => ['mark' => '2026-03-04'], 'leakTests' => [['day' => '2026-03-04', 'levelMm' => '300', 'result' => 'dry', 'note' => '']]];
+        $build = $plain(BuildView::typed(new BuildRecord(false, 168.0, [], [], []), $units)) + [
+            'done' => ['mark' => '2026-03-04'],
+            'leakTests' => [['day' => '2026-03-04', 'levelMm' => '300', 'result' => 'dry', 'note' => '']],
+        ];
         $room = StylesView::form((new PathShelf($this->system))->room(), $units);
         $bodies = [
             ['POST', '/path/preview', fn (): array => ['path' => $path($this->pick(Style::cases()))]],
             ['PUT', "/drafts/{$draft->id}", fn (): array => ['path' => $path(Style::Sump), 'version' => 1]],
             ['POST', '/section/preview', static fn (): array => ['section' => $section]],
             ['PUT', '/section', static fn (): array => ['section' => $section, 'version' => 1]],
-            ['POST', '/section/open', fn (): array => ['file' => $this->scratched((string) json_encode(SumpDesign::start()->toArray()))]],
+            [
+                'POST',
+                '/section/open',
+                fn (): array => ['file' => $this->scratched((string) json_encode(SumpDesign::start()->toArray()))],
+            ],
             ['POST', '/section/build/preview', static fn (): array => ['build' => $build]],
             ['PUT', '/section/build', static fn (): array => ['build' => $build, 'version' => 0]],
             ['POST', '/path/styles/preview', static fn (): array => ['room' => $room]],
             ['PUT', '/path/styles', static fn (): array => ['room' => $room, 'version' => 1]],
             ['POST', '/path/water/preview', static fn (): array => ['tank' => TankForm::of($tank, $units)]],
-            ['PUT', '/path/water', static fn (): array => ['tank' => ['name' => 'Test', 'since' => '2026-03-04', ...TankForm::of($tank, $units)], 'version' => 1]],
+            [
+                'PUT',
+                '/path/water',
+                static fn (): array => [
+                    'tank' => ['name' => 'Test', 'since' => '2026-03-04', ...TankForm::of($tank, $units)],
+                    'version' => 1,
+                ],
+            ],
             ['POST', '/journal', fn (): array => ['line' => $this->line()]],
             ['POST', '/journal/understand', fn (): array => ['line' => $this->line()]],
             ['POST', '/drafts', static fn (): array => ['style' => 'canister', 'empty' => true, 'copy' => null]],
@@ -93,25 +145,115 @@ final class Mutations
         ];
         $requests = [];
         foreach ($bodies as [$method, $route, $body]) {
-            $requests[] = ["{$method} {$route}", fn (): TestResponse => $this->asJsonOrForm($method, $this->at.$route, $this->spoiled($body()))];
+            $requests[] = [
+                "{$method} {$route}",
+                fn (): TestResponse => $this->asJsonOrForm($method, $this->at.$route, $this->spoiled($body())),
+            ];
         }
-        foreach (['/path', '/path/compare', '/journal', '/path/styles', '/section', '/section/build', '/bin', '/readings.csv', '/import'] as $page) {
-            $query = ['item' => 'x', 'draft' => '1', 'a' => 'd1', 'b' => 'r1', 'range' => '1y', 'window' => '42', 'wanted' => '0.2', 'change' => '1', 'view' => 'table', 'find' => '1', 'page' => '1'];
-            $requests[] = ["GET {$page}", fn (): TestResponse => $this->test->get($this->at.$page.'?'.http_build_query($this->spoiled($query)))];
+        foreach (
+            [
+                '/path',
+                '/path/compare',
+                '/journal',
+                '/path/styles',
+                '/section',
+                '/section/build',
+                '/bin',
+                '/readings.csv',
+                '/import',
+            ] as $page
+        ) {
+            $query = [
+                'item' => 'x',
+                'draft' => '1',
+                'a' => 'd1',
+                'b' => 'r1',
+                'range' => '1y',
+                'window' => '42',
+                'wanted' => '0.2',
+                'change' => '1',
+                'view' => 'table',
+                'find' => '1',
+                'page' => '1',
+            ];
+            $requests[] = [
+                "GET {$page}",
+                fn (): TestResponse => $this->test->get(
+                    $this->at.$page.'?'.http_build_query($this->spoiled($query)),
+                ),
+            ];
         }
-        foreach ([['DELETE', '/journal/%s'], ['POST', '/bin/%s/restore'], ['POST', '/path-revisions/%s/take-back'], ['POST', '/drafts/%s/restore'], ['GET', '/path/%s/parts'], ['POST', '/journal/undo/%s'], ['GET', '/import/%s']] as [$method, $route]) {
-            $requests[] = ["{$method} {$route}", fn (): TestResponse => $this->test->call($method, $this->at.sprintf($route, rawurlencode((string) json_encode($this->pick(self::NOISE), JSON_INVALID_UTF8_IGNORE))))];
+        foreach (
+            [
+                ['DELETE', '/journal/%s'],
+                ['POST', '/bin/%s/restore'],
+                ['POST', '/path-revisions/%s/take-back'],
+                ['POST', '/drafts/%s/restore'],
+                ['GET', '/path/%s/parts'],
+                ['POST', '/journal/undo/%s'],
+                ['GET', '/import/%s'],
+            ] as [$method, $route]
+        ) {
+            $requests[] = [
+                "{$method} {$route}",
+                fn (): TestResponse => $this->test->call(
+                    $method,
+                    $this->at
+                        .sprintf(
+                            $route,
+                            rawurlencode((string) json_encode($this->pick(self::NOISE), JSON_INVALID_UTF8_IGNORE)),
+                        ),
+                ),
+            ];
         }
-        $requests[] = ['POST /import', function (): TestResponse {
-            $bytes = $this->scratched($this->encoded($this->pick(self::TABLES)));
-            $answer = $this->test->post("{$this->at}/import", ['file' => UploadedFile::fake()->createWithContent('mine.csv', $bytes)]);
-            $address = (string) $answer->headers->get('Location');
+        $requests[] = [
+            'POST /import',
+            function (): TestResponse {
+                $bytes = $this->scratched($this->encoded($this->pick(self::TABLES)));
+                $answer = $this->test->post("{$this->at}/import", [
+                    'file' => UploadedFile::fake()->createWithContent('mine.csv', $bytes),
+                ]);
+                $address = (string) $answer->headers->get('Location');
 
-            return preg_match('~/import/\w{26}~', $address) === 1
-                ? $this->test->call($this->random->getInt(0, 1) === 0 ? 'GET' : 'POST', $address, $this->spoiled(['dates' => 'dmy', 'separator' => ';', 'decimals' => 'comma', 'unit' => 'ppb', 'roles' => ['date', 'no3'], 'show' => 'refused', 'page' => '1'])) : $answer;
-        }];
-        $requests[] = ['POST /drafts/import', fn (): TestResponse => $this->test->post("{$this->at}/drafts/import", ['file' => UploadedFile::fake()->createWithContent('path.json', $this->scratched((string) json_encode($this->spoiled(Template::of(Style::Sump)->toArray()), JSON_INVALID_UTF8_SUBSTITUTE)))])];
-        $requests[] = ['PUT /settings', fn (): TestResponse => $this->asJsonOrForm('PUT', '/settings', $this->spoiled(['name' => 'Kim', 'timezone' => 'Europe/Berlin', 'units' => 'metric']))];
+                return preg_match('~/import/\w{26}~', $address) === 1
+                    ? $this->test->call(
+                        $this->random->getInt(0, 1) === 0 ? 'GET' : 'POST',
+                        $address,
+                        $this->spoiled([
+                            'dates' => 'dmy',
+                            'separator' => ';',
+                            'decimals' => 'comma',
+                            'unit' => 'ppb',
+                            'roles' => ['date', 'no3'],
+                            'show' => 'refused',
+                            'page' => '1',
+                        ]),
+                    )
+                    : $answer;
+            },
+        ];
+        $requests[] = [
+            'POST /drafts/import',
+            fn (): TestResponse => $this->test->post("{$this->at}/drafts/import", [
+                'file' => UploadedFile::fake()->createWithContent(
+                    'path.json',
+                    $this->scratched(
+                        (string) json_encode(
+                            $this->spoiled(Template::of(Style::Sump)->toArray()),
+                            JSON_INVALID_UTF8_SUBSTITUTE,
+                        ),
+                    ),
+                ),
+            ]),
+        ];
+        $requests[] = [
+            'PUT /settings',
+            fn (): TestResponse => $this->asJsonOrForm(
+                'PUT',
+                '/settings',
+                $this->spoiled(['name' => 'Kim', 'timezone' => 'Europe/Berlin', 'units' => 'metric']),
+            ),
+        ];
 
         return $requests;
     }
@@ -122,7 +264,12 @@ final class Mutations
         $json = json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE);
 
         return $json !== false && $this->random->getInt(0, 2) > 0
-            ? $this->test->call($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $json)
+            ? $this->test->call(
+                $method,
+                $path,
+                server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                content: $json,
+            )
             : $this->test->call($method, $path, $body);
     }
 
@@ -148,9 +295,55 @@ final class Mutations
 
     private function line(): string
     {
-        $words = ['no3', '8.5', 'po4', '<0.02', 'ppb', 'cloudy', 'sock', 'changed', 'soiling', '4', 'gfo', '120', 'g', 'reactor', 'water', 'change', '40', 'l', '10', '%', 'fed', 'flake', 'yesterday', '3', 'days', 'ago', '20:15', '02:30+02:00', '2026-03-04', '0206-01-01', 'skimmer', 'off', 'note', '999999999999', '-1', '½', "\t", "a\0b", "f\x81r", '9999', 'weeks', 'ago'];
+        $words = [
+            'no3',
+            '8.5',
+            'po4',
+            '<0.02',
+            'ppb',
+            'cloudy',
+            'sock',
+            'changed',
+            'soiling',
+            '4',
+            'gfo',
+            '120',
+            'g',
+            'reactor',
+            'water',
+            'change',
+            '40',
+            'l',
+            '10',
+            '%',
+            'fed',
+            'flake',
+            'yesterday',
+            '3',
+            'days',
+            'ago',
+            '20:15',
+            '02:30+02:00',
+            '2026-03-04',
+            '0206-01-01',
+            'skimmer',
+            'off',
+            'note',
+            '999999999999',
+            '-1',
+            '½',
+            "\t",
+            "a\0b",
+            "f\x81r",
+            '9999',
+            'weeks',
+            'ago',
+        ];
 
-        return implode(' ', array_map(fn (): string => (string) $this->pick($words), range(1, $this->random->getInt(1, 12))));
+        return implode(
+            ' ',
+            array_map(fn (): string => (string) $this->pick($words), range(1, $this->random->getInt(1, 12))),
+        );
     }
 
     /** A text with up to three bytes changed, taken out or put in. */
@@ -158,7 +351,12 @@ final class Mutations
     {
         for ($n = $this->random->getInt(0, 3); $n > 0 && $text !== ''; $n--) {
             $at = $this->random->getInt(0, strlen($text) - 1);
-            $text = substr_replace($text, $this->pick(["\x81", "\xFF", "\0", '"', ',', '', '[', '9999999999', "\xD8\x00", "\r"]), $at, $this->random->getInt(0, 2));
+            $text = substr_replace(
+                $text,
+                $this->pick(["\x81", "\xFF", "\0", '"', ',', '', '[', '9999999999', "\xD8\x00", "\r"]),
+                $at,
+                $this->random->getInt(0, 2),
+            );
         }
 
         return $text;
@@ -166,7 +364,12 @@ final class Mutations
 
     private function encoded(string $text): string
     {
-        [$mark, $encoding] = $this->pick([['', 'UTF-8'], ["\xFF\xFE", 'UTF-16LE'], ["\xFE\xFF", 'UTF-16BE'], ['', 'Windows-1252']]);
+        [$mark, $encoding] = $this->pick([
+            ['', 'UTF-8'],
+            ["\xFF\xFE", 'UTF-16LE'],
+            ["\xFE\xFF", 'UTF-16BE'],
+            ['', 'Windows-1252'],
+        ]);
 
         return $mark.mb_convert_encoding($text, $encoding, 'UTF-8');
     }

@@ -44,8 +44,19 @@ final class RandomPath
         for ($n = $this->random->getInt(0, 3); $n > 0; $n--) {
             $items = $this->items($this->random->getInt(0, 4), false);
             $tank = $this->random->getInt(0, 3) === 0;
-            $end = fn (): ?string => $this->random->getInt(0, 5) === 0 ? null : $reachable[$this->random->getInt(0, count($reachable) - 1)]->id;
-            $lines[] = new Line("line-{$n}", $items, '', $tank ? null : $end(), $end(), $this->maybe(20.0, 900.0), $tank, $tank ? $this->maybe(20.0, 300.0) : null);
+            $end = fn (): ?string => $this->random->getInt(0, 5) === 0
+                ? null
+                : $reachable[$this->random->getInt(0, count($reachable) - 1)]->id;
+            $lines[] = new Line(
+                "line-{$n}",
+                $items,
+                '',
+                $tank ? null : $end(),
+                $end(),
+                $this->maybe(20.0, 900.0),
+                $tank,
+                $tank ? $this->maybe(20.0, 300.0) : null,
+            );
             $reachable = [...$reachable, ...$items];
         }
         $without = [];
@@ -53,7 +64,16 @@ final class RandomPath
             $this->random->getInt(0, 3) > 0 ?: $without[$stage->value] = 'on purpose';
         }
 
-        return Path::of('Random', $this->pick(Style::cases()), $this->maybe(100.0, 5000.0), $this->pick(Stock::cases()), $this->pick(Stock::cases()), $without, $lines, $this->items($this->random->getInt(0, 2), false));
+        return Path::of(
+            'Random',
+            $this->pick(Style::cases()),
+            $this->maybe(100.0, 5000.0),
+            $this->pick(Stock::cases()),
+            $this->pick(Stock::cases()),
+            $without,
+            $lines,
+            $this->items($this->random->getInt(0, 2), false),
+        );
     }
 
     /** @return list<Item> */
@@ -62,7 +82,9 @@ final class RandomPath
         $items = [];
         for ($i = 0; $i < $count; $i++) {
             $kind = $this->pick(Kind::cases());
-            $second = $kind === Kind::ReturnPump && (! $mayReturn || array_filter($items, fn (Item $item): bool => $item->kind === Kind::ReturnPump) !== []);
+            $second
+                = $kind === Kind::ReturnPump
+                && (! $mayReturn || array_filter($items, fn (Item $one) => $one->kind === Kind::ReturnPump) !== []);
             $items[] = $this->item($second ? Kind::FeedPump : $kind);
         }
 
@@ -75,11 +97,14 @@ final class RandomPath
         foreach (Figure::cases() as $figure) {
             if ($this->random->getInt(0, 3) === 0) {
                 [$least, $most] = $figure->bounds();
-                $figures[$figure->value] = $figure->isWhole() ? (float) $this->random->getInt((int) $least, 5) : round($least + ($this->random->getInt(0, 1000) / 1000) ** 3 * (min($most, 5000.0) - $least), 3);
+                $figures[$figure->value] = $figure->isWhole()
+                    ? (float) $this->random->getInt((int) $least, 5)
+                    : round($least + ($this->random->getInt(0, 1000) / 1000) ** 3 * (min($most, 5000.0) - $least), 3);
             }
         }
         foreach (Choice::cases() as $choice) {
-            $this->random->getInt(0, 2) > 0 ?: $choices[$choice->value] = (string) $this->pick(array_keys($choice->options()));
+            $this->random->getInt(0, 2) > 0
+            ?: ($choices[$choice->value] = (string) $this->pick(array_keys($choice->options())));
         }
         foreach (Flag::cases() as $flag) {
             $this->random->getInt(0, 3) > 0 ?: $flags[] = $flag;
@@ -88,12 +113,26 @@ final class RandomPath
             $media[] = new Load($this->pick(Medium::cases()), $this->maybe(5.0, 500.0));
         }
 
-        return new Item('m'.$this->marks++, $kind, $this->random->getInt(0, 1) === 0 ? '' : 'Named & “odd” <b>', 'tag', '', '', '', $figures, $choices, $flags, $media);
+        return new Item(
+            'm'.$this->marks++,
+            $kind,
+            $this->random->getInt(0, 1) === 0 ? '' : 'Named & “odd” <b>',
+            'tag',
+            '',
+            '',
+            '',
+            $figures,
+            $choices,
+            $flags,
+            $media,
+        );
     }
 
     private function maybe(float $least, float $most): ?float
     {
-        return $this->random->getInt(0, 3) === 0 ? null : round($least + $this->random->getInt(0, 1000) / 1000 * ($most - $least), 2);
+        return $this->random->getInt(0, 3) === 0
+            ? null
+            : round($least + ($this->random->getInt(0, 1000) / 1000) * ($most - $least), 2);
     }
 
     /**

@@ -37,7 +37,14 @@ final class Backup extends Command
 
             return self::FAILURE;
         }
-        $this->info(sprintf('%s holds %s journal entries and is whole (%s kB).', $file, number_format($entries), number_format(filesize($file) / 1024)));
+        $this->info(
+            sprintf(
+                '%s holds %s journal entries and is whole (%s kB).',
+                $file,
+                number_format($entries),
+                number_format(filesize($file) / 1024),
+            ),
+        );
         // Only what this command wrote is dropped.
         $copies = glob("{$folder}/ithys-????-??-??T??????.???Z.sqlite") ?: [];
         sort($copies);

@@ -13,7 +13,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use Ithys\Quantity\UnitSystem;
 
-/** Times preview and saving of a large file, with the memory they take, beside the sqlite3 shell's own import of the same file. */
+/**
+ * Times preview and saving of a large file, with the memory they take, beside the sqlite3 shell's own import of the
+ * same file.
+ */
 final class BenchImport extends Command
 {
     protected $signature = 'bench:import {--rows=100000}';
@@ -32,7 +35,15 @@ final class BenchImport extends Command
 
         $start = hrtime(true);
         $import = ReadingsImport::open($file, new DateTimeZone('Europe/Berlin'));
-        $counts = $import->preview($scratch->system, $import->guess, new DateTimeImmutable, UnitSystem::Metric, 'all', 1, 100)['counts'];
+        $counts = $import->preview(
+            $scratch->system,
+            $import->guess,
+            new DateTimeImmutable(),
+            UnitSystem::Metric,
+            'all',
+            1,
+            100,
+        )['counts'];
         $previewed = hrtime(true);
         $saved = $import->save($scratch->system, $scratch->keeper, $import->guess, new DateTimeImmutable)['saved'];
         $done = hrtime(true);
@@ -43,9 +54,28 @@ final class BenchImport extends Command
         $ran = Process::run(['sqlite3', $shell, '-cmd', '.mode csv', ".import {$file} readings"]);
         $shellDone = hrtime(true);
 
-        $this->line(sprintf('%s rows, %.1f MB: %s accepted, %s readings saved', number_format($rows), (int) filesize($file) / 1_048_576, number_format($counts['accepted']), number_format($saved)));
-        $this->line(sprintf('preview %.2f s, saving %.2f s, peak memory %.1f MB above the framework', ($previewed - $start) / 1e9, ($done - $previewed) / 1e9, $peak));
-        $this->line($ran->successful() ? sprintf('sqlite3 .import of the same file, text only: %.2f s', ($shellDone - $shellStart) / 1e9) : 'sqlite3 is not installed here, so there is nothing to compare with');
+        $this->line(
+            sprintf(
+                '%s rows, %.1f MB: %s accepted, %s readings saved',
+                number_format($rows),
+                (int) filesize($file) / 1_048_576,
+                number_format($counts['accepted']),
+                number_format($saved),
+            ),
+        );
+        $this->line(
+            sprintf(
+                'preview %.2f s, saving %.2f s, peak memory %.1f MB above the framework',
+                ($previewed - $start) / 1e9,
+                ($done - $previewed) / 1e9,
+                $peak,
+            ),
+        );
+        $this->line(
+            $ran->successful()
+                ? sprintf('sqlite3 .import of the same file, text only: %.2f s', ($shellDone - $shellStart) / 1e9)
+                : 'sqlite3 is not installed here, so there is nothing to compare with',
+        );
         $scratch->drop();
 
         return self::SUCCESS;
@@ -61,7 +91,12 @@ final class BenchImport extends Command
         $at = new DateTimeImmutable('2012-01-01 08:00Z');
         for ($i = 0; $i < $rows; $i++) {
             $at = $at->modify('+1 hour');
-            fwrite($out, $at->format('Y-m-d\TH:iP').($i % 2 === 0 ? ',no3,'.(5 + $i % 70 / 10) : ',po4,'.(0.02 + $i % 13 / 100)).",ppm,photometer,\n");
+            fwrite(
+                $out,
+                $at->format('Y-m-d\TH:iP')
+                    .($i % 2 === 0 ? ',no3,'.(5 + ($i % 70) / 10) : ',po4,'.(0.02 + ($i % 13) / 100))
+                    .",ppm,photometer,\n",
+            );
         }
         fclose($out);
     }

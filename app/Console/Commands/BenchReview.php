@@ -35,7 +35,15 @@ final class BenchReview extends Command
             Review::of($here);
             Sizing::of($here);
         });
-        $this->line(sprintf('review and sizing of %d items in the core: median %.2f ms, p95 %.2f ms, %d findings', count($path->items()), $core->median, $core->p95, count(Review::of(new Situation($path, $tank, UnitSystem::Metric))->findings)));
+        $this->line(
+            sprintf(
+                'review and sizing of %d items in the core: median %.2f ms, p95 %.2f ms, %d findings',
+                count($path->items()),
+                $core->median,
+                $core->p95,
+                count(Review::of(new Situation($path, $tank, UnitSystem::Metric))->findings),
+            ),
+        );
 
         $this->line(EditTiming::of('path/preview', ['path' => PathForm::of($path, UnitSystem::Metric)], $runs));
 
@@ -45,13 +53,48 @@ final class BenchReview extends Command
     /** Every kind of equipment but a few, in three lines. */
     private function path(): Path
     {
-        $item = static fn (Kind $kind): array => ['id' => $kind->value, 'kind' => $kind->value, 'figures' => ['flowLimitLitresPerHour' => 900], 'flags' => ['loose']];
-        $kinds = array_values(array_filter(Kind::cases(), static fn (Kind $kind): bool => ! in_array($kind, [Kind::Drain, Kind::CanisterBasket, Kind::CalmSection], true)));
+        $item = static fn (Kind $kind): array => [
+            'id' => $kind->value,
+            'kind' => $kind->value,
+            'figures' => ['flowLimitLitresPerHour' => 900],
+            'flags' => ['loose'],
+        ];
+        $kinds = array_values(
+            array_filter(
+                Kind::cases(),
+                static fn (Kind $kind): bool => ! in_array(
+                    $kind,
+                    [Kind::Drain, Kind::CanisterBasket, Kind::CalmSection],
+                    true,
+                ),
+            ),
+        );
 
-        return Path::fromArray(['format' => Path::FORMAT, 'schema' => Path::SCHEMA, 'name' => 'Bench', 'style' => 'sump', 'stockNow' => 'medium', 'stockPlanned' => 'heavy', 'lines' => [
-            ['id' => 'main', 'items' => array_map($item, array_slice($kinds, 0, 26))],
-            ['id' => 'branch', 'from' => 'skimmer', 'to' => 'sock', 'litresPerHour' => 300, 'items' => array_map($item, array_slice($kinds, 26, 2))],
-            ['id' => 'tank', 'tank' => true, 'tankLitres' => 80, 'to' => 'sock', 'litresPerHour' => 400, 'items' => array_map($item, array_slice($kinds, 28))],
-        ]]);
+        return Path::fromArray([
+            'format' => Path::FORMAT,
+            'schema' => Path::SCHEMA,
+            'name' => 'Bench',
+            'style' => 'sump',
+            'stockNow' => 'medium',
+            'stockPlanned' => 'heavy',
+            'lines' => [
+                ['id' => 'main', 'items' => array_map($item, array_slice($kinds, 0, 26))],
+                [
+                    'id' => 'branch',
+                    'from' => 'skimmer',
+                    'to' => 'sock',
+                    'litresPerHour' => 300,
+                    'items' => array_map($item, array_slice($kinds, 26, 2)),
+                ],
+                [
+                    'id' => 'tank',
+                    'tank' => true,
+                    'tankLitres' => 80,
+                    'to' => 'sock',
+                    'litresPerHour' => 400,
+                    'items' => array_map($item, array_slice($kinds, 28)),
+                ],
+            ],
+        ]);
     }
 }

@@ -24,7 +24,10 @@ use Ithys\Water\Display;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
-/** Times a sump of eight chambers, with trays and what is cut, and all its findings in the core, and the answer to an edit through the whole application. */
+/**
+ * Times a sump of eight chambers, with trays and what is cut, and all its findings in the core, and the answer to an
+ * edit through the whole application.
+ */
 final class BenchSection extends Command
 {
     protected $signature = 'bench:section {--runs=100}';
@@ -39,8 +42,17 @@ final class BenchSection extends Command
         $core = Stopwatch::milliseconds($runs, static function () use ($design, $tank): void {
             $design->review($tank, UnitSystem::Metric);
         });
-        $this->line(sprintf('water lines and findings of %d chambers in the core: median %.1f ms, p95 %.1f ms', count($design->section($tank)->chambers()), $core->median, $core->p95));
-        $this->line(EditTiming::of('section/preview', ['section' => SectionForm::of($design, UnitSystem::Metric)], $runs));
+        $this->line(
+            sprintf(
+                'water lines and findings of %d chambers in the core: median %.1f ms, p95 %.1f ms',
+                count($design->section($tank)->chambers()),
+                $core->median,
+                $core->p95,
+            ),
+        );
+        $this->line(
+            EditTiming::of('section/preview', ['section' => SectionForm::of($design, UnitSystem::Metric)], $runs),
+        );
 
         return self::SUCCESS;
     }
@@ -49,13 +61,49 @@ final class BenchSection extends Command
     {
         $baffles = [];
         foreach ([150, 300, 450, 600, 640, 680, 900] as $i => $at) {
-            $baffles[] = new Baffle("b{$i}", $i === 4 ? BaffleKind::Under : BaffleKind::Weir, $at, 6, $i === 4 ? 320.0 : 260.0 - 8 * $i, $i === 4 ? 35.0 : 0.0);
+            $baffles[] = new Baffle(
+                "b{$i}",
+                $i === 4 ? BaffleKind::Under : BaffleKind::Weir,
+                $at,
+                6,
+                $i === 4 ? 320.0 : 260.0 - 8 * $i,
+                $i === 4 ? 35.0 : 0.0,
+            );
         }
 
-        return new SumpDesign([...SumpDesign::start()->figures, 'lengthMm' => 1100.0, 'evaporationLitresADay' => 3.0], false, $baffles,
-            [new Placed('s', 'skimmer', 'Skimmer', 1, 120, 120, 400, 0, 200, 240), new Placed('h', 'heater', 'Heater', 7, 150, 30, 30, 40, 20)],
-            new Plumbing(3000, 3.0, 28, 1300, 25, 2000, ['elbow-90' => 3, 'outlet' => 1], 32, 1300, 900, emergencyBoreMm: 32, emergencyFallMm: 900, overflowMm: 400, overflowOpenShare: 0.5),
-            trays: [new Tray('t', TrayKind::Tray, 0, 290, 10, [OpeningKind::SmallSock->usual('sock'), OpeningKind::Standpipe->usual('way')]), new Tray('e', TrayKind::EggCrate, 2, 60, 12)],
-            bottomOnEdges: true, workshop: new Workshop([new Pad('p', 'Pad', 140, 95, 24)], litChamber: 3, basket: Basket::usual()));
+        return new SumpDesign(
+            [...SumpDesign::start()->figures, 'lengthMm' => 1100.0, 'evaporationLitresADay' => 3.0],
+            false,
+            $baffles,
+            [
+                new Placed('s', 'skimmer', 'Skimmer', 1, 120, 120, 400, 0, 200, 240),
+                new Placed('h', 'heater', 'Heater', 7, 150, 30, 30, 40, 20),
+            ],
+            new Plumbing(
+                3000,
+                3.0,
+                28,
+                1300,
+                25,
+                2000,
+                ['elbow-90' => 3, 'outlet' => 1],
+                32,
+                1300,
+                900,
+                emergencyBoreMm: 32,
+                emergencyFallMm: 900,
+                overflowMm: 400,
+                overflowOpenShare: 0.5,
+            ),
+            trays: [
+                new Tray('t', TrayKind::Tray, 0, 290, 10, [
+                    OpeningKind::SmallSock->usual('sock'),
+                    OpeningKind::Standpipe->usual('way'),
+                ]),
+                new Tray('e', TrayKind::EggCrate, 2, 60, 12),
+            ],
+            bottomOnEdges: true,
+            workshop: new Workshop([new Pad('p', 'Pad', 140, 95, 24)], litChamber: 3, basket: Basket::usual()),
+        );
     }
 }

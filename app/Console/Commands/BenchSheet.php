@@ -24,7 +24,9 @@ use Ithys\Journal\WaterChange;
 use Ithys\Media\Medium;
 use Ithys\Water\Nutrient;
 
-/** Times the tide sheet with ten years of journal through the whole application, beside a bare route in the same run. */
+/**
+ * Times the tide sheet with ten years of journal through the whole application, beside a bare route in the same run.
+ */
 final class BenchSheet extends Command
 {
     protected $signature = 'bench:sheet {--runs=30}';
@@ -39,14 +41,39 @@ final class BenchSheet extends Command
         try {
             $client = $server->signedIn($scratch->keeper->email, ScratchDatabase::PASSWORD);
             $runs = (int) $this->option('runs');
-            $time = static fn (string $path): Stopwatch => Stopwatch::milliseconds($runs, static function () use ($client, $path): void {
+            $time = static fn (string $path): Stopwatch => Stopwatch::milliseconds($runs, static function () use (
+                $client,
+                $path,
+            ): void {
                 $client->get($path)->throw();
             });
             $bare = $time('/up');
-            $this->line(sprintf('%s entries over ten years, by HTTP from PHP\'s own server. A bare route (/up): median %.1f ms', number_format($entries), $bare->median));
-            foreach (['/settings', ...array_map(static fn (string $range): string => "/systems/{$scratch->system->id}/journal?range={$range}", ['16w', '1y', 'all'])] as $path) {
+            $this->line(
+                sprintf(
+                    '%s entries over ten years, by HTTP from PHP\'s own server. A bare route (/up): median %.1f ms',
+                    number_format($entries),
+                    $bare->median,
+                ),
+            );
+            foreach (
+                [
+                    '/settings',
+                    ...array_map(
+                        static fn (string $range): string => "/systems/{$scratch->system->id}/journal?range={$range}",
+                        ['16w', '1y', 'all'],
+                    ),
+                ] as $path
+            ) {
                 $page = $time($path);
-                $this->line(sprintf('%-32s median %6.1f ms, p95 %6.1f ms, %.1f times the bare route', $path, $page->median, $page->p95, $page->median / $bare->median));
+                $this->line(
+                    sprintf(
+                        '%-32s median %6.1f ms, p95 %6.1f ms, %.1f times the bare route',
+                        $path,
+                        $page->median,
+                        $page->p95,
+                        $page->median / $bare->median,
+                    ),
+                );
             }
         } finally {
             $server->stop();
@@ -61,14 +88,26 @@ final class BenchSheet extends Command
         $start = new DateTimeImmutable('-3652 days 12:00');
         $rows = [];
         $add = static function (DateTimeImmutable $at, Payload $payload) use (&$rows, $scratch): void {
-            $rows[] = EntryRow::of(new Entry($at, $payload), $scratch->system->id, null, str_repeat('0', 26), Journal::stamp($at));
+            $rows[] = EntryRow::of(
+                new Entry($at, $payload),
+                $scratch->system->id,
+                null,
+                str_repeat('0', 26),
+                Journal::stamp($at),
+            );
         };
         for ($day = 0; $day < 3652; $day++) {
             $at = $start->modify("+{$day} days");
             $add($at, Feed::of(3 + $day % 5 / 10, Food::Pellet));
             if ($day % 2 === 0) {
-                $add($at, Reading::of(Nutrient::Nitrate, 8 + 2 * sin($day / 30), step: 0.25, method: 'colour comparison'));
-                $add($at, Reading::of(Nutrient::Phosphate, 0.08 + 0.03 * sin($day / 40), step: 0.01, method: 'photometer'));
+                $add(
+                    $at,
+                    Reading::of(Nutrient::Nitrate, 8 + 2 * sin($day / 30), step: 0.25, method: 'colour comparison'),
+                );
+                $add(
+                    $at,
+                    Reading::of(Nutrient::Phosphate, 0.08 + 0.03 * sin($day / 40), step: 0.01, method: 'photometer'),
+                );
             }
             $day % 4 === 0 && $add($at, SockChange::of(3));
             $day % 7 === 0 && $add($at, WaterChange::of(30));

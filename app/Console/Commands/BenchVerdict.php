@@ -42,13 +42,30 @@ final class BenchVerdict extends Command
         usort($journal, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
         $now = $start->modify('+3653 days');
         $runs = (int) $this->option('runs');
-        $time = static fn (int $window): Stopwatch => Stopwatch::milliseconds($runs, static function () use ($change, $journal, $now, $window): void {
-            ChangeEffect::judge(new Question($change, Nutrient::Nitrate, 300, $now, UnitSystem::Metric, $window), $journal);
+        $time = static fn (int $window): Stopwatch => Stopwatch::milliseconds($runs, static function () use (
+            $change,
+            $journal,
+            $now,
+            $window,
+        ): void {
+            ChangeEffect::judge(
+                new Question($change, Nutrient::Nitrate, 300, $now, UnitSystem::Metric, $window),
+                $journal,
+            );
         });
         $times = $time(3653);
         $usual = $time(42);
-        $this->line(sprintf('verdict over all %s entries of ten years: median %.1f ms, p95 %.1f ms', number_format(count($journal)), $times->median, $times->p95));
-        $this->line(sprintf('the same journal, 42 days on each side: median %.1f ms, p95 %.1f ms', $usual->median, $usual->p95));
+        $this->line(
+            sprintf(
+                'verdict over all %s entries of ten years: median %.1f ms, p95 %.1f ms',
+                number_format(count($journal)),
+                $times->median,
+                $times->p95,
+            ),
+        );
+        $this->line(
+            sprintf('the same journal, 42 days on each side: median %.1f ms, p95 %.1f ms', $usual->median, $usual->p95),
+        );
 
         return self::SUCCESS;
     }

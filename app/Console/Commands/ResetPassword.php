@@ -27,7 +27,9 @@ final class ResetPassword extends Command
         }
         // Blanks at its ends belong to a password.
         $password = $this->output->askQuestion((new Question('New password'))->setHidden(true)->setTrimmable(false));
-        $problem = (new KeeperPassword([$keeper->name, $keeper->email]))->problem(is_string($password) ? $password : '');
+        $problem = (new KeeperPassword([$keeper->name, $keeper->email]))->problem(
+            is_string($password) ? $password : '',
+        );
         if ($problem !== null) {
             $this->error($problem);
 

@@ -21,8 +21,8 @@ final class Restore extends Command
         $file = (string) $this->argument('file');
         try {
             DataFile::check($file);
-            $this->call('ithys:backup', ['--to' => storage_path('ithys/before-restore'), '--keep' => '5']) === self::SUCCESS
-                || throw new RuntimeException('The present data could not be copied first.');
+            $this->call('ithys:backup', ['--to' => storage_path('ithys/before-restore'), '--keep' => '5'])
+                === self::SUCCESS || throw new RuntimeException('The present data could not be copied first.');
             $entries = DataFile::replaceBy($file);
             // A copy of an older version is brought up to this one.
             $this->callSilently('migrate', ['--force' => true]);

@@ -30,23 +30,43 @@ final class BinController extends Controller
         return Inertia::render('Journal/Bin', [
             'frame' => SystemFrame::of($system),
             'paths' => [
-                ...$system->drafts()->onlyTrashed()->orderByDesc('deleted_at')->get()->map(static fn (PathDraft $draft): array => [
-                    'text' => "Draft: {$draft->name}", 't' => $draft->updated_at->getTimestamp(), 'restore' => route('drafts.restore', [$system, $draft->id]),
-                ]),
-                ...$system->pathRevisions()->onlyTrashed()->get()->map(static fn (PathRevision $revision): array => [
-                    'text' => "In force: {$revision->document['name']}", 't' => $revision->in_force_from->getTimestamp(), 'restore' => route('path-revisions.restore', [$system, $revision->id]),
-                ]),
-                ...$system->sumpRevisions()->onlyTrashed()->get()->map(static fn (SumpRevision $revision): array => [
-                    'text' => 'In force: the sump', 't' => $revision->in_force_from->getTimestamp(), 'restore' => route('sump-revisions.restore', [$system, $revision->id]),
-                ]),
+                ...$system->drafts()->onlyTrashed()->orderByDesc('deleted_at')->get()->map(
+                    static fn (PathDraft $draft): array => [
+                        'text' => "Draft: {$draft->name}",
+                        't' => $draft->updated_at->getTimestamp(),
+                        'restore' => route('drafts.restore', [$system, $draft->id]),
+                    ],
+                ),
+                ...$system->pathRevisions()->onlyTrashed()->get()->map(
+                    static fn (PathRevision $revision): array => [
+                        'text' => "In force: {$revision->document['name']}",
+                        't' => $revision->in_force_from->getTimestamp(),
+                        'restore' => route('path-revisions.restore', [$system, $revision->id]),
+                    ],
+                ),
+                ...$system->sumpRevisions()->onlyTrashed()->get()->map(
+                    static fn (SumpRevision $revision): array => [
+                        'text' => 'In force: the sump',
+                        't' => $revision->in_force_from->getTimestamp(),
+                        'restore' => route('sump-revisions.restore', [$system, $revision->id]),
+                    ],
+                ),
             ],
             'total' => $binned->count(),
-            'entries' => $binned->orderByDesc('deleted_at')->orderByDesc('id')->limit(self::SHOWN)->get()->map(fn (JournalEntry $line): array => [
-                'id' => $line->id,
-                't' => $line->occurred_at->getTimestamp(),
-                'deleted' => $line->deleted_at?->getTimestamp(),
-                'text' => $line->toEntry()->payload->summary($units),
-            ])->all(),
+            'entries' => $binned
+                ->orderByDesc('deleted_at')
+                ->orderByDesc('id')
+                ->limit(self::SHOWN)
+                ->get()
+                ->map(
+                    fn (JournalEntry $line): array => [
+                        'id' => $line->id,
+                        't' => $line->occurred_at->getTimestamp(),
+                        'deleted' => $line->deleted_at?->getTimestamp(),
+                        'text' => $line->toEntry()->payload->summary($units),
+                    ],
+                )
+                ->all(),
         ]);
     }
 
@@ -72,7 +92,10 @@ final class BinController extends Controller
         try {
             $count = $lines->update(['deleted_at' => null]);
         } catch (UniqueConstraintViolationException) {
-            return back()->with('flash', ['message' => 'Not restored: the same reading has been logged again since.', 'fault' => true]);
+            return back()->with('flash', [
+                'message' => 'Not restored: the same reading has been logged again since.',
+                'fault' => true,
+            ]);
         }
         abort_if($count === 0, 404);
 

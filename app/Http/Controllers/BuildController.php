@@ -32,7 +32,9 @@ final class BuildController extends Controller
             'frame' => SystemFrame::of($system),
             'version' => $section->build_version ?? 0,
             'typed' => BuildView::typed($record, $units),
-            'view' => $section === null ? null : (object) BuildView::of($section->design(), $record, $system->setupAt(now())->asSaid(), $units),
+            'view' => $section === null
+                    ? null
+                    : (object) BuildView::of($section->design(), $record, $system->setupAt(now())->asSaid(), $units),
             'choices' => BuildView::choices($units, new DateTimeImmutable('today', $this->keeper($request)->zone())),
         ]);
     }
@@ -42,15 +44,27 @@ final class BuildController extends Controller
     {
         $section = $system->section ?? abort(404);
 
-        return Preview::of(fn (): array => BuildView::of($section->design(), $request->record(), $system->setupAt(now())->asSaid(), $this->keeper($request)->units));
+        return Preview::of(
+            fn (): array => BuildView::of(
+                $section->design(),
+                $request->record(),
+                $system->setupAt(now())->asSaid(),
+                $this->keeper($request)->units,
+            ),
+        );
     }
 
     public function update(BuildRequest $request, System $system): RedirectResponse
     {
         $section = $system->section ?? abort(404);
-        (new VersionedSave('build', 'This record', 'build_version'))
-            ->over(SumpSection::query()->whereKey($section->id), $request->integer('version'), ['build' => json_encode($request->record()->toArray(), JSON_THROW_ON_ERROR)]);
+        (new VersionedSave('build', 'This record', 'build_version'))->over(
+            SumpSection::query()->whereKey($section->id),
+            $request->integer('version'),
+            ['build' => json_encode($request->record()->toArray(), JSON_THROW_ON_ERROR)],
+        );
 
-        return redirect()->route('build.show', $system)->with('flash', ['message' => 'The record of the build is saved.']);
+        return redirect()
+            ->route('build.show', $system)
+            ->with('flash', ['message' => 'The record of the build is saved.']);
     }
 }

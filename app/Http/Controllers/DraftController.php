@@ -28,16 +28,27 @@ final class DraftController extends Controller
 {
     public function store(Request $request, System $system): RedirectResponse
     {
-        $asked = $request->validate(['style' => ['required_without:copy', Rule::enum(Style::class)], 'empty' => ['boolean'], 'copy' => ['nullable', 'string', 'max:24']]);
+        $asked = $request->validate([
+            'style' => ['required_without:copy', Rule::enum(Style::class)],
+            'empty' => ['boolean'],
+            'copy' => ['nullable', 'string', 'max:24'],
+        ]);
         if (isset($asked['copy'])) {
             $path = (new PathShelf($system))->path($asked['copy']);
             $draft = $this->keep($request, $system, $path, Str::limit("{$path->name}, copy", 80, ''));
         } else {
             $style = Style::from($asked['style']);
-            $draft = $this->keep($request, $system, $request->boolean('empty') ? Template::empty($style) : Template::of($style), $style->label());
+            $draft = $this->keep(
+                $request,
+                $system,
+                $request->boolean('empty') ? Template::empty($style) : Template::of($style),
+                $style->label(),
+            );
         }
 
-        return redirect()->route('path.show', [$system, 'draft' => $draft->id])->with('flash', ['message' => "“{$draft->name}” is a draft: change it as you like."]);
+        return redirect()
+            ->route('path.show', [$system, 'draft' => $draft->id])
+            ->with('flash', ['message' => "“{$draft->name}” is a draft: change it as you like."]);
     }
 
     public function import(Request $request, System $system): RedirectResponse
@@ -54,19 +65,31 @@ final class DraftController extends Controller
         } catch (InvalidPath $invalid) {
             throw ValidationException::withMessages(['file' => $invalid->getMessage()]);
         }
-        $draft = $this->keep($request, $system, $path, Str::limit($path->name === '' ? 'Imported path' : $path->name, 80, ''));
+        $draft = $this->keep(
+            $request,
+            $system,
+            $path,
+            Str::limit($path->name === '' ? 'Imported path' : $path->name, 80, ''),
+        );
 
-        return redirect()->route('path.show', [$system, 'draft' => $draft->id])->with('flash', ['message' => "“{$draft->name}” is imported as a draft."]);
+        return redirect()
+            ->route('path.show', [$system, 'draft' => $draft->id])
+            ->with('flash', ['message' => "“{$draft->name}” is imported as a draft."]);
     }
 
     public function update(PathRequest $request, System $system, int $draft): RedirectResponse
     {
         $path = $request->waterPath();
         $found = $system->drafts()->findOrFail($draft);
-        (new VersionedSave('path', 'This draft'))
-            ->over(PathDraft::query()->whereKey($found->id), $request->integer('version'), ['name' => $path->name, 'document' => json_encode($path->toArray(), JSON_THROW_ON_ERROR)]);
+        (new VersionedSave('path', 'This draft'))->over(
+            PathDraft::query()->whereKey($found->id),
+            $request->integer('version'),
+            ['name' => $path->name, 'document' => json_encode($path->toArray(), JSON_THROW_ON_ERROR)],
+        );
 
-        return redirect()->route('path.show', [$system, 'draft' => $draft])->with('flash', ['message' => 'The draft is saved.']);
+        return redirect()
+            ->route('path.show', [$system, 'draft' => $draft])
+            ->with('flash', ['message' => 'The draft is saved.']);
     }
 
     public function destroy(System $system, int $draft): RedirectResponse
@@ -74,7 +97,12 @@ final class DraftController extends Controller
         $found = $system->drafts()->findOrFail($draft);
         $found->delete();
 
-        return redirect()->route('path.show', $system)->with('flash', ['message' => "“{$found->name}” is in the bin.", 'undo' => route('drafts.restore', [$system, $draft])]);
+        return redirect()
+            ->route('path.show', $system)
+            ->with('flash', [
+                'message' => "“{$found->name}” is in the bin.",
+                'undo' => route('drafts.restore', [$system, $draft]),
+            ]);
     }
 
     public function restore(System $system, int $draft): RedirectResponse
@@ -87,7 +115,10 @@ final class DraftController extends Controller
     /** Puts a draft in force as it was saved; it may be worked on further without changing what is in force. */
     public function force(Request $request, System $system, int $draft): RedirectResponse
     {
-        $typed = $request->validate(['since' => ['required', 'string']], ['since.required' => 'Enter the day from which the water runs this way.']);
+        $typed = $request->validate(
+            ['since' => ['required', 'string']],
+            ['since.required' => 'Enter the day from which the water runs this way.'],
+        );
         $since = PastDay::read($typed['since'], $this->keeper($request), 'since');
         [$found, $revision] = DB::transaction(function () use ($request, $system, $draft, $since): array {
             $found = $system->drafts()->findOrFail($draft);
@@ -95,14 +126,38 @@ final class DraftController extends Controller
             // Pressed twice, it is still put in force once.
             $there = $system->pathRevisions()->where($inForce)->reorder()->latest('id')->first();
 
-            return [$found, $there?->document === $found->document ? $there : $system->pathRevisions()->create([...$inForce, 'user_id' => $this->keeper($request)->id, 'document' => $found->document])];
+            return [
+                $found,
+                $there?->document === $found->document
+                    ? $there
+                    : $system
+                        ->pathRevisions()
+                        ->create([
+                            ...$inForce,
+                            'user_id' => $this->keeper($request)->id,
+                            'document' => $found->document,
+                        ]),
+            ];
         });
 
-        return redirect()->route('path.show', [$system, 'draft' => $draft])->with('flash', ['message' => "“{$found->name}” is in force.", 'undo' => route('path-revisions.take-back', [$system, $revision->id])]);
+        return redirect()
+            ->route('path.show', [$system, 'draft' => $draft])
+            ->with('flash', [
+                'message' => "“{$found->name}” is in force.",
+                'undo' => route('path-revisions.take-back', [$system, $revision->id]),
+            ]);
     }
 
     private function keep(Request $request, System $system, Path $path, string $name): PathDraft
     {
-        return DB::transaction(fn (): PathDraft => $system->drafts()->create(['user_id' => $this->keeper($request)->id, 'name' => $name, 'document' => [...$path->toArray(), 'name' => $name]]));
+        return DB::transaction(
+            fn (): PathDraft => $system
+                ->drafts()
+                ->create([
+                    'user_id' => $this->keeper($request)->id,
+                    'name' => $name,
+                    'document' => [...$path->toArray(), 'name' => $name],
+                ]),
+        );
     }
 }

@@ -28,7 +28,10 @@ final class FirstRunController extends Controller
         $user = DB::transaction(function () use ($request): User {
             abort_if(User::query()->lockForUpdate()->exists(), 404);
 
-            return User::query()->create([...$request->safe(['name', 'password', 'timezone', 'units']), 'email' => Str::lower($request->string('email')->value())]);
+            return User::query()->create([
+                ...$request->safe(['name', 'password', 'timezone', 'units']),
+                'email' => Str::lower($request->string('email')->value()),
+            ]);
         });
         Auth::login($user);
         $request->session()->regenerate();

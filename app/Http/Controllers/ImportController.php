@@ -27,7 +27,10 @@ final class ImportController extends Controller
 
     public function create(System $system): Response
     {
-        return Inertia::render('Journal/Import', ['frame' => SystemFrame::of($system), 'megabytes' => config('app.import_megabytes')]);
+        return Inertia::render('Journal/Import', [
+            'frame' => SystemFrame::of($system),
+            'megabytes' => config('app.import_megabytes'),
+        ]);
     }
 
     public function store(UploadRequest $request, System $system): RedirectResponse
@@ -50,7 +53,15 @@ final class ImportController extends Controller
         $options = $request->options($import->guess);
         $problem = null;
         try {
-            $preview = $import->preview($system, $options, new DateTimeImmutable, $this->keeper($request)->units, $request->rowsShown(), $request->pageNumber(), self::ROWS_A_PAGE);
+            $preview = $import->preview(
+                $system,
+                $options,
+                new DateTimeImmutable(),
+                $this->keeper($request)->units,
+                $request->rowsShown(),
+                $request->pageNumber(),
+                self::ROWS_A_PAGE,
+            );
         } catch (UnreadableFile $unreadable) {
             $problem = $unreadable->getMessage();
         }
@@ -75,22 +86,38 @@ final class ImportController extends Controller
     {
         $import = $this->open($request, $system, $upload);
         try {
-            $saved = $import->save($system, $this->keeper($request), $request->options($import->guess), new DateTimeImmutable);
+            $saved = $import->save(
+                $system,
+                $this->keeper($request),
+                $request->options($import->guess),
+                new DateTimeImmutable(),
+            );
         } catch (UnreadableFile|ImportUnderWay $problem) {
             throw ValidationException::withMessages(['file' => $problem->getMessage()]);
         }
         (new UploadStore($system))->forget($upload);
 
-        return redirect()->route('journal.show', [$system, 'range' => 'all'])->with('flash', $saved['saved'] === 0
-            ? ['message' => 'Nothing new in the file: no reading was added.']
-            : ['message' => number_format($saved['saved']).' readings imported.', 'undo' => route('journal.undo', [$system, $saved['batch']])]);
+        return redirect()
+            ->route('journal.show', [$system, 'range' => 'all'])
+            ->with(
+                'flash',
+                $saved['saved'] === 0
+                    ? ['message' => 'Nothing new in the file: no reading was added.']
+                    : [
+                        'message' => number_format($saved['saved']).' readings imported.',
+                        'undo' => route('journal.undo', [$system, $saved['batch']]),
+                    ],
+            );
     }
 
     private function open(Request $request, System $system, string $upload): ReadingsImport
     {
-        $path = (new UploadStore($system))->path($upload) ?? throw ValidationException::withMessages([
-            'file' => 'That file is no longer here: it was imported already, or it waited for more than a day. Choose it again.',
-        ])->redirectTo(route('import.create', $system));
+        $path
+            = (new UploadStore($system))->path($upload)
+            ?? throw ValidationException::withMessages([
+                'file' => 'That file is no longer here: it was imported already, or it waited for more than a day. '
+                    .'Choose it again.',
+            ])->redirectTo(route('import.create', $system));
 
         return ReadingsImport::open($path, $this->keeper($request)->zone());
     }

@@ -40,7 +40,9 @@ final class JournalController extends Controller
             'sheet' => (object) $sheet->toArray($keeper, $table),
             'range' => $request->range(),
             'table' => $table,
-            'verdict' => $change === null ? null : VerdictView::of($system, $keeper, $change, $request->windowDays(), $request->wantedShare(), $now),
+            'verdict' => $change === null
+                    ? null
+                    : VerdictView::of($system, $keeper, $change, $request->windowDays(), $request->wantedShare(), $now),
             'choices' => ['windows' => VerdictView::WINDOWS, 'wanted' => VerdictView::WANTED],
         ]);
     }
@@ -54,7 +56,9 @@ final class JournalController extends Controller
     {
         $understood = $this->read($request, $system);
         if (! $understood->mayBeSaved()) {
-            throw ValidationException::withMessages(['line' => $understood->problems[0]->sentence ?? 'Write what was read or done.']);
+            throw ValidationException::withMessages([
+                'line' => $understood->problems[0]->sentence ?? 'Write what was read or done.',
+            ]);
         }
         try {
             $batch = (new Journal($system))->record($understood->entries, $this->keeper($request));
@@ -62,9 +66,15 @@ final class JournalController extends Controller
             throw ValidationException::withMessages(['line' => $already->getMessage()]);
         }
         $units = $this->keeper($request)->units;
-        $what = implode(', ', array_map(fn (Entry $entry): string => $entry->payload->summary($units), $understood->entries));
+        $what = implode(
+            ', ',
+            array_map(fn (Entry $entry): string => $entry->payload->summary($units), $understood->entries),
+        );
 
-        return back()->with('flash', ['message' => "Logged: {$what}.", 'undo' => route('journal.undo', [$system, $batch])]);
+        return back()->with('flash', [
+            'message' => "Logged: {$what}.",
+            'undo' => route('journal.undo', [$system, $batch]),
+        ]);
     }
 
     public function destroy(System $system, int $entry): RedirectResponse
@@ -72,7 +82,9 @@ final class JournalController extends Controller
         $line = $system->entries()->findOrFail($entry);
         $line->delete();
 
-        return redirect()->route('journal.show', $system)->with('flash', ['message' => 'In the bin.', 'undo' => route('bin.restore', [$system, $line->id])]);
+        return redirect()
+            ->route('journal.show', $system)
+            ->with('flash', ['message' => 'In the bin.', 'undo' => route('bin.restore', [$system, $line->id])]);
     }
 
     /** Takes back a whole log or import; it goes to the bin. */
@@ -81,7 +93,10 @@ final class JournalController extends Controller
         $count = $system->entries()->where('batch', $batch)->delete();
         abort_if($count === 0, 404);
 
-        return back()->with('flash', ['message' => $count === 1 ? 'Taken back.' : "Taken back: {$count} entries.", 'undo' => route('bin.restore-batch', [$system, $batch])]);
+        return back()->with('flash', [
+            'message' => $count === 1 ? 'Taken back.' : "Taken back: {$count} entries.",
+            'undo' => route('bin.restore-batch', [$system, $batch]),
+        ]);
     }
 
     private function read(Request $request, System $system): Understood

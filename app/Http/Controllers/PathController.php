@@ -45,18 +45,32 @@ final class PathController extends Controller
             'catalogue' => (object) CatalogueView::of($keeper->units),
             'drafts' => $shelf->draftsView(),
             'revisions' => $shelf->revisionsView(),
-            'draft' => $draft === null ? null : [
-                'id' => $draft->id,
-                'version' => $draft->version,
-                'inForce' => $inForce === null || $inForce->path_draft_id !== $draft->id ? null
-                    : ['since' => $inForce->in_force_from->getTimestamp(), 'same' => $inForce->document == $draft->document],
-                'typed' => PathForm::of($draft->path(), $keeper->units),
-                'review' => (object) $this->review($draft->path(), $system, $keeper),
-            ],
+            'draft' => $draft === null
+                    ? null
+                    : [
+                        'id' => $draft->id,
+                        'version' => $draft->version,
+                        'inForce' => $inForce === null || $inForce->path_draft_id !== $draft->id
+                                ? null
+                                : [
+                                    'since' => $inForce->in_force_from->getTimestamp(),
+                                    'same' => $inForce->document == $draft->document,
+                                ],
+                        'typed' => PathForm::of($draft->path(), $keeper->units),
+                        'review' => (object) $this->review($draft->path(), $system, $keeper),
+                    ],
             'item' => self::asked($request, 'item'),
-            'templates' => array_map(static fn (Style $style): array => [
-                'style' => $style->value, 'label' => $style->label(), 'stages' => array_map(static fn (Item $item): string => $item->title(), Template::of($style)->items()),
-            ], Style::cases()),
+            'templates' => array_map(
+                static fn (Style $style): array => [
+                    'style' => $style->value,
+                    'label' => $style->label(),
+                    'stages' => array_map(
+                        static fn (Item $item): string => $item->title(),
+                        Template::of($style)->items(),
+                    ),
+                ],
+                Style::cases(),
+            ),
         ]);
     }
 
@@ -88,7 +102,11 @@ final class PathController extends Controller
         $one = self::asked($request, 'a') ?: ($marks[0] ?? '');
         $other = self::asked($request, 'b') ?: ($marks[1] ?? $one);
         $paths = $one === '' ? [] : [$shelf->path($one), $shelf->path($other)];
-        $side = fn (string $mark, Path $path): array => ['mark' => $mark, 'name' => $path->name, 'review' => $this->review($path, $system, $keeper)];
+        $side = fn (string $mark, Path $path): array => [
+            'mark' => $mark,
+            'name' => $path->name,
+            'review' => $this->review($path, $system, $keeper),
+        ];
 
         return Inertia::render('Path/Compare', [
             'frame' => SystemFrame::of($system),
@@ -102,7 +120,16 @@ final class PathController extends Controller
     {
         $path = (new PathShelf($system))->path($mark);
 
-        return $this->download(json_encode($path->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n", $path, $system, 'json', 'application/json');
+        return $this->download(
+            json_encode(
+                $path->toArray(),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            )."\n",
+            $path,
+            $system,
+            'json',
+            'application/json',
+        );
     }
 
     public function svg(Request $request, System $system, string $mark): HttpResponse
@@ -110,7 +137,13 @@ final class PathController extends Controller
         $path = (new PathShelf($system))->path($mark);
         $here = $system->setupAt(now())->along($path)->situation($this->keeper($request)->units) ?? abort(404);
 
-        return $this->download(PathSheet::svg($here, Review::of($here), $system->name), $path, $system, 'svg', 'image/svg+xml');
+        return $this->download(
+            PathSheet::svg($here, Review::of($here), $system->name),
+            $path,
+            $system,
+            'svg',
+            'image/svg+xml',
+        );
     }
 
     /** What the address asks for by this name; empty when it asks for nothing or for no text. */
@@ -125,12 +158,20 @@ final class PathController extends Controller
     {
         $name = Str::slug($system->name.' '.$path->name) ?: 'path';
 
-        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}.{$ending}\""]);
+        return response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"{$name}.{$ending}\"",
+        ]);
     }
 
     /** @return array<string, mixed> */
     private function review(Path $path, System $system, User $keeper): array
     {
-        return ReviewView::of($system->setupAt(now()), $path, $keeper->units, (new PathShelf($system))->room()->pricePerKilowattHour);
+        return ReviewView::of(
+            $system->setupAt(now()),
+            $path,
+            $keeper->units,
+            (new PathShelf($system))->room()->pricePerKilowattHour,
+        );
     }
 }

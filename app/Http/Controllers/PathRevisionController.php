@@ -14,7 +14,12 @@ final class PathRevisionController extends Controller
     {
         $system->pathRevisions()->findOrFail($revision)->delete();
 
-        return redirect()->route('path.show', $system)->with('flash', ['message' => 'Taken back: it is not in force from that day.', 'undo' => route('path-revisions.restore', [$system, $revision])]);
+        return redirect()
+            ->route('path.show', $system)
+            ->with('flash', [
+                'message' => 'Taken back: it is not in force from that day.',
+                'undo' => route('path-revisions.restore', [$system, $revision]),
+            ]);
     }
 
     public function restore(System $system, int $revision): RedirectResponse

@@ -47,7 +47,9 @@ final class SectionController extends Controller
     /** Answers a sump while it is designed; nothing is saved. What cannot be read yet is an answer too. */
     public function preview(SectionRequest $request, System $system): JsonResponse
     {
-        return Preview::of(fn (): array => $this->view($request, $system, $request->design(), $request->boolean('cuts')));
+        return Preview::of(
+            fn (): array => $this->view($request, $system, $request->design(), $request->boolean('cuts')),
+        );
     }
 
     public function update(SectionRequest $request, System $system): RedirectResponse
@@ -58,11 +60,21 @@ final class SectionController extends Controller
         $values = ['document' => json_encode($design->toArray(), JSON_THROW_ON_ERROR)];
         if ($version > 0) {
             $save->over(SumpSection::query()->where('system_id', $system->id), $version, $values);
-        } elseif (SumpSection::query()->insertOrIgnore([...$values, 'system_id' => $system->id, 'version' => 1, 'created_at' => now(), 'updated_at' => now()]) === 0) {
+        } elseif (
+            SumpSection::query()->insertOrIgnore([
+                ...$values,
+                'system_id' => $system->id,
+                'version' => 1,
+                'created_at' => now(),
+                'updated_at' => now(),
+            ]) === 0
+        ) {
             throw $save->conflict();
         }
 
-        return redirect()->back(fallback: route('section.show', $system))->with('flash', ['message' => 'The sump is saved.']);
+        return redirect()
+            ->back(fallback: route('section.show', $system))
+            ->with('flash', ['message' => 'The sump is saved.']);
     }
 
     /** The cut sheet of the saved sump, for a workshop. */
@@ -72,7 +84,10 @@ final class SectionController extends Controller
         $sheet = $design->cutSheet($design->section($system->setupAt(now())->asSaid()));
         $plan = StockPlan::of($sheet, $design->workshop);
         $units = $this->keeper($request)->units;
-        [$content, $type] = $format === 'dxf' ? [CutDxf::write($sheet, $plan, $units), 'image/vnd.dxf'] : [CutSvg::write($sheet, $plan, $units), 'image/svg+xml'];
+        [$content, $type]
+            = $format === 'dxf'
+                ? [CutDxf::write($sheet, $plan, $units), 'image/vnd.dxf']
+                : [CutSvg::write($sheet, $plan, $units), 'image/svg+xml'];
 
         return $this->download($system, "cuts.{$format}", $content, $type);
     }
@@ -82,7 +97,12 @@ final class SectionController extends Controller
     {
         $design = $system->section?->design() ?? abort(404);
 
-        return $this->download($system, 'sump.json', json_encode($design->toArray(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n", 'application/json');
+        return $this->download(
+            $system,
+            'sump.json',
+            json_encode($design->toArray(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n",
+            'application/json',
+        );
     }
 
     /** Reads such a file into the form; nothing is saved until its keeper saves it. */
@@ -94,17 +114,33 @@ final class SectionController extends Controller
     /** Puts the saved sump in force from a day; it may be worked on further without changing what is in force. */
     public function force(Request $request, System $system): RedirectResponse
     {
-        $typed = $request->validate(['since' => ['required', 'string']], ['since.required' => 'Enter the day from which the water runs through this sump.']);
+        $typed = $request->validate(
+            ['since' => ['required', 'string']],
+            ['since.required' => 'Enter the day from which the water runs through this sump.'],
+        );
         $since = PastDay::read($typed['since'], $this->keeper($request), 'since');
         $revision = DB::transaction(function () use ($request, $system, $since): SumpRevision {
             $section = $system->section ?? abort(404);
             // Pressed twice, it is still put in force once.
             $there = $system->sumpRevisions()->where('in_force_from', $since)->reorder()->latest('id')->first();
 
-            return $there?->document === $section->document ? $there : $system->sumpRevisions()->create(['in_force_from' => $since, 'user_id' => $this->keeper($request)->id, 'document' => $section->document]);
+            return $there?->document === $section->document
+                ? $there
+                : $system
+                    ->sumpRevisions()
+                    ->create([
+                        'in_force_from' => $since,
+                        'user_id' => $this->keeper($request)->id,
+                        'document' => $section->document,
+                    ]);
         });
 
-        return redirect()->route('section.show', $system)->with('flash', ['message' => 'The sump is in force from that day. Its water and its flow count now.', 'undo' => route('sump-revisions.take-back', [$system, $revision->id])]);
+        return redirect()
+            ->route('section.show', $system)
+            ->with('flash', [
+                'message' => 'The sump is in force from that day. Its water and its flow count now.',
+                'undo' => route('sump-revisions.take-back', [$system, $revision->id]),
+            ]);
     }
 
     private function page(string $component, Request $request, System $system): Response
@@ -127,14 +163,23 @@ final class SectionController extends Controller
     /** @return array<string, mixed> */
     private function view(Request $request, System $system, SumpDesign $design, bool $withCuts): array
     {
-        return SectionView::of($design, $system->setupAt(now()), $this->keeper($request)->units, (new PathShelf($system))->room()->pricePerKilowattHour, $withCuts);
+        return SectionView::of(
+            $design,
+            $system->setupAt(now()),
+            $this->keeper($request)->units,
+            (new PathShelf($system))->room()->pricePerKilowattHour,
+            $withCuts,
+        );
     }
 
     private function download(System $system, string $name, string $content, string $type): HttpResponse
     {
         $stem = Str::slug($system->name) ?: 'sump';
 
-        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$stem}-{$name}\""]);
+        return response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"{$stem}-{$name}\"",
+        ]);
     }
 
     /** @return list<array<string, mixed>> the sumps that have been in force, the latest first */
@@ -142,11 +187,20 @@ final class SectionController extends Controller
     {
         $inForce = $system->sumpRevisionAt(now());
 
-        return array_values($system->sumpRevisions()->get()->reverse()->map(static fn (SumpRevision $revision): array => [
-            'id' => $revision->id,
-            'since' => $revision->in_force_from->getTimestamp(),
-            'inForce' => $revision->is($inForce),
-            'same' => $revision->document == $system->section?->document,
-        ])->all());
+        return array_values(
+            $system
+                ->sumpRevisions()
+                ->get()
+                ->reverse()
+                ->map(
+                    static fn (SumpRevision $revision): array => [
+                        'id' => $revision->id,
+                        'since' => $revision->in_force_from->getTimestamp(),
+                        'inForce' => $revision->is($inForce),
+                        'same' => $revision->document == $system->section?->document,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

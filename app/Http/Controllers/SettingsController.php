@@ -26,18 +26,30 @@ final class SettingsController extends Controller
     {
         return Inertia::render('Settings/Show', [
             'zones' => timezone_identifiers_list(),
-            'binned' => $this->keeper($request)->systems()->onlyTrashed()->get(['systems.id', 'systems.name', 'systems.deleted_at'])
-                ->map(fn (System $system): array => ['id' => $system->id, 'name' => $system->name])->all(),
+            'binned' => $this->keeper($request)
+                ->systems()
+                ->onlyTrashed()
+                ->get(['systems.id', 'systems.name', 'systems.deleted_at'])
+                ->map(fn (System $system): array => ['id' => $system->id, 'name' => $system->name])
+                ->all(),
         ]);
     }
 
     public function update(Request $request): RedirectResponse
     {
-        $this->keeper($request)->update($request->validate([
-            'name' => ['required', 'string', 'max:80'],
-            'timezone' => ['required', 'timezone:all_with_bc'],
-            'units' => ['required', Rule::enum(UnitSystem::class)],
-        ], ['name.required' => 'Enter a name.', 'timezone.timezone' => 'This is not a time zone; one looks like Europe/Berlin.']));
+        $this->keeper($request)->update(
+            $request->validate(
+                [
+                    'name' => ['required', 'string', 'max:80'],
+                    'timezone' => ['required', 'timezone:all_with_bc'],
+                    'units' => ['required', Rule::enum(UnitSystem::class)],
+                ],
+                [
+                    'name.required' => 'Enter a name.',
+                    'timezone.timezone' => 'This is not a time zone; one looks like Europe/Berlin.',
+                ],
+            ),
+        );
 
         return back()->with('flash', ['message' => 'Saved.']);
     }
@@ -52,10 +64,16 @@ final class SettingsController extends Controller
     public function password(Request $request): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $typed = $request->validate([
-            'current_password' => ['required', 'string'],
-            'password' => ['required', new KeeperPassword([$keeper->name, $keeper->email])],
-        ], ['password.required' => 'Choose a new password.', 'current_password.required' => 'Enter your present password.']);
+        $typed = $request->validate(
+            [
+                'current_password' => ['required', 'string'],
+                'password' => ['required', new KeeperPassword([$keeper->name, $keeper->email])],
+            ],
+            [
+                'password.required' => 'Choose a new password.',
+                'current_password.required' => 'Enter your present password.',
+            ],
+        );
         $tries = new Tries(["password|{$keeper->id}" => self::TRIES_AT_PRESENT_PASSWORD]);
         $tries->count('current_password');
         if (! Hash::check($typed['current_password'], $keeper->password)) {

@@ -37,10 +37,15 @@ final class StyleController extends Controller
 
     public function update(RoomRequest $request, System $system): RedirectResponse
     {
-        (new VersionedSave('room', 'This room', 'room_version'))
-            ->over(System::query()->whereKey($system->id), $request->integer('version'), ['room' => json_encode($request->room($system)->toArray(), JSON_THROW_ON_ERROR)]);
+        (new VersionedSave('room', 'This room', 'room_version'))->over(
+            System::query()->whereKey($system->id),
+            $request->integer('version'),
+            ['room' => json_encode($request->room($system)->toArray(), JSON_THROW_ON_ERROR)],
+        );
 
-        return redirect()->route('styles.show', $system)->with('flash', ['message' => 'The room is saved.']);
+        return redirect()
+            ->route('styles.show', $system)
+            ->with('flash', ['message' => 'The room is saved.']);
     }
 
     /** Answers a room while it is typed; nothing is saved. */

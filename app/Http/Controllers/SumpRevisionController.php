@@ -14,7 +14,12 @@ final class SumpRevisionController extends Controller
     {
         $system->sumpRevisions()->findOrFail($revision)->delete();
 
-        return redirect()->route('section.show', $system)->with('flash', ['message' => 'Taken back: that sump is not in force from that day.', 'undo' => route('sump-revisions.restore', [$system, $revision])]);
+        return redirect()
+            ->route('section.show', $system)
+            ->with('flash', [
+                'message' => 'Taken back: that sump is not in force from that day.',
+                'undo' => route('sump-revisions.restore', [$system, $revision]),
+            ]);
     }
 
     public function restore(System $system, int $revision): RedirectResponse

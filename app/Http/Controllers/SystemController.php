@@ -27,19 +27,26 @@ final class SystemController extends Controller
         $system = DB::transaction(function () use ($request, $tank, $keeper): System {
             $system = System::query()->create(['name' => $request->name()]);
             $system->members()->attach($keeper, ['role' => 'owner']);
-            $system->revisions()->create(['user_id' => $keeper->id, 'in_force_from' => now(), 'document' => $tank->toArray()]);
+            $system
+                ->revisions()
+                ->create(['user_id' => $keeper->id, 'in_force_from' => now(), 'document' => $tank->toArray()]);
 
             return $system;
         });
 
-        return redirect()->route('path.show', $system)->with('flash', ['message' => "{$system->name} is described. Log a reading with L, or import a file."]);
+        return redirect()
+            ->route('path.show', $system)
+            ->with('flash', ['message' => "{$system->name} is described. Log a reading with L, or import a file."]);
     }
 
     public function destroy(System $system): RedirectResponse
     {
         $system->delete();
 
-        return redirect('/settings')->with('flash', ['message' => "{$system->name} is in the bin.", 'undo' => route('systems.restore', $system->id)]);
+        return redirect('/settings')->with('flash', [
+            'message' => "{$system->name} is in the bin.",
+            'undo' => route('systems.restore', $system->id),
+        ]);
     }
 
     public function restore(Request $request, int $id): RedirectResponse
@@ -52,6 +59,8 @@ final class SystemController extends Controller
 
     private function binned(User $keeper, int $id): System
     {
-        return System::onlyTrashed()->whereHas('members', fn ($members) => $members->whereKey($keeper->id)->where('role', 'owner'))->findOrFail($id);
+        return System::onlyTrashed()
+            ->whereHas('members', fn ($members) => $members->whereKey($keeper->id)->where('role', 'owner'))
+            ->findOrFail($id);
     }
 }

@@ -35,8 +35,12 @@ final class WaterController extends Controller
             'view' => WorkingVolumeView::of($setup, $units),
             // What the drawn sump computes is shown and not asked.
             'computed' => (object) array_filter([
-                'sump' => $setup->sumpLitres()?->isComputed() === true ? $units->format($setup->sumpLitres()->value, Dimension::Volume) : null,
-                'flow' => $setup->litresPerHour()?->isComputed() === true ? $units->format($setup->litresPerHour()->value, Dimension::Flow, 0) : null,
+                'sump' => $setup->sumpLitres()?->isComputed() === true
+                        ? $units->format($setup->sumpLitres()->value, Dimension::Volume)
+                        : null,
+                'flow' => $setup->litresPerHour()?->isComputed() === true
+                        ? $units->format($setup->litresPerHour()->value, Dimension::Flow, 0)
+                        : null,
             ]),
             'revisions' => $system->revisions->map(fn ($revision): array => [
                 'id' => $revision->id,
@@ -51,24 +55,45 @@ final class WaterController extends Controller
         $tank = $request->tank();
         $since = $request->since();
         DB::transaction(function () use ($request, $system, $tank, $since): void {
-            (new VersionedSave('tank', 'This description', 'tank_version'))
-                ->over(System::query()->whereKey($system->id), $request->integer('version'), ['name' => $request->name()]);
+            (new VersionedSave('tank', 'This description', 'tank_version'))->over(
+                System::query()->whereKey($system->id),
+                $request->integer('version'),
+                ['name' => $request->name()],
+            );
             if ($since === null) {
                 $system->revisionAt(now())->update(['document' => $tank->toArray()]);
             } else {
-                $system->revisions()->create(['user_id' => $this->keeper($request)->id, 'in_force_from' => $since, 'document' => $tank->toArray()]);
+                $system
+                    ->revisions()
+                    ->create([
+                        'user_id' => $this->keeper($request)->id,
+                        'in_force_from' => $since,
+                        'document' => $tank->toArray(),
+                    ]);
             }
         });
 
-        return redirect()->route('water.show', $system)->with('flash', ['message' => $since === null ? 'The description is put right.' : 'The changed tank is in force from that day.']);
+        return redirect()
+            ->route('water.show', $system)
+            ->with('flash', [
+                'message' => $since === null
+                    ? 'The description is put right.'
+                    : 'The changed tank is in force from that day.',
+            ]);
     }
 
     /** Answers a draft while it is typed; nothing is saved. What cannot be read yet is an answer too, not an error. */
     public function preview(TankRequest $request, ?System $system = null): JsonResponse
     {
-        return Preview::of(fn (): array => WorkingVolumeView::of(
-            new Setup($request->tank(), $system?->pathRevisionAt(now())?->path(), $system?->sumpRevisionAt(now())?->design()),
-            $this->keeper($request)->units,
-        ));
+        return Preview::of(
+            fn (): array => WorkingVolumeView::of(
+                new Setup(
+                    $request->tank(),
+                    $system?->pathRevisionAt(now())?->path(),
+                    $system?->sumpRevisionAt(now())?->design(),
+                ),
+                $this->keeper($request)->units,
+            ),
+        );
     }
 }

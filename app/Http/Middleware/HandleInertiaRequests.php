@@ -22,10 +22,22 @@ final class HandleInertiaRequests extends Middleware
 
         return [
             ...parent::share($request),
-            'keeper' => $user instanceof User ? ['name' => $user->name, 'email' => $user->email, 'zone' => $user->timezone, 'units' => $units->value] : null,
+            'keeper' => $user instanceof User
+                    ? [
+                        'name' => $user->name,
+                        'email' => $user->email,
+                        'zone' => $user->timezone,
+                        'units' => $units->value,
+                    ]
+                    : null,
             'units' => $units->toArray(),
             'systems' => fn (): array => $user instanceof User
-                ? $user->systems()->orderBy('name')->get(['systems.id', 'systems.name'])->map(fn (System $system): array => ['id' => $system->id, 'name' => $system->name])->all()
+                ? $user
+                    ->systems()
+                    ->orderBy('name')
+                    ->get(['systems.id', 'systems.name'])
+                    ->map(fn (System $system): array => ['id' => $system->id, 'name' => $system->name])
+                    ->all()
                 : [],
             'flash' => fn (): ?array => $request->session()->get('flash'),
         ];

@@ -10,7 +10,10 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Text is UTF-8 without the null character; anything else comes from no keyboard, cannot be shown again, and blanks a page once it is stored. */
+/**
+ * Text is UTF-8 without the null character; anything else comes from no keyboard, cannot be shown again, and blanks a
+ * page once it is stored.
+ */
 final class ProperText
 {
     /**
@@ -22,7 +25,11 @@ final class ProperText
     {
         foreach (Arr::dot([...$request->query->all(), ...$request->input()]) as $field => $value) {
             if (! self::isProper((string) $field) || (is_string($value) && ! self::isProper($value))) {
-                throw ValidationException::withMessages([mb_scrub(str_replace("\0", '', (string) $field)) => 'This holds characters that are no text. Type it anew.']);
+                throw ValidationException::withMessages([
+                    mb_scrub(
+                        str_replace("\0", '', (string) $field),
+                    ) => 'This holds characters that are no text. Type it anew.',
+                ]);
             }
         }
 

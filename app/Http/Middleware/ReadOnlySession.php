@@ -13,8 +13,8 @@ use Symfony\Component\HttpFoundation\Response;
 /**
  * Lets a request read the session but not write it.
  *
- * Previews run beside other requests; writing the session back would lose what those put there, such as the word of what was
- * just done and its undo.
+ * Previews run beside other requests; writing the session back would lose what those put there, such as the word of
+ * what was just done and its undo.
  */
 final class ReadOnlySession
 {

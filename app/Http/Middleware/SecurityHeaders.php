@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Nothing is loaded from elsewhere, no script stands inline, no other site may frame the app, and no page is kept by the browser. */
+/**
+ * Nothing is loaded from elsewhere, no script stands inline, no other site may frame the app, and no page is kept by
+ * the browser.
+ */
 final class SecurityHeaders
 {
     /** @param  Closure(Request): Response  $next */

@@ -25,7 +25,14 @@ final class BuildView
     public static function of(SumpDesign $design, BuildRecord $record, Tank $tank, UnitSystem $units): array
     {
         $section = $design->section($tank);
-        $plan = new BuildPlan($section, $design->review($tank, $units), $record, $units, $design->workshop->litChamber !== null, $design->workshop->basket !== null);
+        $plan = new BuildPlan(
+            $section,
+            $design->review($tank, $units),
+            $record,
+            $units,
+            $design->workshop->litChamber !== null,
+            $design->workshop->basket !== null,
+        );
 
         return [
             'steps' => array_map(static fn (BuildStep $step): array => $step->toArray(), $plan->steps()),
@@ -35,8 +42,14 @@ final class BuildView
                 $measured = $record->measured[$baffle->id] ?? new Measured([]);
                 $shown = static fn (?float $mm): ?string => $mm === null ? null : ShopLength::format($mm, $units);
 
-                return ['id' => $baffle->id, 'label' => $baffle->kind->label(), 'planned' => $shown($baffle->atMm),
-                    'outOfSquare' => $shown($measured->outOfSquareMm()), 'leaning' => $shown($measured->leaningMm()), 'offPlan' => $shown($measured->offPlanMm($baffle->atMm))];
+                return [
+                    'id' => $baffle->id,
+                    'label' => $baffle->kind->label(),
+                    'planned' => $shown($baffle->atMm),
+                    'outOfSquare' => $shown($measured->outOfSquareMm()),
+                    'leaning' => $shown($measured->leaningMm()),
+                    'offPlan' => $shown($measured->offPlanMm($baffle->atMm)),
+                ];
             }, $section->baffles),
         ];
     }
@@ -46,7 +59,13 @@ final class BuildView
     {
         $typed = SectionForm::texts(array_diff_key($record->toArray(), ['format' => 0, 'schema' => 0]), $units);
         // Corners are named without a unit in the record; each is a length.
-        $typed['measured'] = (object) array_map(static fn (Measured $measured): array => array_map(static fn (float $mm): string => TankForm::plain($mm / Fields::lengthUnit($units)->factor()), $measured->cornersMm), $record->measured);
+        $typed['measured'] = (object) array_map(
+            static fn (Measured $measured): array => array_map(
+                static fn (float $mm): string => TankForm::plain($mm / Fields::lengthUnit($units)->factor()),
+                $measured->cornersMm,
+            ),
+            $record->measured,
+        );
 
         return [...$typed, 'cureHours' => $typed['cureHours'] ?? '', 'done' => (object) $typed['done']];
     }
@@ -58,7 +77,10 @@ final class BuildView
             'unit' => Fields::lengthUnit($units)->value,
             'corners' => array_map(null, array_keys(Measured::CORNERS), array_values(Measured::CORNERS)),
             'today' => $today->format('Y-m-d'),
-            'results' => array_map(static fn (LeakResult $result): array => [$result->value, $result->label()], LeakResult::cases()),
+            'results' => array_map(
+                static fn (LeakResult $result): array => [$result->value, $result->label()],
+                LeakResult::cases(),
+            ),
         ];
     }
 }

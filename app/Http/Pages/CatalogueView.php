@@ -19,24 +19,57 @@ use Ithys\Quantity\UnitSystem;
 /** The equipment catalogue with the fields of each kind, as the page draws it. */
 final class CatalogueView
 {
-    private const ROOM_AND_POWER = [Figure::Watts, Figure::Hours, Figure::Sockets, Figure::Length, Figure::Width, Figure::Height];
+    private const ROOM_AND_POWER = [
+        Figure::Watts,
+        Figure::Hours,
+        Figure::Sockets,
+        Figure::Length,
+        Figure::Width,
+        Figure::Height,
+    ];
 
     /** @return array<string, mixed> */
     public static function of(UnitSystem $units): array
     {
-        $figures = array_map(static fn (Figure $figure): array => ['key' => $figure->value, 'label' => $figure->label(), 'unit' => self::unit($figure, $units)], Figure::cases());
-        $choices = array_map(static fn (Choice $choice): array => ['key' => $choice->value, 'label' => $choice->label(), 'options' => self::pairs($choice->options())], Choice::cases());
+        $figures = array_map(
+            static fn (Figure $figure): array => [
+                'key' => $figure->value,
+                'label' => $figure->label(),
+                'unit' => self::unit($figure, $units),
+            ],
+            Figure::cases(),
+        );
+        $choices = array_map(
+            static fn (Choice $choice): array => [
+                'key' => $choice->value,
+                'label' => $choice->label(),
+                'options' => self::pairs($choice->options()),
+            ],
+            Choice::cases(),
+        );
 
         return [
-            'groups' => array_map(static fn (Group $group): array => ['key' => $group->value, 'label' => $group->label()], Group::cases()),
+            'groups' => array_map(
+                static fn (Group $group): array => ['key' => $group->value, 'label' => $group->label()],
+                Group::cases(),
+            ),
             'kinds' => array_map(self::kind(...), Kind::cases()),
             'figures' => array_column($figures, null, 'key'),
             'choices' => array_column($choices, null, 'key'),
-            'flags' => array_combine(array_column(Flag::cases(), 'value'), array_map(static fn (Flag $flag): string => $flag->label(), Flag::cases())),
-            'media' => array_map(static fn (Medium $medium): array => [$medium->value, $medium->label()], Medium::cases()),
+            'flags' => array_combine(
+                array_column(Flag::cases(), 'value'),
+                array_map(static fn (Flag $flag): string => $flag->label(), Flag::cases()),
+            ),
+            'media' => array_map(
+                static fn (Medium $medium): array => [$medium->value, $medium->label()],
+                Medium::cases(),
+            ),
             'styles' => array_map(static fn (Style $style): array => [$style->value, $style->label()], Style::cases()),
             'stocks' => array_map(static fn (Stock $stock): array => [$stock->value, $stock->label()], Stock::cases()),
-            'stages' => array_map(static fn (Stage $stage): array => ['key' => $stage->value, 'label' => $stage->label()], Stage::cases()),
+            'stages' => array_map(
+                static fn (Stage $stage): array => ['key' => $stage->value, 'label' => $stage->label()],
+                Stage::cases(),
+            ),
         ];
     }
 
@@ -51,8 +84,17 @@ final class CatalogueView
             'group' => $spec->group->value,
             'says' => $spec->says,
             'holdsMedia' => $kind->holdsMedia(),
-            'usual' => ['count' => '1', 'watts' => $spec->watts === null ? '' : (string) $spec->watts, 'hoursPerDay' => $spec->watts === null ? '' : (string) $spec->hours, 'sockets' => (string) $spec->sockets],
-            'figures' => array_map(static fn (Figure $figure): string => $figure->value, [...$spec->figures, Figure::Count, Figure::FlowLimit]),
+            'usual' => [
+                'count' => '1',
+                'watts' => $spec->watts === null ? '' : (string) $spec->watts,
+                'hoursPerDay' => $spec->watts === null ? '' : (string) $spec->hours,
+                'sockets' => (string) $spec->sockets,
+            ],
+            'figures' => array_map(static fn (Figure $figure): string => $figure->value, [
+                ...$spec->figures,
+                Figure::Count,
+                Figure::FlowLimit,
+            ]),
             'roomAndPower' => array_map(static fn (Figure $figure): string => $figure->value, self::ROOM_AND_POWER),
             'choices' => array_map(static fn (Choice $choice): string => $choice->value, $spec->choices),
             'flags' => array_map(static fn (Flag $flag): string => $flag->value, [...$spec->flags, Flag::CarriesFlow]),
@@ -63,7 +105,9 @@ final class CatalogueView
     {
         $dimension = $figure->dimension();
 
-        return $dimension === null || $dimension === Dimension::Mass ? $figure->unit() : $units->unitOf($dimension)->value;
+        return $dimension === null || $dimension === Dimension::Mass
+            ? $figure->unit()
+            : $units->unitOf($dimension)->value;
     }
 
     /**
@@ -72,6 +116,10 @@ final class CatalogueView
      */
     private static function pairs(array $options): array
     {
-        return array_map(static fn (string $word, string $shown): array => [$word, $shown], array_keys($options), array_values($options));
+        return array_map(
+            static fn (string $word, string $shown): array => [$word, $shown],
+            array_keys($options),
+            array_values($options),
+        );
     }
 }

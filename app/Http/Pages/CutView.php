@@ -26,7 +26,14 @@ final class CutView
         return [
             'panels' => array_map(static fn (CutPanel $panel): array => $panel->toArray(), $sheet->panels),
             'stock' => array_map(self::use(...), StockPlan::of($sheet, $design->workshop)->uses),
-            'basket' => $basket === null ? null : ['outerLengthMm' => $basket->outerLengthMm(), 'outerWidthMm' => $basket->outerWidthMm(), 'shelfMm' => $basket->shelfMm(), 'shelfLitres' => $basket->shelfLitres()],
+            'basket' => $basket === null
+                    ? null
+                    : [
+                        'outerLengthMm' => $basket->outerLengthMm(),
+                        'outerWidthMm' => $basket->outerWidthMm(),
+                        'shelfMm' => $basket->shelfMm(),
+                        'shelfLitres' => $basket->shelfLitres(),
+                    ],
         ];
     }
 
@@ -35,7 +42,10 @@ final class CutView
     {
         $shapes = [];
         foreach (array_merge(...$use->sheets) as $nest) {
-            $shapes[self::shape($nest)] ??= ($nest->turned ? $use->panel($nest->mark)->turned() : $use->panel($nest->mark))->toArray();
+            $shapes[self::shape($nest)] ??= ($nest->turned
+                ? $use->panel($nest->mark)->turned()
+                : $use->panel($nest->mark)
+            )->toArray();
         }
 
         return [
@@ -48,9 +58,19 @@ final class CutView
             'perSheet' => $use->perSheet,
             'usedShare' => $use->usedShare(),
             'shapes' => (object) $shapes,
-            'sheets' => array_map(static fn (array $nests): array => array_map(static fn (Nest $nest): array => [
-                'shape' => self::shape($nest), 'xMm' => $nest->xMm, 'yMm' => $nest->yMm, 'lengthMm' => $nest->lengthMm, 'widthMm' => $nest->widthMm,
-            ], array_slice($nests, 0, self::MOST_DRAWN)), $use->sheets),
+            'sheets' => array_map(
+                static fn (array $nests): array => array_map(
+                    static fn (Nest $nest): array => [
+                        'shape' => self::shape($nest),
+                        'xMm' => $nest->xMm,
+                        'yMm' => $nest->yMm,
+                        'lengthMm' => $nest->lengthMm,
+                        'widthMm' => $nest->widthMm,
+                    ],
+                    array_slice($nests, 0, self::MOST_DRAWN),
+                ),
+                $use->sheets,
+            ),
         ];
     }
 

@@ -23,7 +23,13 @@ final class PathForm
             'figures' => (object) self::figures($item['figures'] ?? [], $units),
             'choices' => (object) ($item['choices'] ?? []),
             'flags' => $item['flags'] ?? [],
-            'media' => array_map(static fn (array $load): array => ['medium' => $load['medium'], 'grams' => self::text($load['grams'] ?? null, Figure::Grams, $units)], $item['media'] ?? []),
+            'media' => array_map(
+                static fn (array $load): array => [
+                    'medium' => $load['medium'],
+                    'grams' => self::text($load['grams'] ?? null, Figure::Grams, $units),
+                ],
+                $item['media'] ?? [],
+            ),
         ];
 
         return [

@@ -29,17 +29,27 @@ final class ReviewView
         $sizing = Sizing::of($here, $pricePerKilowattHour);
         $items = [];
         foreach ($path->items() as $item) {
-            $items[$item->id] = ['flow' => $here->course->flowAt($item), 'brief' => $item->brief(), 'watts' => $item->watts(), 'computed' => (object) self::computed($setup, $item, $units)];
+            $items[$item->id] = [
+                'flow' => $here->course->flowAt($item),
+                'brief' => $item->brief(),
+                'watts' => $item->watts(),
+                'computed' => (object) self::computed($setup, $item, $units),
+            ];
         }
 
         return [
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), Review::of($here)->findings),
+            'findings' => array_map(
+                static fn (Finding $finding): array => $finding->toArray(),
+                Review::of($here)->findings,
+            ),
             'items' => (object) $items,
             'stages' => ThreeStages::of($path),
             'workingLitres' => $here->workingLitres,
             'flowLitresPerHour' => $here->litresPerHour,
             // What the drawn sump computes is shown and not asked.
-            'computedFlow' => $setup->litresPerHour()?->isComputed() === true ? $units->format($setup->litresPerHour()->value, Dimension::Flow, 0) : null,
+            'computedFlow' => $setup->litresPerHour()?->isComputed() === true
+                    ? $units->format($setup->litresPerHour()->value, Dimension::Flow, 0)
+                    : null,
             'sizing' => [
                 'needs' => array_map(static fn (Need $need): array => $need->toArray(), $sizing->needs),
                 'pumps' => $sizing->pumps,

@@ -28,7 +28,10 @@ final class SectionForm
 
         return [
             ...$typed,
-            ...array_map(static fn (mixed $figure): mixed => $figure ?? '', array_intersect_key($typed, array_flip(SumpDesign::FIGURES))),
+            ...array_map(
+                static fn (mixed $figure): mixed => $figure ?? '',
+                array_intersect_key($typed, array_flip(SumpDesign::FIGURES)),
+            ),
             'bottomOnEdges' => $design->bottomOnEdges,
             'trays' => $typed['trays'] ?? [],
             'plumbing' => ['curve' => [], ...$plumbing],
@@ -46,7 +49,11 @@ final class SectionForm
         foreach ($part as $key => $value) {
             $texts[$key] = match (true) {
                 is_array($value) => self::texts($value, $units),
-                is_float($value), is_int($value) && $key !== 'chamber' => self::text((string) $key, (float) $value, $units),
+                is_float($value), is_int($value) && $key !== 'chamber' => self::text(
+                    (string) $key,
+                    (float) $value,
+                    $units,
+                ),
                 default => $value,
             };
         }

@@ -20,17 +20,28 @@ final class StylesView
     {
         $comparison = new StyleComparison($room, $units);
 
-        return array_map(static fn (Criterion $criterion): array => [
-            'key' => $criterion->value,
-            'label' => $criterion->label(),
-            'cells' => array_map(static fn (Style $style): array => ['style' => $style->value, ...$comparison->cell($criterion, $style)->toArray()], Style::cases()),
-        ], Criterion::cases());
+        return array_map(
+            static fn (Criterion $criterion): array => [
+                'key' => $criterion->value,
+                'label' => $criterion->label(),
+                'cells' => array_map(
+                    static fn (Style $style): array => [
+                        'style' => $style->value,
+                        ...$comparison->cell($criterion, $style)->toArray(),
+                    ],
+                    Style::cases(),
+                ),
+            ],
+            Criterion::cases(),
+        );
     }
 
     /** @return array<string, string> */
     public static function form(Room $room, UnitSystem $units): array
     {
-        $length = static fn (?float $mm): string => $mm === null ? '' : TankForm::plain($mm / $units->unitOf(Dimension::Length)->factor());
+        $length = static fn (?float $mm): string => $mm === null
+            ? ''
+            : TankForm::plain($mm / $units->unitOf(Dimension::Length)->factor());
 
         return [
             'cabinetLength' => $length($room->cabinetLengthMm),
@@ -55,6 +66,9 @@ final class StylesView
     /** @return list<array{key: string, label: string}> */
     public static function styles(): array
     {
-        return array_map(static fn (Style $style): array => ['key' => $style->value, 'label' => $style->label()], Style::cases());
+        return array_map(
+            static fn (Style $style): array => ['key' => $style->value, 'label' => $style->label()],
+            Style::cases(),
+        );
     }
 }

@@ -42,7 +42,10 @@ final class SystemFrame
         ];
     }
 
-    /** @return list<array<string, mixed>> the stops of the main line, each with the branches that leave it and the tanks that join there */
+    /**
+     * @return list<array<string, mixed>> the stops of the main line, each with the branches that leave it and the tanks
+     *   that join there
+     */
     private static function stops(Path $path, Setup $setup): array
     {
         $gravest = self::gravest($path, $setup);
@@ -54,16 +57,29 @@ final class SystemFrame
             'severity' => self::wantsAttention($gravest[$item->id] ?? null),
         ];
 
-        return array_map(static fn (Item $item): array => [
-            ...$stop($item),
-            'branches' => array_map(static fn (Line $line): array => ['title' => $line->title(), 'stops' => array_map($stop, $line->items)],
-                array_values(array_filter($path->branches(), static fn (Line $line): bool => ($line->isTank ? $line->to : $line->from) === $item->id))),
-        ], $path->main()->items);
+        return array_map(
+            static fn (Item $item): array => [
+                ...$stop($item),
+                'branches' => array_map(
+                    static fn (Line $line): array => [
+                        'title' => $line->title(),
+                        'stops' => array_map($stop, $line->items),
+                    ],
+                    array_values(
+                        array_filter(
+                            $path->branches(),
+                            static fn (Line $line): bool => ($line->isTank ? $line->to : $line->from) === $item->id,
+                        ),
+                    ),
+                ),
+            ],
+            $path->main()->items,
+        );
     }
 
     /**
-     * The gravest finding at each item, by the review of the path and by that of the drawn sump. What the sump says of no item stands at
-     * the return pump, which is in it.
+     * The gravest finding at each item, by the review of the path and by that of the drawn sump. What the sump says of
+     * no item stands at the return pump, which is in it.
      *
      * @return array<string, Severity>
      */
@@ -75,7 +91,10 @@ final class SystemFrame
             $items[$device->id] = $device->item;
         }
         $pump = $path->itemsOf(Kind::ReturnPump)[0]->id ?? '';
-        $found = array_map(static fn (Finding $finding): array => [$finding->at ?? '', $finding->severity], $setup->situation($units) === null ? [] : Review::of($setup->situation($units))->findings);
+        $found = array_map(
+            static fn (Finding $finding): array => [$finding->at ?? '', $finding->severity],
+            $setup->situation($units) === null ? [] : Review::of($setup->situation($units))->findings,
+        );
         foreach ($setup->sumpReview($units)->findings ?? [] as $finding) {
             $item = $items[$finding->at ?? ''] ?? '';
             $found[] = [$path->find($item) === null ? $pump : $item, $finding->severity];

@@ -54,7 +54,10 @@ final readonly class TideSheet
     {
         $opening = null;
         foreach ($this->entries as $entry) {
-            if ($entry->payload instanceof MediaCharge && ($entry->payload->medium->bindsPhosphate() || $opening === null)) {
+            if (
+                $entry->payload instanceof MediaCharge
+                && ($entry->payload->medium->bindsPhosphate() || $opening === null)
+            ) {
                 $opening = $entry;
             }
         }
@@ -68,7 +71,9 @@ final readonly class TideSheet
      */
     public function toArray(User $keeper, bool $eachEntry): array
     {
-        $asRates = ! $eachEntry && $this->to->getTimestamp() - $this->from->getTimestamp() > self::SINGLE_MARKS_UP_TO_DAYS * 86_400;
+        $asRates
+            = ! $eachEntry
+            && $this->to->getTimestamp() - $this->from->getTimestamp() > self::SINGLE_MARKS_UP_TO_DAYS * 86_400;
         $readings = [];
         $changes = [];
         $uses = [];
@@ -76,27 +81,51 @@ final readonly class TideSheet
             $payload = $entry->payload;
             $kind = $payload->kind();
             if ($payload instanceof Reading) {
-                $readings[] = ['id' => $entry->id, 't' => $entry->at->getTimestamp(), 'nutrient' => $payload->nutrient->value,
-                    'ppm' => $payload->mgPerLitre, 'below' => $payload->belowLimit, 'cloudy' => $payload->cloudy, 'method' => $payload->method, 'note' => $entry->note];
+                $readings[] = [
+                    'id' => $entry->id,
+                    't' => $entry->at->getTimestamp(),
+                    'nutrient' => $payload->nutrient->value,
+                    'ppm' => $payload->mgPerLitre,
+                    'below' => $payload->belowLimit,
+                    'cloudy' => $payload->cloudy,
+                    'method' => $payload->method,
+                    'note' => $entry->note,
+                ];
             } elseif ($asRates && LeverRate::suits($kind)) {
                 $uses[$kind->value][] = [$entry->at->getTimestamp(), $this->amount($entry)];
             } else {
                 $changes[] = [
-                    'id' => $entry->id, 't' => $entry->at->getTimestamp(), 'lane' => Lane::keyOf($payload), 'judged' => $kind->isJudged(), 'text' => $payload->summary($keeper->units),
-                    'amount' => Lane::amount($payload), 'label' => $this->label($entry),
+                    'id' => $entry->id,
+                    't' => $entry->at->getTimestamp(),
+                    'lane' => Lane::keyOf($payload),
+                    'judged' => $kind->isJudged(),
+                    'text' => $payload->summary($keeper->units),
+                    'amount' => Lane::amount($payload),
+                    'label' => $this->label($entry),
                 ];
             }
         }
         $rates = [];
         foreach ($uses as $kind => $of) {
             $rates[$kind] = array_map(
-                static fn (LeverRate $rate): array => ['t' => $rate->from, 'seconds' => $rate->seconds, 'perDay' => $rate->perDay, 'text' => $rate->words(EntryKind::from($kind))],
+                static fn (LeverRate $rate): array => [
+                    't' => $rate->from,
+                    'seconds' => $rate->seconds,
+                    'perDay' => $rate->perDay,
+                    'text' => $rate->words(EntryKind::from($kind)),
+                ],
                 LeverRate::over($this->from->getTimestamp(), $this->to->getTimestamp() - 86_400, $of),
             );
         }
 
-        return ['from' => $this->from->getTimestamp(), 'to' => $this->to->getTimestamp(), 'readings' => $readings, 'changes' => $changes, 'rates' => (object) $rates,
-            'lanes' => array_map(static fn (Lane $lane): array => $lane->toArray(), Lane::all())];
+        return [
+            'from' => $this->from->getTimestamp(),
+            'to' => $this->to->getTimestamp(),
+            'readings' => $readings,
+            'changes' => $changes,
+            'rates' => (object) $rates,
+            'lanes' => array_map(static fn (Lane $lane): array => $lane->toArray(), Lane::all()),
+        ];
     }
 
     /** What stands beside its mark; empty where the mark says enough. */
@@ -118,7 +147,9 @@ final readonly class TideSheet
         return match (true) {
             $entry->payload instanceof Feed => $entry->payload->grams,
             $entry->payload instanceof CarbonDose => $entry->payload->millilitres,
-            $entry->payload instanceof WaterChange => $entry->payload->shareOf($this->system->workingLitresAt($entry->at)),
+            $entry->payload instanceof WaterChange => $entry->payload->shareOf(
+                $this->system->workingLitresAt($entry->at),
+            ),
             default => 1.0,
         };
     }

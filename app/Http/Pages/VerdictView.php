@@ -23,13 +23,31 @@ final class VerdictView
     public const WANTED = [0.1, 0.2, 0.5];
 
     /** @return array<string, mixed> */
-    public static function of(System $system, User $keeper, Entry $change, int $windowDays, float $wantedShare, DateTimeImmutable $now): array
-    {
+    public static function of(
+        System $system,
+        User $keeper,
+        Entry $change,
+        int $windowDays,
+        float $wantedShare,
+        DateTimeImmutable $now,
+    ): array {
         $journal = (new Journal($system))->around($change->at, ChangeEffect::lookBackDays($windowDays));
         $tankChanges = $system->changedOn();
         $litres = $system->workingLitresAt($change->at);
         $judgements = array_map(
-            static fn (Nutrient $nutrient): array => ChangeEffect::judge(new Question($change, $nutrient, $litres, $now, $keeper->units, $windowDays, $wantedShare, $tankChanges), $journal)->toArray(),
+            static fn (Nutrient $nutrient): array => ChangeEffect::judge(
+                new Question(
+                    $change,
+                    $nutrient,
+                    $litres,
+                    $now,
+                    $keeper->units,
+                    $windowDays,
+                    $wantedShare,
+                    $tankChanges,
+                ),
+                $journal,
+            )->toArray(),
             self::order($change),
         );
 

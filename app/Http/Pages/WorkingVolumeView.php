@@ -18,11 +18,21 @@ final class WorkingVolumeView
         $isDrawn = $setup->sumpLitres()?->isComputed() === true;
 
         return [
-            'parts' => array_map(static fn (array $part): array => [...$part, 'basis' => $part['basis']?->toArray(), 'isDrawn' => $isDrawn && $part['code'] === 'sump'], $volume->parts),
+            'parts' => array_map(
+                static fn (array $part): array => [
+                    ...$part,
+                    'basis' => $part['basis']?->toArray(),
+                    'isDrawn' => $isDrawn && $part['code'] === 'sump',
+                ],
+                $volume->parts,
+            ),
             'litres' => $volume->litres,
             'kilograms' => $volume->kilograms,
             'turnoverPerHour' => $volume->turnoverPerHour(),
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $volume->findings($units)),
+            'findings' => array_map(
+                static fn (Finding $finding): array => $finding->toArray(),
+                $volume->findings($units),
+            ),
         ];
     }
 }

@@ -43,6 +43,9 @@ abstract class DocumentRequest extends FormRequest
      */
     private static function texts(array $typed): array
     {
-        return array_map(static fn (mixed $value): mixed => is_array($value) ? self::texts($value) : $value ?? '', $typed);
+        return array_map(
+            static fn (mixed $value): mixed => is_array($value) ? self::texts($value) : $value ?? '',
+            $typed,
+        );
     }
 }

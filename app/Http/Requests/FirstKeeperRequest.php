@@ -17,7 +17,12 @@ final class FirstKeeperRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190'],
-            'password' => ['required', new KeeperPassword(array_values(array_filter([$this->input('name'), $this->input('email')], is_string(...))))],
+            'password' => [
+                'required',
+                new KeeperPassword(
+                    array_values(array_filter([$this->input('name'), $this->input('email')], is_string(...))),
+                ),
+            ],
             'timezone' => ['required', 'timezone:all_with_bc'],
             'units' => ['required', Rule::enum(UnitSystem::class)],
         ];

@@ -37,7 +37,11 @@ final class ImportRequest extends FormRequest
             },
             in_array($unit, [Unit::PartPerMillion, Unit::PartPerBillion], true) ? $unit : $guess->unit,
             is_array($roles) && count($roles) === count($guess->roles)
-                ? array_map(static fn (mixed $role): ColumnRole => ColumnRole::tryFrom(is_string($role) ? $role : '') ?? ColumnRole::Ignore, array_values($roles))
+                ? array_map(
+                    static fn (mixed $role): ColumnRole => ColumnRole::tryFrom(is_string($role) ? $role : '')
+                        ?? ColumnRole::Ignore,
+                    array_values($roles),
+                )
                 : $guess->roles,
             $guess->zone,
         );

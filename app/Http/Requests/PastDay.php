@@ -30,7 +30,10 @@ final class PastDay
             throw ValidationException::withMessages([$field => $invalid->getMessage()]);
         }
 
-        return $day <= new DateTimeImmutable ? $day->setTimezone(new DateTimeZone('UTC'))
-            : throw ValidationException::withMessages([$field => 'That day is in the future; a change counts from the day it was made.']);
+        return $day <= new DateTimeImmutable()
+            ? $day->setTimezone(new DateTimeZone('UTC'))
+            : throw ValidationException::withMessages([
+                $field => 'That day is in the future; a change counts from the day it was made.',
+            ]);
     }
 }

@@ -20,13 +20,20 @@ final class PathRequest extends DocumentRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return [...parent::rules(), 'path.name' => [$this->isMethod('put') ? 'required' : 'nullable', 'string', 'max:80']];
+        return [
+            ...parent::rules(),
+            'path.name' => [$this->isMethod('put') ? 'required' : 'nullable', 'string', 'max:80'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['path.required' => 'There is no path in this request.', 'path.name.required' => 'Give the path a name.', 'path.name.max' => 'A name of at most 80 characters is enough.'];
+        return [
+            'path.required' => 'There is no path in this request.',
+            'path.name.required' => 'Give the path a name.',
+            'path.name.max' => 'A name of at most 80 characters is enough.',
+        ];
     }
 
     /** @throws ValidationException with the core's sentence at each place */

@@ -22,7 +22,11 @@ final class RoomRequest extends DocumentRequest
     public function room(System $system): Room
     {
         try {
-            return TypedRoom::read(array_filter($this->typed(), is_string(...)), $system->revisionAt(now())->tank(), $this->units());
+            return TypedRoom::read(
+                array_filter($this->typed(), is_string(...)),
+                $system->revisionAt(now())->tank(),
+                $this->units(),
+            );
         } catch (InvalidRoom $invalid) {
             throw ValidationException::withMessages($invalid->problems);
         }

@@ -35,13 +35,21 @@ final class SectionFileRequest extends FormRequest
         $json = (string) $this->string('file');
         $document = BoundedJson::asArray($json);
         try {
-            $design = is_array($document) ? TypedSection::fromDocument($document) : throw InvalidSection::unreadable('This is not a JSON file. A sump saved here ends in .json and opens with “{”.');
+            $design = is_array($document)
+                ? TypedSection::fromDocument($document)
+                : throw InvalidSection::unreadable(
+                    'This is not a JSON file. A sump saved here ends in .json and opens with “{”.',
+                );
         } catch (InvalidSection $invalid) {
             throw ValidationException::withMessages(['file' => implode(' ', array_slice($invalid->problems, 0, 3))]);
         }
         // What the reader does not know it would lose without a word.
         $faults = SchemaFile::faults(BoundedJson::asObject($json), 'sump-1');
 
-        return $faults === [] ? $design : throw ValidationException::withMessages(['file' => 'The file is a sump, but not by the schema: '.implode('; ', $faults).'.']);
+        return $faults === []
+            ? $design
+            : throw ValidationException::withMessages([
+                'file' => 'The file is a sump, but not by the schema: '.implode('; ', $faults).'.',
+            ]);
     }
 }

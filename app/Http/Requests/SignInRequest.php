@@ -21,13 +21,20 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string'], 'remember' => ['boolean']];
+        return [
+            'email' => ['required', 'string', 'max:190'],
+            'password' => ['required', 'string'],
+            'remember' => ['boolean'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.required' => 'Enter the e-mail address of your account.', 'password.required' => 'Enter your password.'];
+        return [
+            'email.required' => 'Enter the e-mail address of your account.',
+            'password.required' => 'Enter your password.',
+        ];
     }
 
     /** @throws ValidationException with one sentence that does not tell which of the two was wrong */
@@ -36,17 +43,29 @@ final class SignInRequest extends FormRequest
         $email = Str::lower($this->string('email')->trim()->value());
         $password = $this->string('password')->value();
         if (strlen($password) > KeeperPassword::MOST_BYTES) {
-            throw ValidationException::withMessages(['password' => 'A password has at most '.KeeperPassword::MOST_BYTES.' characters. If yours was set longer before, type its first '.KeeperPassword::MOST_BYTES.'.']);
+            throw ValidationException::withMessages([
+                'password' => 'A password has at most '
+                    .KeeperPassword::MOST_BYTES
+                    .' characters. If yours was set longer before, type its first '
+                    .KeeperPassword::MOST_BYTES
+                    .'.',
+            ]);
         }
-        $tries = new Tries(["sign-in|{$email}|{$this->ip()}" => self::TRIES['account'], "sign-in|{$this->ip()}" => self::TRIES['network']]);
+        $tries = new Tries([
+            "sign-in|{$email}|{$this->ip()}" => self::TRIES['account'],
+            "sign-in|{$this->ip()}" => self::TRIES['network'],
+        ]);
         $tries->count('email');
         $keeper = User::query()->where('email', $email)->first();
         if ($keeper === null) {
-            // Takes as long as the check of a password, so that the time does not tell whether there is such an account.
+            // Takes as long as the check of a password, so that the time does not tell whether there is such an
+            // account.
             Hash::make($password);
         }
         if ($keeper === null || ! Hash::check($password, $keeper->password)) {
-            throw ValidationException::withMessages(['email' => 'No account has this e-mail address and password together.']);
+            throw ValidationException::withMessages([
+                'email' => 'No account has this e-mail address and password together.',
+            ]);
         }
         $tries->forgive();
         Auth::login($keeper, $this->boolean('remember'));

@@ -32,7 +32,9 @@ final class TankRequest extends DocumentRequest
         $problems = match (true) {
             $this->routeIs('*.preview') => [],
             $this->name() === '' => ['name' => 'Give the tank a name.'],
-            mb_strlen($this->name()) > self::LONGEST_NAME => ['name' => 'A name of at most '.self::LONGEST_NAME.' characters is enough.'],
+            mb_strlen($this->name()) > self::LONGEST_NAME => [
+                'name' => 'A name of at most '.self::LONGEST_NAME.' characters is enough.',
+            ],
             default => [],
         };
         try {

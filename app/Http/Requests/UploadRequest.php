@@ -26,7 +26,10 @@ final class UploadRequest extends FormRequest
         if (! $file instanceof UploadedFile) {
             throw ValidationException::withMessages(['file' => 'Choose a CSV file first.']);
         }
-        if (in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) || ($file->isValid() && $file->getSize() > $megabytes * 1_048_576)) {
+        if (
+            in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)
+            || ($file->isValid() && $file->getSize() > $megabytes * 1_048_576)
+        ) {
             throw ValidationException::withMessages(['file' => UnreadableFile::tooLarge($megabytes)->getMessage()]);
         }
         if (! $file->isValid()) {

@@ -29,7 +29,10 @@ final class FeedRule implements Rule
         $amount = $tokens->amount(Dimension::Mass) ?? throw InvalidEntry::noFigure('fed', '6 g pellet');
         $cubes = $amount->unit === null && $tokens->take('cube', 'cubes');
         $food ??= $this->food($tokens) ?? ($cubes ? Food::Frozen : null);
-        $draft->add(Feed::of($cubes ? $amount->number * Assumptions::frozenCube()->value : $amount->base(Unit::Gram), $food), $start);
+        $draft->add(
+            Feed::of($cubes ? $amount->number * Assumptions::frozenCube()->value : $amount->base(Unit::Gram), $food),
+            $start,
+        );
 
         return true;
     }

@@ -30,7 +30,9 @@ final class MediaRule implements Rule
         if ($medium === null) {
             return false;
         }
-        $amount = $tokens->amount(Dimension::Mass, Dimension::Volume) ?? throw InvalidEntry::noFigure($medium->label(), '120 g');
+        $amount
+            = $tokens->amount(Dimension::Mass, Dimension::Volume)
+            ?? throw InvalidEntry::noFigure($medium->label(), '120 g');
         $unit = $amount->unit ?? Unit::Gram;
         $place = $this->place($tokens);
         if ($bareCarbon && $place === null && $unit->dimension() === Dimension::Volume) {

@@ -42,14 +42,33 @@ final class QuickEntry
     private static function rules(): array
     {
         return [
-            new WhenRule, new ReadingRule, new WaterChangeRule, new SockRule, new MediaRule, new FeedRule, new EquipmentRule, new CarbonDoseRule, new NoteRule,
+            new WhenRule(),
+            new ReadingRule(),
+            new WaterChangeRule(),
+            new SockRule(),
+            new MediaRule(),
+            new FeedRule(),
+            new EquipmentRule(),
+            new CarbonDoseRule(),
+            new NoteRule(),
         ];
     }
 
     private function understand(): Understood
     {
         if (mb_strlen($this->line) > 500) {
-            return new Understood([], [], [new Problem('A line of more than 500 characters is too long for one log.', 500, mb_strlen($this->line))], []);
+            return new Understood(
+                [],
+                [],
+                [
+                    new Problem(
+                        'A line of more than 500 characters is too long for one log.',
+                        500,
+                        mb_strlen($this->line),
+                    ),
+                ],
+                [],
+            );
         }
         $tokens = Tokens::of($this->line, $this->context->units->gallon());
         $whenSpan = null;
@@ -73,7 +92,10 @@ final class QuickEntry
                 $tone = $payload instanceof Reading ? $payload->nutrient->value : $payload->kind()->value;
                 $this->chips[] = new Chip($tone, $payload->summary($this->context->units), $from, $to);
             }
-            $isWhen = $known === count($this->draft->payloads) && $tokens->at($start)?->word !== 'cloudy' && $tokens->at($start)?->word !== 'and';
+            $isWhen
+                = $known === count($this->draft->payloads)
+                && $tokens->at($start)?->word !== 'cloudy'
+                && $tokens->at($start)?->word !== 'and';
             $whenSpan = $isWhen ? [$whenSpan[0] ?? $from, $to] : $whenSpan;
         }
 
@@ -114,35 +136,66 @@ final class QuickEntry
         try {
             $at = $this->moment();
         } catch (InvalidEntry $invalid) {
-            $this->problems[] = new Problem($invalid->getMessage(), $whenSpan[0] ?? 0, $whenSpan[1] ?? mb_strlen($this->line));
+            $this->problems[] = new Problem(
+                $invalid->getMessage(),
+                $whenSpan[0] ?? 0,
+                $whenSpan[1] ?? mb_strlen($this->line),
+            );
             $at = $this->context->now;
         }
         if ($at > $this->context->now->modify('+5 minutes')) {
-            $this->problems[] = new Problem('That moment is in the future; the journal holds what has happened.', $whenSpan[0] ?? 0, $whenSpan[1] ?? mb_strlen($this->line));
+            $this->problems[] = new Problem(
+                'That moment is in the future; the journal holds what has happened.',
+                $whenSpan[0] ?? 0,
+                $whenSpan[1] ?? mb_strlen($this->line),
+            );
         }
         $payloads = array_column($this->draft->payloads, 0);
         if ($this->draft->cloudy) {
-            $cloudy = array_map(static fn ($payload) => $payload instanceof Reading ? $payload->withCloudy() : $payload, $payloads);
+            $cloudy = array_map(
+                static fn ($payload) => $payload instanceof Reading ? $payload->withCloudy() : $payload,
+                $payloads,
+            );
             $start = mb_stripos($this->line, 'cloudy') ?: 0;
             if ($cloudy == $payloads) {
-                $this->problems[] = new Problem('“cloudy” goes with a reading, such as “no3 8.5 cloudy”.', $start, $start + 6);
+                $this->problems[] = new Problem(
+                    '“cloudy” goes with a reading, such as “no3 8.5 cloudy”.',
+                    $start,
+                    $start + 6,
+                );
             } else {
                 $this->chips[] = new Chip('cloudy', 'cloudy', $start, $start + 6);
             }
             $payloads = $cloudy;
         }
         if ($payloads !== []) {
-            $this->chips[] = new Chip('when', $at->format('D j M H:i').($at->format('Y') === $this->context->now->format('Y') ? '' : $at->format(' Y')), $whenSpan[0] ?? 0, $whenSpan[1] ?? 0);
+            $this->chips[] = new Chip(
+                'when',
+                $at->format('D j M H:i')
+                    .($at->format('Y') === $this->context->now->format('Y') ? '' : $at->format(' Y')),
+                $whenSpan[0] ?? 0,
+                $whenSpan[1] ?? 0,
+            );
         } elseif ($this->problems === [] && trim($this->line) !== '') {
-            $this->problems[] = new Problem('Say what was read or done, such as “no3 8.5” or “sock changed”.', 0, mb_strlen($this->line));
+            $this->problems[] = new Problem(
+                'Say what was read or done, such as “no3 8.5” or “sock changed”.',
+                0,
+                mb_strlen($this->line),
+            );
         }
         $entries = array_map(static fn ($payload): Entry => new Entry($at, $payload), $payloads);
 
-        return new Understood($entries, $this->chips, $this->problems, array_values(array_filter(array_map(Caution::before(...), $payloads))));
+        return new Understood(
+            $entries,
+            $this->chips,
+            $this->problems,
+            array_values(array_filter(array_map(Caution::before(...), $payloads))),
+        );
     }
 
     /**
-     * The moment meant: now, or a named day at its named time; a day without a time means noon, or now when noon is still to come.
+     * The moment meant: now, or a named day at its named time; a day without a time means noon, or now when noon is
+     * still to come.
      *
      * @throws InvalidEntry
      */
@@ -164,7 +217,9 @@ final class QuickEntry
 
         return $offset === ''
             ? LocalMoment::at($year, $month, $day, $hour, $clockMinute, $now->getTimezone())
-            : LocalMoment::plain($year, $month, $day, $hour, $clockMinute, new DateTimeZone($offset))->setTimezone($now->getTimezone());
+            : LocalMoment::plain($year, $month, $day, $hour, $clockMinute, new DateTimeZone($offset))->setTimezone(
+                $now->getTimezone(),
+            );
     }
 
     private function unknownWord(Token $token): string
@@ -173,7 +228,11 @@ final class QuickEntry
         foreach (self::rules() as $rule) {
             foreach ($rule->words() as $word) {
                 $distance = levenshtein($token->word, $word);
-                if ($distance <= 2 && $distance < mb_strlen($token->word) - 1 && ($best === null || $distance < $best[1])) {
+                if (
+                    $distance <= 2
+                    && $distance < mb_strlen($token->word) - 1
+                    && ($best === null || $distance < $best[1])
+                ) {
                     $best = [$word, $distance];
                 }
             }

@@ -44,7 +44,9 @@ final class ReadingRule implements Rule
         if ($named === null || ! isset($parts[1])) {
             return false;
         }
-        $amount = Tokens::of($parts[1], null)->amount(Dimension::Concentration) ?? throw InvalidEntry::noFigure($named[0]->label(), '8.5');
+        $amount
+            = Tokens::of($parts[1], null)->amount(Dimension::Concentration)
+            ?? throw InvalidEntry::noFigure($named[0]->label(), '8.5');
         $this->add($draft, $named, $amount, $tokens->position++);
 
         return true;
@@ -54,6 +56,9 @@ final class ReadingRule implements Rule
     private function add(Draft $draft, array $named, WrittenAmount $amount, int $position): void
     {
         $unit = $amount->unit ?? Unit::PartPerMillion;
-        $draft->add(Reading::of($named[0], $amount->base($unit), $named[1], $amount->step * $unit->factor(), $amount->below), $position);
+        $draft->add(
+            Reading::of($named[0], $amount->base($unit), $named[1], $amount->step * $unit->factor(), $amount->below),
+            $position,
+        );
     }
 }

@@ -8,7 +8,8 @@ namespace Ithys\Journal\QuickEntry;
 interface Rule
 {
     /**
-     * Reads its phrase at the cursor into the draft and moves on; returns false, cursor untouched, when the phrase is not its own.
+     * Reads its phrase at the cursor into the draft and moves on; returns false, cursor untouched, when the phrase is
+     * not its own.
      *
      * @throws \Ithys\Journal\InvalidEntry|\Ithys\Quantity\InvalidQuantity when the phrase is its own but cannot hold
      */

@@ -68,7 +68,10 @@ final class Tokens
     /** All words up to the end of the line, taken. */
     public function rest(): string
     {
-        $rest = implode(' ', array_map(static fn (Token $token): string => $token->text, array_slice($this->tokens, $this->position)));
+        $rest = implode(
+            ' ',
+            array_map(static fn (Token $token): string => $token->text, array_slice($this->tokens, $this->position)),
+        );
         $this->position = count($this->tokens);
 
         return $rest;
@@ -77,7 +80,8 @@ final class Tokens
     /**
      * Takes "120 g", "120g", "<0.02", "1 1/2 cups" or a bare figure; null when no figure stands here.
      *
-     * @throws InvalidQuantity when a unit is attached that does not measure one of the wanted dimensions, or a gallon is not told apart
+     * @throws InvalidQuantity when a unit is attached that does not measure one of the wanted dimensions, or a gallon
+     *   is not told apart
      */
     public function amount(Dimension ...$wanted): ?WrittenAmount
     {
@@ -116,12 +120,20 @@ final class Tokens
             if ($this->peek($words - 1) === null) {
                 continue;
             }
-            $written = implode(' ', array_map(static fn (Token $token): string => $token->text, array_slice($this->tokens, $this->position, $words)));
+            $written = implode(
+                ' ',
+                array_map(
+                    static fn (Token $token): string => $token->text,
+                    array_slice($this->tokens, $this->position, $words),
+                ),
+            );
             $start = $this->position;
             $this->position += $words;
             $unit = Unit::fromWord($written, $this->gallon);
             if ($unit !== null) {
-                return in_array($unit->dimension(), $wanted, true) ? $unit : throw InvalidQuantity::wrongDimension($unit, $wanted[0] ?? $unit->dimension());
+                return in_array($unit->dimension(), $wanted, true)
+                    ? $unit
+                    : throw InvalidQuantity::wrongDimension($unit, $wanted[0] ?? $unit->dimension());
             }
             $this->position = $start;
         }

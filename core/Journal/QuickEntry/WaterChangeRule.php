@@ -14,7 +14,11 @@ final class WaterChangeRule implements Rule
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
-        if (! $tokens->takePair('water', 'change', 'changed') && ! $tokens->takePair('changed', 'water') && ! $tokens->take('wc')) {
+        if (
+            ! $tokens->takePair('water', 'change', 'changed')
+            && ! $tokens->takePair('changed', 'water')
+            && ! $tokens->take('wc')
+        ) {
             return false;
         }
         if (preg_match('~^([\d.,]+)%?$~', $tokens->peek()->text ?? '', $match) === 1

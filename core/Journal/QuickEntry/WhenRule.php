@@ -54,7 +54,12 @@ final class WhenRule implements Rule
     {
         $count = $tokens->peek()->text ?? '';
         $unit = rtrim($tokens->peek(1)->word ?? '', 's');
-        if (! ctype_digit($count) || strlen($count) > 4 || ! in_array($unit, ['day', 'week', 'hour'], true) || $tokens->peek(2)?->word !== 'ago') {
+        if (
+            ! ctype_digit($count)
+            || strlen($count) > 4
+            || ! in_array($unit, ['day', 'week', 'hour'], true)
+            || $tokens->peek(2)?->word !== 'ago'
+        ) {
             return false;
         }
         $tokens->position += 3;

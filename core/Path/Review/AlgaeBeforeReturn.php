@@ -22,7 +22,10 @@ final class AlgaeBeforeReturn implements Rule
                     yield Finding::of(Severity::Caution, 'algae-at-return', 'Algae straight before the return pump',
                         "Torn strands from {$item->title()} reach the pump.")
                         ->at($item->id)
-                        ->because('They jam the impeller and seed the display.', 'Set a comb, a catch tray or a sponge between them.');
+                        ->because(
+                            'They jam the impeller and seed the display.',
+                            'Set a comb, a catch tray or a sponge between them.',
+                        );
                 }
                 if (! $next->kind->isService()) {
                     break;

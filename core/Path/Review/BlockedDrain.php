@@ -23,23 +23,58 @@ final class BlockedDrain implements Rule
                 if ($siphon) {
                     yield Finding::of(Severity::Caution, 'flood-unchecked', 'Siphon without a flood check',
                         $gives === null
-                            ? "If {$overflow->title()} loses its prime, the pump empties its chamber into the display. It is not said how much that is."
-                            : "If {$overflow->title()} loses its prime, {$here->volume($gives)} go up into the display. It is not said how much room is above its water line.")
+                            ? "If {$overflow->title()} loses its prime, the pump empties its chamber into the display. "
+                                .'It is not said how much that is.'
+                            : "If {$overflow->title()} loses its prime, {$here->volume(
+                                $gives,
+                            )} go up into the display. It is not said how much room is above its water line.",
+                    )
                         ->at($overflow->id)
-                        ->because('A rim-hung siphon can lose its prime without anything blocking it.',
-                            $gives === null ? 'Enter the water the return pump can give up before it sucks air; then this is worked out.' : 'Describe the display by its inner size and the gap below the rim, under Water.',
-                            'Some keepers do not use rim-hung overflows at all; others do, with this check and a spare tube.');
+                        ->because(
+                            'A rim-hung siphon can lose its prime without anything blocking it.',
+                            $gives === null
+                                ? 'Enter the water the return pump can give up before it sucks air; then this is '
+                                    .'worked out.'
+                                : 'Describe the display by its inner size and the gap below the rim, under Water.',
+                            'Some keepers do not use rim-hung overflows at all; others do, with this check and a '
+                                .'spare tube.',
+                        );
                 }
 
                 continue;
             }
             if ($gives > $room) {
-                yield Finding::of($overflow->is(Flag::Emergency) ? Severity::Caution : Severity::Fault, 'flood', 'A blocked drain floods',
-                    sprintf('The return can push up %s; above the water line of the display %s fit. %s would run over the rim.', $here->volume($gives), $here->volume($room), $here->volume($gives - $room)))
+                yield Finding::of(
+                    $overflow->is(Flag::Emergency) ? Severity::Caution : Severity::Fault,
+                    'flood',
+                    'A blocked drain floods',
+                    sprintf(
+                        'The return can push up %s; above the water line of the display %s fit. %s would run over the '
+                            .'rim.',
+                        $here->volume($gives),
+                        $here->volume($room),
+                        $here->volume($gives - $room),
+                    ),
+                )
                     ->at($overflow->id)
-                    ->because($overflow->is(Flag::Emergency) ? 'The emergency drain stands between this and the floor.' : 'There is no second way down.', 'Raise the pump in its chamber or make the chamber smaller, lower the water line, or add an emergency drain above it that splashes as an alarm.');
+                    ->because(
+                        $overflow->is(Flag::Emergency)
+                            ? 'The emergency drain stands between this and the floor.'
+                            : 'There is no second way down.',
+                        'Raise the pump in its chamber or make the chamber smaller, lower the water line, or add an '
+                            .'emergency drain above it that splashes as an alarm.',
+                    );
             } elseif ($siphon) {
-                yield Finding::of(Severity::Good, 'flood-fits', 'A lost siphon does not flood', sprintf('The return can push up %s; above the water line of the display %s fit.', $here->volume($gives), $here->volume($room)))->at($overflow->id);
+                yield Finding::of(
+                    Severity::Good,
+                    'flood-fits',
+                    'A lost siphon does not flood',
+                    sprintf(
+                        'The return can push up %s; above the water line of the display %s fit.',
+                        $here->volume($gives),
+                        $here->volume($room),
+                    ),
+                )->at($overflow->id);
             }
         }
     }

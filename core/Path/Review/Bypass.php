@@ -19,18 +19,47 @@ final class Bypass implements Rule
             $holes = (int) ($item->figure(Figure::SpareHoles) ?? 0.0);
             if ($holes > 0) {
                 $roller = $item->kind === Kind::Roller;
-                yield Finding::of($roller ? Severity::Fault : Severity::Caution, 'bypass-hole', $roller ? 'The roller never advances' : 'Water takes the open hole',
-                    sprintf('%s open beside %s: the water goes there.', $holes === 1 ? 'A spare hole stands' : "{$holes} spare holes stand", $item->title()))
+                yield Finding::of(
+                    $roller ? Severity::Fault : Severity::Caution,
+                    'bypass-hole',
+                    $roller ? 'The roller never advances' : 'Water takes the open hole',
+                    sprintf(
+                        '%s open beside %s: the water goes there.',
+                        $holes === 1 ? 'A spare hole stands' : "{$holes} spare holes stand",
+                        $item->title(),
+                    ),
+                )
                     ->at($item->id)
-                    ->because($roller ? 'A dropped-in roller advances when the level over the tray rises; through an open hole it never does.' : 'Water takes the easiest way.', 'Cap every spare hole.');
+                    ->because(
+                        $roller
+                            ? 'A dropped-in roller advances when the level over the tray rises; through an open hole '
+                                .'it never does.'
+                            : 'Water takes the easiest way.',
+                        'Cap every spare hole.',
+                    );
             }
             if ($item->is(Flag::Loose)) {
-                yield Finding::of(Severity::Caution, 'bypass-pad', 'Water slips past the pad', "{$item->title()} is cut loose, so part of the water never goes through it.")
-                    ->at($item->id)->because('Water takes the easiest way.', 'Cut it a few millimetres too large and press it in.');
+                yield Finding::of(
+                    Severity::Caution,
+                    'bypass-pad',
+                    'Water slips past the pad',
+                    "{$item->title()} is cut loose, so part of the water never goes through it.",
+                )
+                    ->at($item->id)
+                    ->because('Water takes the easiest way.', 'Cut it a few millimetres too large and press it in.');
             }
             if ($item->is(Flag::OpenSides)) {
-                yield Finding::of(Severity::Caution, 'bypass-sides', 'Water passes by the media', "The back or sides of {$item->title()} are open, so water passes the shelves by.")
-                    ->at($item->id)->because('Water takes the easiest way.', 'Seal back and sides, so that all of it runs through every shelf.');
+                yield Finding::of(
+                    Severity::Caution,
+                    'bypass-sides',
+                    'Water passes by the media',
+                    "The back or sides of {$item->title()} are open, so water passes the shelves by.",
+                )
+                    ->at($item->id)
+                    ->because(
+                        'Water takes the easiest way.',
+                        'Seal back and sides, so that all of it runs through every shelf.',
+                    );
             }
         }
     }

@@ -27,7 +27,10 @@ final class CalmBeforeReturn implements Rule
                 yield Finding::of(Severity::Caution, 'bubbles-to-return', 'No calm section before the return',
                     "Bubbles from {$item->title()} go on to {$pump->title()}.")
                     ->at($pump->id)
-                    ->because('Fine bubbles in the display look like dust, and salt creeps where they burst.', 'Set a bubble trap or a calm section before the return pump.');
+                    ->because(
+                        'Fine bubbles in the display look like dust, and salt creeps where they burst.',
+                        'Set a bubble trap or a calm section before the return pump.',
+                    );
 
                 return;
             }

@@ -14,11 +14,25 @@ final class CatchAfterDust implements Rule
     public function judge(Situation $here): iterable
     {
         foreach ($here->path->items() as $item) {
-            if ($item->isDusty() && Situation::first($here->course->after($item), static fn (Item $next): bool => $next->kind->isMechanical()) === null) {
-                yield Finding::of(Severity::Caution, 'no-catch-after-dust', 'Nothing catches the dust',
-                    "After {$item->title()} nothing holds back the dust of carbon and GFO before the water is in the tank again.")
+            if (
+                $item->isDusty()
+                && Situation::first(
+                    $here->course->after($item),
+                    static fn (Item $next): bool => $next->kind->isMechanical(),
+                ) === null
+            ) {
+                yield Finding::of(
+                    Severity::Caution,
+                    'no-catch-after-dust',
+                    'Nothing catches the dust',
+                    "After {$item->title()} nothing holds back the dust of carbon and GFO before the water is in the "
+                        .'tank again.',
+                )
                     ->at($item->id)
-                    ->because('Black or rust dust settles on sand and coral; rinsing helps, rubbing makes more.', 'Set a fine pad or sponge after it, or give its water back before the mechanical stage.');
+                    ->because(
+                        'Black or rust dust settles on sand and coral; rinsing helps, rubbing makes more.',
+                        'Set a fine pad or sponge after it, or give its water back before the mechanical stage.',
+                    );
             }
         }
     }

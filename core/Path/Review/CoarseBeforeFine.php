@@ -20,10 +20,18 @@ final class CoarseBeforeFine implements Rule
             }
             $finer = $this->finerBefore($here->course->before($item), $fineness);
             if ($finer !== null) {
-                yield Finding::of(Severity::Caution, 'fine-before-coarse', 'Fine before coarse',
-                    "{$finer->title()} catches finer than {$item->title()} and stands before it, so {$item->title()} has nothing left to catch.")
+                yield Finding::of(
+                    Severity::Caution,
+                    'fine-before-coarse',
+                    'Fine before coarse',
+                    "{$finer->title()} catches finer than {$item->title()} and stands before it, so {$item->title()} "
+                        .'has nothing left to catch.',
+                )
                     ->at($item->id)
-                    ->because('The fine stage clogs on what the coarse one should have taken.', "Set {$item->title()} before {$finer->title()}.");
+                    ->because(
+                        'The fine stage clogs on what the coarse one should have taken.',
+                        "Set {$item->title()} before {$finer->title()}.",
+                    );
             }
         }
     }

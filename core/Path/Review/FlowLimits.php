@@ -23,8 +23,17 @@ final class FlowLimits implements Rule
                 continue;
             }
             if ($flow < 0.0) {
-                yield Finding::of(Severity::Fault, 'flow-negative', 'Branches take more than there is', "Before {$item->title()} the branches take more water than the line carries.")
-                    ->at($item->id)->because('The water would run backwards here.', 'Lower the flow of a branch, or join it elsewhere.');
+                yield Finding::of(
+                    Severity::Fault,
+                    'flow-negative',
+                    'Branches take more than there is',
+                    "Before {$item->title()} the branches take more water than the line carries.",
+                )
+                    ->at($item->id)
+                    ->because(
+                        'The water would run backwards here.',
+                        'Lower the flow of a branch, or join it elsewhere.',
+                    );
 
                 continue;
             }
@@ -35,11 +44,45 @@ final class FlowLimits implements Rule
             $units = (int) ceil($flow / $limit - 1e-9);
             $source = $item->figure(Figure::FlowLimit) === null ? $usual : null;
             yield $item->kind->drives()
-                ? Finding::of(Severity::Caution, 'pump-too-small', 'The pump cannot give this flow', sprintf('%s should give %s, branches included, but gives at most %s.', $item->title(), $here->flow($flow), $here->flow($item->count() * $limit)))
-                    ->at($item->id)->because('A manifold takes its flow from the same pump, and height costs more of it.', 'Lower the flow of the path or its branches, or choose a stronger pump.')
-                : Finding::of(Severity::Caution, 'flow-over-limit', 'More flow than it takes', sprintf('%s gets %s%s and takes %s.', $item->title(), $here->flow($each), $item->count() > 1 ? ' each' : '', $here->flow($limit)), $source)
+                ? Finding::of(
+                    Severity::Caution,
+                    'pump-too-small',
+                    'The pump cannot give this flow',
+                    sprintf(
+                        '%s should give %s, branches included, but gives at most %s.',
+                        $item->title(),
+                        $here->flow($flow),
+                        $here->flow($item->count() * $limit),
+                    ),
+                )
                     ->at($item->id)
-                    ->because('What does not fit through backs up, overflows or slips past.', sprintf('%d side by side would carry it (%s over %s), or feed it from a branch with less flow.', $units, $here->flow($flow), $here->flow($limit)));
+                    ->because(
+                        'A manifold takes its flow from the same pump, and height costs more of it.',
+                        'Lower the flow of the path or its branches, or choose a stronger pump.',
+                    )
+                : Finding::of(
+                    Severity::Caution,
+                    'flow-over-limit',
+                    'More flow than it takes',
+                    sprintf(
+                        '%s gets %s%s and takes %s.',
+                        $item->title(),
+                        $here->flow($each),
+                        $item->count() > 1 ? ' each' : '',
+                        $here->flow($limit),
+                    ),
+                    $source,
+                )
+                    ->at($item->id)
+                    ->because(
+                        'What does not fit through backs up, overflows or slips past.',
+                        sprintf(
+                            '%d side by side would carry it (%s over %s), or feed it from a branch with less flow.',
+                            $units,
+                            $here->flow($flow),
+                            $here->flow($limit),
+                        ),
+                    );
         }
     }
 }

@@ -20,14 +20,33 @@ final class HeaterCover implements Rule
             if ($cover !== null && $cover >= $wanted->value - 0.05) {
                 continue;
             }
-            yield Finding::of($cover === null ? Severity::Caution : Severity::Fault, 'heater-uncovered', $cover === null ? 'Heater cover not known' : 'Heater without cover',
+            yield Finding::of(
+                $cover === null ? Severity::Caution : Severity::Fault,
+                'heater-uncovered',
+                $cover === null ? 'Heater cover not known' : 'Heater without cover',
                 $cover === null
-                    ? "It is not said how far the water stands over the minimum line of {$heater->title()} when the return chamber has been pumped empty."
-                    : sprintf('With the return emptied, the water stands %s %s the minimum line of %s; about %s over it is wanted.', $here->length(abs($cover)), $cover < 0.0 ? 'under' : 'over', $heater->title(), $here->length($wanted->value)), $wanted)
+                    ? "It is not said how far the water stands over the minimum line of {$heater->title()} when the "
+                        .'return chamber has been pumped empty.'
+                    : sprintf(
+                        'With the return emptied, the water stands %s %s the minimum line of %s; about %s over it is '
+                            .'wanted.',
+                        $here->length(abs($cover)),
+                        $cover < 0.0 ? 'under' : 'over',
+                        $heater->title(),
+                        $here->length($wanted->value),
+                    ),
+                $wanted,
+            )
                 ->at($heater->id)
-                ->because('A heater that runs dry cracks and can burn. Only the return chamber falls with evaporation; behind a baffle the water stays. Electricity near salt water: drip loop, residual-current protection, local code.',
-                    isset($here->drawn->coverMm[$heater->id]) ? 'Move it in the drawn sump, behind a baffle that keeps its water.'
-                        : 'Stand it behind the last baffle, its minimum line about 1/2 in under the baffle’s top, and enter the water that stays over the line.');
+                ->because(
+                    'A heater that runs dry cracks and can burn. Only the return chamber falls with evaporation; '
+                        .'behind a baffle the water stays. Electricity near salt water: drip loop, residual-current '
+                        .'protection, local code.',
+                    isset($here->drawn->coverMm[$heater->id])
+                        ? 'Move it in the drawn sump, behind a baffle that keeps its water.'
+                        : 'Stand it behind the last baffle, its minimum line about 1/2 in under the baffle’s top, and '
+                            .'enter the water that stays over the line.',
+                );
         }
     }
 }

@@ -15,12 +15,27 @@ final class LightSpill implements Rule
 {
     public function judge(Situation $here): iterable
     {
-        $lit = Situation::first($here->path->items(), static fn (Item $item): bool => $item->kind->isAlgae() && ! $item->is(Flag::Shielded));
-        $beside = array_map(static fn (Item $item): string => $item->title(), $here->path->itemsOf(Kind::Roller, Kind::TopOff));
+        $lit = Situation::first(
+            $here->path->items(),
+            static fn (Item $item): bool => $item->kind->isAlgae() && ! $item->is(Flag::Shielded),
+        );
+        $beside = array_map(
+            static fn (Item $item): string => $item->title(),
+            $here->path->itemsOf(Kind::Roller, Kind::TopOff),
+        );
         if ($lit !== null && $beside !== []) {
-            yield Finding::of(Severity::Caution, 'light-spill', 'Algae light may spill', sprintf('Nothing is said to keep the light of %s off %s.', $lit->title(), implode(' and ', $beside)))
+            yield Finding::of(
+                Severity::Caution,
+                'light-spill',
+                'Algae light may spill',
+                sprintf('Nothing is said to keep the light of %s off %s.', $lit->title(), implode(' and ', $beside)),
+            )
                 ->at($lit->id)
-                ->because('Lit fleece and a lit reservoir grow algae of their own.', 'Set a blackout panel (5 mm black acrylic blocks light, 2 mm leaks it), then tick that its light is kept off.');
+                ->because(
+                    'Lit fleece and a lit reservoir grow algae of their own.',
+                    'Set a blackout panel (5 mm black acrylic blocks light, 2 mm leaks it), then tick that its light '
+                        .'is kept off.',
+                );
         }
     }
 }

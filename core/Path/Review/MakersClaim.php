@@ -22,26 +22,74 @@ final class MakersClaim implements Rule
                 continue;
             }
             $byMedia = self::litresByMedia($item, $here);
-            $byFlow = $here->litresPerHour === null ? null : $here->litresPerHour / $here->tank->school->lowest()->value;
+            $byFlow
+                = $here->litresPerHour === null ? null : $here->litresPerHour / $here->tank->school->lowest()->value;
             $limits = array_filter([$byMedia, $byFlow], static fn (?float $litres): bool => $litres !== null);
             if ($limits === []) {
                 continue;
             }
             $real = min([$claim, ...$limits]);
-            $arithmetic = implode('; ', array_filter([
-                $byMedia === null ? null : sprintf('the media suits %s (%s g at %s g a litre)', $here->volume($byMedia), number_format($byMedia * Assumptions::gravelPerLitre()->value), number_format(Assumptions::gravelPerLitre()->value, 1)),
-                $byFlow === null ? null : sprintf('the flow suits %s (%s at %s volumes an hour)', $here->volume($byFlow), $here->flow((float) $here->litresPerHour), number_format($here->tank->school->lowest()->value)),
-            ]));
+            $arithmetic = implode(
+                '; ',
+                array_filter([
+                    $byMedia === null
+                        ? null
+                        : sprintf(
+                            'the media suits %s (%s g at %s g a litre)',
+                            $here->volume($byMedia),
+                            number_format($byMedia * Assumptions::gravelPerLitre()->value),
+                            number_format(Assumptions::gravelPerLitre()->value, 1),
+                        ),
+                    $byFlow === null
+                        ? null
+                        : sprintf(
+                            'the flow suits %s (%s at %s volumes an hour)',
+                            $here->volume($byFlow),
+                            $here->flow((float) $here->litresPerHour),
+                            number_format($here->tank->school->lowest()->value),
+                        ),
+                ]),
+            );
             $low = $item->figure(Figure::ClaimLow);
             $range = $low === null ? 'to '.$here->volume($claim) : $here->volume($low).' to '.$here->volume($claim);
             if ($real < $here->workingLitres) {
-                yield Finding::of(Severity::Caution, 'claim-too-high', 'The range on the box does not hold here',
-                    sprintf('The maker says %s for %s; %s. So it suits %s, and this water is %s.', $range, $item->title(), $arithmetic, $here->volume($real), $here->volume($here->workingLitres)), Assumptions::gravelPerLitre())
-                    ->at($item->id)->because('A range on a box counts the tank, not the load: what works is the media that fits and the water that passes it.', 'Add biological media elsewhere (rock counts too), raise the flow, or take the larger model.');
+                yield Finding::of(
+                    Severity::Caution,
+                    'claim-too-high',
+                    'The range on the box does not hold here',
+                    sprintf(
+                        'The maker says %s for %s; %s. So it suits %s, and this water is %s.',
+                        $range,
+                        $item->title(),
+                        $arithmetic,
+                        $here->volume($real),
+                        $here->volume($here->workingLitres),
+                    ),
+                    Assumptions::gravelPerLitre(),
+                )
+                    ->at($item->id)
+                    ->because(
+                        'A range on a box counts the tank, not the load: what works is the media that fits and the '
+                            .'water that passes it.',
+                        'Add biological media elsewhere (rock counts too), raise the flow, or take the larger model.',
+                    );
             } elseif ($real < $claim) {
-                yield Finding::of(Severity::Remark, 'claim-derated', 'The range on the box, brought down',
-                    sprintf('The maker says %s for %s; %s. So it suits %s, enough for the %s here.', $range, $item->title(), $arithmetic, $here->volume($real), $here->volume($here->workingLitres)), Assumptions::gravelPerLitre())
-                    ->at($item->id)->because('A range on a box counts the tank, not the load.');
+                yield Finding::of(
+                    Severity::Remark,
+                    'claim-derated',
+                    'The range on the box, brought down',
+                    sprintf(
+                        'The maker says %s for %s; %s. So it suits %s, enough for the %s here.',
+                        $range,
+                        $item->title(),
+                        $arithmetic,
+                        $here->volume($real),
+                        $here->volume($here->workingLitres),
+                    ),
+                    Assumptions::gravelPerLitre(),
+                )
+                    ->at($item->id)
+                    ->because('A range on a box counts the tank, not the load.');
             }
         }
     }

@@ -22,7 +22,10 @@ final class MixedFittings implements Rule
                 }
                 $other = $last?->choice(Choice::Fitting);
                 if ($last !== null && $other !== null && $other !== $fitting) {
-                    yield self::finding('fittings-mixed', "{$last->title()} has {$other} fittings, {$item->title()} {$fitting} ones.")->at($item->id);
+                    yield self::finding(
+                        'fittings-mixed',
+                        "{$last->title()} has {$other} fittings, {$item->title()} {$fitting} ones.",
+                    )->at($item->id);
                 }
                 $last = $item;
             }
@@ -32,7 +35,9 @@ final class MixedFittings implements Rule
     /** Two parts that do not mate, wherever they meet. */
     public static function finding(string $code, string $sentence): Finding
     {
-        return Finding::of(Severity::Caution, $code, 'Metric meets inch', $sentence)
-            ->because('The pipes look alike, but a 25 mm and a 1 in fitting differ and leak when forced.', 'Use one system, or a proper adapter between the two.');
+        return Finding::of(Severity::Caution, $code, 'Metric meets inch', $sentence)->because(
+            'The pipes look alike, but a 25 mm and a 1 in fitting differ and leak when forced.',
+            'Use one system, or a proper adapter between the two.',
+        );
     }
 }

@@ -23,10 +23,24 @@ final class MixedLives implements Rule
             if (count($lives) < 2 || ! in_array($item->kind, [Kind::Bag, Kind::Reactor], true)) {
                 continue;
             }
-            $what = implode(', ', array_map(static fn (Load $load): string => $load->medium->label().' ('.self::life($load->medium).')', $item->media));
-            yield Finding::of(Severity::Caution, 'lives-mixed', 'Media of different lives together', "{$item->title()} holds {$what}.")
+            $what = implode(
+                ', ',
+                array_map(
+                    static fn (Load $load): string => $load->medium->label().' ('.self::life($load->medium).')',
+                    $item->media,
+                ),
+            );
+            yield Finding::of(
+                Severity::Caution,
+                'lives-mixed',
+                'Media of different lives together',
+                "{$item->title()} holds {$what}.",
+            )
                 ->at($item->id)
-                ->because('Mixed, they can only be changed together: one too soon or the other too late.', 'Give each a bag or reactor of its own.');
+                ->because(
+                    'Mixed, they can only be changed together: one too soon or the other too late.',
+                    'Give each a bag or reactor of its own.',
+                );
         }
     }
 

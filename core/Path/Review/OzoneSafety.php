@@ -20,10 +20,29 @@ final class OzoneSafety implements Rule
                 $here->has(Kind::Skimmer) ? null : 'a skimmer rated for ozone',
             ]);
             yield $lacks === []
-                ? Finding::of(Severity::Remark, 'ozone', 'Ozone: keep it out of the room', 'On below 400 mV, off at 410 to 415 mV, a couple of hours at night, the lowest output that works.')
-                    ->at($ozone->id)->because('Ozone in the room harms people; too much in the water harms the animals.', 'Pass the exhaust through carbon or feed it back. If you smell it, switch it off and air the room.')
-                : Finding::of(Severity::Fault, 'ozone-unsafe', 'Ozone without its safeguards', sprintf('%s is on the path without %s.', $ozone->title(), implode(' and ', $lacks)))
-                    ->at($ozone->id)->because('Unmetered ozone harms people and animals.', 'Do not run it until they are there; pass the exhaust through carbon.');
+                ? Finding::of(
+                    Severity::Remark,
+                    'ozone',
+                    'Ozone: keep it out of the room',
+                    'On below 400 mV, off at 410 to 415 mV, a couple of hours at night, the lowest output that works.',
+                )
+                    ->at($ozone->id)
+                    ->because(
+                        'Ozone in the room harms people; too much in the water harms the animals.',
+                        'Pass the exhaust through carbon or feed it back. If you smell it, switch it off and air the '
+                            .'room.',
+                    )
+                : Finding::of(
+                    Severity::Fault,
+                    'ozone-unsafe',
+                    'Ozone without its safeguards',
+                    sprintf('%s is on the path without %s.', $ozone->title(), implode(' and ', $lacks)),
+                )
+                    ->at($ozone->id)
+                    ->because(
+                        'Unmetered ozone harms people and animals.',
+                        'Do not run it until they are there; pass the exhaust through carbon.',
+                    );
         }
     }
 }

@@ -47,9 +47,29 @@ final readonly class Review
     private static function rules(): array
     {
         return [
-            new Unfinished, new SurfaceSkimming, new BlockedDrain, new CanisterPreFilter, new CoarseBeforeFine, new MechanicalFirst, new Bypass, new FlowPathRemoved,
-            new ThreeStages, new SkimmerSize, new LightSpill, new MixedLives, new CatchAfterDust, new ZeoliteDose, new FlowLimits, new MakersClaim,
-            new AlgaeBeforeReturn, new CalmBeforeReturn, new HeaterCover, new OzoneSafety, new MixedFittings, new TurnoverFits, new TopOffThere,
+            new Unfinished(),
+            new SurfaceSkimming(),
+            new BlockedDrain(),
+            new CanisterPreFilter(),
+            new CoarseBeforeFine(),
+            new MechanicalFirst(),
+            new Bypass(),
+            new FlowPathRemoved(),
+            new ThreeStages(),
+            new SkimmerSize(),
+            new LightSpill(),
+            new MixedLives(),
+            new CatchAfterDust(),
+            new ZeoliteDose(),
+            new FlowLimits(),
+            new MakersClaim(),
+            new AlgaeBeforeReturn(),
+            new CalmBeforeReturn(),
+            new HeaterCover(),
+            new OzoneSafety(),
+            new MixedFittings(),
+            new TurnoverFits(),
+            new TopOffThere(),
         ];
     }
 }

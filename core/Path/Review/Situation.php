@@ -25,8 +25,12 @@ final readonly class Situation
     public ?float $litresPerHour;
 
     /** @param  Tank  $tank  as described */
-    public function __construct(public Path $path, public Tank $tank, public UnitSystem $units, public Drawn $drawn = new Drawn)
-    {
+    public function __construct(
+        public Path $path,
+        public Tank $tank,
+        public UnitSystem $units,
+        public Drawn $drawn = new Drawn(),
+    ) {
         $in = $path->tank($tank, $drawn);
         $this->litresPerHour = $in->filterLitresPerHour;
         $this->workingLitres = $in->workingVolume()->litres;

@@ -9,7 +9,10 @@ use Ithys\Path\Path;
 use Ithys\Path\Stage;
 use Ithys\Severity;
 
-/** Catch solids, skim organics, take up nitrate and phosphate: which of the three a path has, and what stands in for the rest. */
+/**
+ * Catch solids, skim organics, take up nitrate and phosphate: which of the three a path has, and what stands in for the
+ * rest.
+ */
 final class ThreeStages implements Rule
 {
     /** @return array<string, list<string>> by {@see Stage}: the ids of the items that serve it */
@@ -36,12 +39,22 @@ final class ThreeStages implements Rule
                 continue;
             }
             $why = $here->path->without[$stage->value] ?? null;
-            $school = 'Keepers sort a skimmer as mechanical, chemical or a stage of its own; here a stage is what leaves the water by it.';
+            $school
+                = 'Keepers sort a skimmer as mechanical, chemical or a stage of its own; here a stage is what leaves '
+                    .'the water by it.';
             yield $why === null
-                ? Finding::of(Severity::Caution, "missing-{$stage->value}", "Nothing {$stage->verb()}", "{$stage->label()}: no item of this path {$stage->verb()}.")
-                    ->because($stage->stands(), $stage->remedy(), $school)
-                : Finding::of(Severity::Remark, "without-{$stage->value}", "{$stage->label()}: left out on purpose", "Because: {$why}.")
-                    ->because($stage->stands(), null, $school);
+                ? Finding::of(
+                    Severity::Caution,
+                    "missing-{$stage->value}",
+                    "Nothing {$stage->verb()}",
+                    "{$stage->label()}: no item of this path {$stage->verb()}.",
+                )->because($stage->stands(), $stage->remedy(), $school)
+                : Finding::of(
+                    Severity::Remark,
+                    "without-{$stage->value}",
+                    "{$stage->label()}: left out on purpose",
+                    "Because: {$why}.",
+                )->because($stage->stands(), null, $school);
         }
     }
 }

@@ -15,9 +15,17 @@ final class TopOffThere implements Rule
     {
         $pump = $here->path->itemsOf(Kind::ReturnPump)[0] ?? null;
         if ($pump !== null && $here->path->style->hasOpenChambers() && ! $here->has(Kind::TopOff)) {
-            yield Finding::of(Severity::Remark, 'no-top-off', 'Topped up by hand', "All evaporation shows in the chamber of {$pump->title()}, and it is small.")
+            yield Finding::of(
+                Severity::Remark,
+                'no-top-off',
+                'Topped up by hand',
+                "All evaporation shows in the chamber of {$pump->title()}, and it is small.",
+            )
                 ->at($pump->id)
-                ->because('Bubbles from the return nozzle mean the top-up failed: act at once.', 'Add a top-off, or mark the line and look every day.');
+                ->because(
+                    'Bubbles from the return nozzle mean the top-up failed: act at once.',
+                    'Add a top-off, or mark the line and look every day.',
+                );
         }
     }
 }

@@ -16,17 +16,37 @@ final class Unfinished implements Rule
     {
         $main = $here->path->main()->items;
         if ($main === []) {
-            yield Finding::of(Severity::Remark, 'empty', 'Nothing on the path yet', 'Pick the first stage from the catalogue: where the water leaves the tank.');
+            yield Finding::of(
+                Severity::Remark,
+                'empty',
+                'Nothing on the path yet',
+                'Pick the first stage from the catalogue: where the water leaves the tank.',
+            );
 
             return;
         }
         if (! $main[0]->kind->isInlet()) {
-            yield Finding::of(Severity::Caution, 'no-inlet', 'Where does the water leave the tank?', 'The path begins without an overflow, weir or intake.')
-                ->at($main[0]->id)->because('The way out decides whether the surface is skimmed and what a power cut drains.', 'Add an overflow, weir or intake as the first stage.');
+            yield Finding::of(
+                Severity::Caution,
+                'no-inlet',
+                'Where does the water leave the tank?',
+                'The path begins without an overflow, weir or intake.',
+            )
+                ->at($main[0]->id)
+                ->because(
+                    'The way out decides whether the surface is skimmed and what a power cut drains.',
+                    'Add an overflow, weir or intake as the first stage.',
+                );
         }
         if (! $here->has(Kind::ReturnPump)) {
-            yield Finding::of(Severity::Caution, 'no-return', 'Nothing brings the water back', 'The path has no return pump; a canister or hang-on filter has its motor.')
-                ->at($main[count($main) - 1]->id)->because('Nothing moves the water.', 'Add a return pump.');
+            yield Finding::of(
+                Severity::Caution,
+                'no-return',
+                'Nothing brings the water back',
+                'The path has no return pump; a canister or hang-on filter has its motor.',
+            )
+                ->at($main[count($main) - 1]->id)
+                ->because('Nothing moves the water.', 'Add a return pump.');
         }
         foreach ($here->path->branches() as $line) {
             yield from $this->branch($here, $line);
@@ -45,18 +65,39 @@ final class Unfinished implements Rule
             $line->isTank && $line->tankLitres === null ? 'has no volume' : null,
         ]);
         if ($lacks !== []) {
-            yield Finding::of(Severity::Caution, 'branch-open', "{$line->title()} is unfinished", "{$line->title()} ".implode(', ', $lacks).'.')
-                ->at($at)->because('Without it the flow at its items cannot be worked out.', 'Give the branch its items, both ends and its flow.');
+            yield Finding::of(
+                Severity::Caution,
+                'branch-open',
+                "{$line->title()} is unfinished",
+                "{$line->title()} ".implode(', ', $lacks).'.',
+            )
+                ->at($at)
+                ->because(
+                    'Without it the flow at its items cannot be worked out.',
+                    'Give the branch its items, both ends and its flow.',
+                );
         } elseif (! $line->isTank && ! $this->isDriven($here, $line)) {
-            yield Finding::of(Severity::Caution, 'branch-undriven', "Nothing drives {$line->title()}", "{$line->title()} has no pump of its own and does not come off a pump or drain.")
-                ->at($at)->because('Water takes the easier way past a branch.', 'Add a feed pump to it, or take its water from the return pump (a manifold) or the drain.');
+            yield Finding::of(
+                Severity::Caution,
+                'branch-undriven',
+                "Nothing drives {$line->title()}",
+                "{$line->title()} has no pump of its own and does not come off a pump or drain.",
+            )
+                ->at($at)
+                ->because(
+                    'Water takes the easier way past a branch.',
+                    'Add a feed pump to it, or take its water from the return pump (a manifold) or the drain.',
+                );
         }
     }
 
     private function isDriven(Situation $here, Line $line): bool
     {
         foreach ($line->items as $item) {
-            if ($item->kind->drives() || in_array($item->kind, [Kind::AlgaeReactor, Kind::Chiller, Kind::Skimmer], true)) {
+            if (
+                $item->kind->drives()
+                || in_array($item->kind, [Kind::AlgaeReactor, Kind::Chiller, Kind::Skimmer], true)
+            ) {
                 return true;
             }
         }

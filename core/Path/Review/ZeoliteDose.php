@@ -30,12 +30,38 @@ final class ZeoliteDose implements Rule
             }
             $share = self::share($flow, $limit);
             $grams = $item->figure(Figure::Grams);
-            yield Finding::of(Severity::Caution, 'zeolite-fast', 'Zeolite in a fast path',
-                sprintf('%s gets %s; zeolite is made for %s. Dose %s of the full amount%s.', $item->title(), $here->flow($flow), $here->flow($limit), number_format($share, 2),
-                    $grams === null ? '' : sprintf(', so the %s g here work like %s g would at that flow', number_format($grams), number_format($grams / $share))), $usual)
+            yield Finding::of(
+                Severity::Caution,
+                'zeolite-fast',
+                'Zeolite in a fast path',
+                sprintf(
+                    '%s gets %s; zeolite is made for %s. Dose %s of the full amount%s.',
+                    $item->title(),
+                    $here->flow($flow),
+                    $here->flow($limit),
+                    number_format($share, 2),
+                    $grams === null
+                        ? ''
+                        : sprintf(
+                            ', so the %s g here work like %s g would at that flow',
+                            number_format($grams),
+                            number_format($grams / $share),
+                        ),
+                ),
+                $usual,
+            )
                 ->at($item->id)
-                ->because(sprintf('It strips faster the more water passes: %s / %s = %s. Keepers in fast paths dose a quarter to a half.', number_format($limit), number_format($flow), number_format($share, 2)),
-                    'Cut the dose by this share, or feed the zeolite from a branch of its own. Reef grade only, never industrial or cat litter.');
+                ->because(
+                    sprintf(
+                        'It strips faster the more water passes: %s / %s = %s. Keepers in fast paths dose a quarter '
+                            .'to a half.',
+                        number_format($limit),
+                        number_format($flow),
+                        number_format($share, 2),
+                    ),
+                    'Cut the dose by this share, or feed the zeolite from a branch of its own. Reef grade only, never '
+                        .'industrial or cat litter.',
+                );
         }
     }
 }

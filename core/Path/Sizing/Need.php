@@ -22,6 +22,13 @@ final readonly class Need
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['code' => $this->code, 'what' => $this->what, 'amount' => $this->amount, 'why' => $this->why, 'basis' => $this->basis?->toArray(), 'at' => $this->at];
+        return [
+            'code' => $this->code,
+            'what' => $this->what,
+            'amount' => $this->amount,
+            'why' => $this->why,
+            'basis' => $this->basis?->toArray(),
+            'at' => $this->at,
+        ];
     }
 }

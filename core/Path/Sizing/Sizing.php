@@ -31,14 +31,19 @@ final readonly class Sizing
     public static function of(Situation $here, ?float $pricePerKilowattHour = null): self
     {
         $items = $here->path->items();
-        $needs = array_values(array_filter([
-            ...array_map(static fn (Item $item): ?Need => self::unitsByFlow($item, $here), $here->path->itemsOf(Kind::Sock, Kind::Roller)),
-            self::biological($here),
-            self::skimmer($here),
-            self::light($here),
-            self::media($here),
-            self::clearance($here),
-        ]));
+        $needs = array_values(
+            array_filter([
+                ...array_map(
+                    static fn (Item $item): ?Need => self::unitsByFlow($item, $here),
+                    $here->path->itemsOf(Kind::Sock, Kind::Roller),
+                ),
+                self::biological($here),
+                self::skimmer($here),
+                self::light($here),
+                self::media($here),
+                self::clearance($here),
+            ]),
+        );
         $hours = array_sum(array_map(static fn (Item $item): float => $item->kilowattHoursAYear(), $items));
 
         return new self(
@@ -55,7 +60,9 @@ final readonly class Sizing
     /** A return or feed pump is one; skimmer, chiller and algae reactor come with one of their own. */
     private static function pumps(Item $item): int
     {
-        return $item->kind->drives() || in_array($item->kind, [Kind::Skimmer, Kind::Chiller, Kind::AlgaeReactor], true) ? $item->count() : 0;
+        return $item->kind->drives() || in_array($item->kind, [Kind::Skimmer, Kind::Chiller, Kind::AlgaeReactor], true)
+            ? $item->count()
+            : 0;
     }
 
     private static function unitsByFlow(Item $item, Situation $here): ?Need
@@ -74,10 +81,22 @@ final readonly class Sizing
             $item->kind === Kind::Roller ? "{$plan->controllers} controller".($plan->controllers > 1 ? 's' : '') : null,
         ]);
 
-        return new Need('units-by-flow', $item->title(), implode(', ', [(string) $plan->units, ...$extras]),
-            sprintf('%s over %s each is %d, by flow and not by the %d hole%s.%s', $here->flow($flow), $here->flow($limit), $plan->units, $holes, $holes > 1 ? 's' : '',
-                $item->kind === Kind::Roller && $plan->units > 1 ? ' Two rollers share one controller.' : ''),
-            $item->figure(Figure::FlowLimit) === null ? $usual : null, $item->id);
+        return new Need(
+            'units-by-flow',
+            $item->title(),
+            implode(', ', [(string) $plan->units, ...$extras]),
+            sprintf(
+                '%s over %s each is %d, by flow and not by the %d hole%s.%s',
+                $here->flow($flow),
+                $here->flow($limit),
+                $plan->units,
+                $holes,
+                $holes > 1 ? 's' : '',
+                $item->kind === Kind::Roller && $plan->units > 1 ? ' Two rollers share one controller.' : '',
+            ),
+            $item->figure(Figure::FlowLimit) === null ? $usual : null,
+            $item->id,
+        );
     }
 
     private static function biological(Situation $here): Need
@@ -86,10 +105,21 @@ final readonly class Sizing
         $need = $here->workingLitres * $each->value;
         $buy = $need * Assumptions::biologicalSpare()->value;
 
-        return new Need('biological', 'Biological media', self::kilograms($buy).' in three thirds of '.self::kilograms($buy / 3),
-            sprintf('%s at %s g a litre needs %s; buy three times that, renew one third every %s months and never two thirds at once. Porous rock in the display counts towards it.',
-                $here->volume($here->workingLitres), number_format($each->value, 1), self::kilograms($need), number_format(Assumptions::biologicalRenewal()->value)), $each,
-            $here->path->itemsOf(Kind::Biological)[0]->id ?? null);
+        return new Need(
+            'biological',
+            'Biological media',
+            self::kilograms($buy).' in three thirds of '.self::kilograms($buy / 3),
+            sprintf(
+                '%s at %s g a litre needs %s; buy three times that, renew one third every %s months and never two '
+                    .'thirds at once. Porous rock in the display counts towards it.',
+                $here->volume($here->workingLitres),
+                number_format($each->value, 1),
+                self::kilograms($need),
+                number_format(Assumptions::biologicalRenewal()->value),
+            ),
+            $each,
+            $here->path->itemsOf(Kind::Biological)[0]->id ?? null,
+        );
     }
 
     private static function skimmer(Situation $here): ?Need
@@ -103,9 +133,24 @@ final readonly class Sizing
         $air = Assumptions::skimmerAir();
         $drawn = $skimmer->figure(Figure::Air);
 
-        return new Need('skimmer', 'Skimmer', sprintf('rated from at most %s to at least %s', $here->volume(min($now, $planned)), $here->volume(max($now, $planned))),
-            sprintf('%s stock now and %s planned. That asks for about %s of air.%s', ucfirst($here->path->stockNow->value), $here->path->stockPlanned->value, $here->flow($planned * $air->value),
-                $drawn === null ? '' : sprintf(' This one draws %s.', $here->flow($drawn * $skimmer->count()))), $air, $skimmer->id);
+        return new Need(
+            'skimmer',
+            'Skimmer',
+            sprintf(
+                'rated from at most %s to at least %s',
+                $here->volume(min($now, $planned)),
+                $here->volume(max($now, $planned)),
+            ),
+            sprintf(
+                '%s stock now and %s planned. That asks for about %s of air.%s',
+                ucfirst($here->path->stockNow->value),
+                $here->path->stockPlanned->value,
+                $here->flow($planned * $air->value),
+                $drawn === null ? '' : sprintf(' This one draws %s.', $here->flow($drawn * $skimmer->count())),
+            ),
+            $air,
+            $skimmer->id,
+        );
     }
 
     private static function light(Situation $here): ?Need
@@ -117,28 +162,63 @@ final readonly class Sizing
         $light = Assumptions::refugiumLight();
         $wanted = $here->workingLitres * $light->value;
 
-        return new Need('light', 'Algae light', sprintf('%s W or more, 12 h a day to start', number_format($wanted)),
-            sprintf('2 x 9 W on 150 L is a small start; %s asks for %s W, %s has %s W. Throttle by hours: 12, then 8, then 2, then alternate days.', $here->volume($here->workingLitres), number_format($wanted), $algae->title(), number_format($algae->watts())),
-            $light, $algae->id);
+        return new Need(
+            'light',
+            'Algae light',
+            sprintf('%s W or more, 12 h a day to start', number_format($wanted)),
+            sprintf(
+                '2 x 9 W on 150 L is a small start; %s asks for %s W, %s has %s W. Throttle by hours: 12, then 8, '
+                    .'then 2, then alternate days.',
+                $here->volume($here->workingLitres),
+                number_format($wanted),
+                $algae->title(),
+                number_format($algae->watts()),
+            ),
+            $light,
+            $algae->id,
+        );
     }
 
     private static function media(Situation $here): Need
     {
         $carbon = Assumptions::carbonVolume();
         $alumina = Assumptions::aluminaVolume();
-        $room = array_sum(array_map(static fn (Item $item): float => $item->kind->holdsMedia() ? $item->count() * ($item->figure(Figure::Capacity) ?? 0.0) : 0.0, $here->path->items()));
-        $wanted = $here->workingLitres * ($carbon->value + $alumina->value) / 1000;
+        $room = array_sum(
+            array_map(
+                static fn (Item $item): float => $item->kind->holdsMedia()
+                    ? $item->count() * ($item->figure(Figure::Capacity) ?? 0.0)
+                    : 0.0,
+                $here->path->items(),
+            ),
+        );
+        $wanted = ($here->workingLitres * ($carbon->value + $alumina->value)) / 1000;
 
-        return new Need('media-volume', 'Room for media', $here->volume($wanted),
-            sprintf('Activated carbon %s and alumina %s for %s.%s', $here->volume($here->workingLitres * $carbon->value / 1000), $here->volume($here->workingLitres * $alumina->value / 1000), $here->volume($here->workingLitres),
-                $room > 0.0 ? sprintf(' The containers here hold %s.', $here->volume($room)) : ''), $alumina);
+        return new Need(
+            'media-volume',
+            'Room for media',
+            $here->volume($wanted),
+            sprintf(
+                'Activated carbon %s and alumina %s for %s.%s',
+                $here->volume(($here->workingLitres * $carbon->value) / 1000),
+                $here->volume(($here->workingLitres * $alumina->value) / 1000),
+                $here->volume($here->workingLitres),
+                $room > 0.0 ? sprintf(' The containers here hold %s.', $here->volume($room)) : '',
+            ),
+            $alumina,
+        );
     }
 
     private static function clearance(Situation $here): Need
     {
         $clear = Assumptions::rearClearance();
 
-        return new Need('clearance', 'Free behind the tank', $here->length($clear->value).' or more', 'For pipes, cords with their drip loops, and a hand. Not to be won back once the tank is full.', $clear);
+        return new Need(
+            'clearance',
+            'Free behind the tank',
+            $here->length($clear->value).' or more',
+            'For pipes, cords with their drip loops, and a hand. Not to be won back once the tank is full.',
+            $clear,
+        );
     }
 
     private static function kilograms(float $grams): string

@@ -26,6 +26,11 @@ final readonly class UnitsByFlow
         // A hair over, such as a rating converted from gallons, is not another unit.
         $units = max(1, (int) ceil($flow / $limit - 1e-6));
 
-        return new self($units, max(0, $holes - $units), max(0, $units - $holes), (int) ceil($units / self::PER_CONTROLLER));
+        return new self(
+            $units,
+            max(0, $holes - $units),
+            max(0, $units - $holes),
+            (int) ceil($units / self::PER_CONTROLLER),
+        );
     }
 }

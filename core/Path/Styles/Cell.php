@@ -22,6 +22,12 @@ final readonly class Cell
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['text' => $this->text, 'severity' => $this->suits->value, 'reason' => $this->reason, 'school' => $this->school, 'basis' => $this->basis?->toArray()];
+        return [
+            'text' => $this->text,
+            'severity' => $this->suits->value,
+            'reason' => $this->reason,
+            'school' => $this->school,
+            'basis' => $this->basis?->toArray(),
+        ];
     }
 }

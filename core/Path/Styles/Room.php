@@ -61,7 +61,9 @@ final readonly class Room
      */
     public static function around(Tank $tank, array $stored): self
     {
-        $figure = static fn (string $key): ?float => is_int($stored[$key] ?? null) || is_float($stored[$key] ?? null) ? (float) $stored[$key] : null;
+        $figure = static fn (string $key): ?float => is_int($stored[$key] ?? null) || is_float($stored[$key] ?? null)
+            ? (float) $stored[$key]
+            : null;
         $word = static fn (string $key): string => is_string($stored[$key] ?? null) ? $stored[$key] : '';
 
         return new self(

@@ -12,8 +12,12 @@ final readonly class SumpFit
     /** Gap left at either end, mm. */
     private const END_GAP = 30.0;
 
-    private function __construct(public float $lengthMm, public float $widthMm, public float $heightMm, public float $runningLitres)
-    {
+    private function __construct(
+        public float $lengthMm,
+        public float $widthMm,
+        public float $heightMm,
+        public float $runningLitres,
+    ) {
     }
 
     /** Null without a cabinet, or in one too small for any sump. */
@@ -26,7 +30,13 @@ final readonly class SumpFit
         $width = $room->cabinetWidthMm - Assumptions::rearClearance()->value;
         $height = $room->cabinetHeightMm * StyleAssumptions::sumpHeight()->value;
 
-        return $length < 250 || $width < 150 || $height < 200 ? null
-            : new self($length, $width, $height, $length * $width * $height / 1e6 * StyleAssumptions::sumpFill()->value);
+        return $length < 250 || $width < 150 || $height < 200
+            ? null
+            : new self(
+                $length,
+                $width,
+                $height,
+                (($length * $width * $height) / 1e6) * StyleAssumptions::sumpFill()->value,
+            );
     }
 }

@@ -14,7 +14,8 @@ use Ithys\Water\Tank;
 final class TypedRoom
 {
     /**
-     * @param  array<string, string>  $typed  cabinetLength, cabinetWidth, cabinetHeight, budget, powerPrice, noise, spill, skill, drilled (yes or no), look (clean or any)
+     * @param  array<string, string>  $typed  cabinetLength, cabinetWidth, cabinetHeight, budget, powerPrice, noise,
+     *   spill, skill, drilled (yes or no), look (clean or any)
      *
      * @throws InvalidRoom with a sentence for every field that cannot be read
      */
@@ -22,7 +23,14 @@ final class TypedRoom
     {
         $reader = new FigureReader($units);
         $text = static fn (string $field): string => trim($typed[$field] ?? '');
-        $length = static fn (string $field, string $name): ?float => $reader->read($text($field), $field, $name, Dimension::Length, 100.0, 5_000.0);
+        $length = static fn (string $field, string $name): ?float => $reader->read(
+            $text($field),
+            $field,
+            $name,
+            Dimension::Length,
+            100.0,
+            5_000.0,
+        );
         $room = new Room(
             $tank->workingVolume()->displayLitres,
             $tank->display->lengthMm,
@@ -33,7 +41,8 @@ final class TypedRoom
             Tolerance::tryFrom($text('noise')) ?? Tolerance::Some,
             Tolerance::tryFrom($text('spill')) ?? Tolerance::Some,
             Skill::tryFrom($text('skill')) ?? Skill::Some,
-            $reader->read($text('powerPrice'), 'powerPrice', 'The price of a kWh', null, 0.0, 1_000.0) ?? Assumptions::powerPrice()->value,
+            $reader->read($text('powerPrice'), 'powerPrice', 'The price of a kWh', null, 0.0, 1_000.0)
+                ?? Assumptions::powerPrice()->value,
             $text('drilled') === 'yes',
             $text('look') === 'clean',
         );

@@ -22,8 +22,13 @@ final readonly class BuildRecord
      * @param  list<LeakTest>  $leakTests
      * @param  array<string, Measured>  $measured  by baffle
      */
-    public function __construct(public bool $retrofit = false, public ?float $cureHours = null, public array $done = [], public array $leakTests = [], public array $measured = [])
-    {
+    public function __construct(
+        public bool $retrofit = false,
+        public ?float $cureHours = null,
+        public array $done = [],
+        public array $leakTests = [],
+        public array $measured = [],
+    ) {
     }
 
     /**

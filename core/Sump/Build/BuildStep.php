@@ -23,6 +23,13 @@ final readonly class BuildStep
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['key' => $this->key, 'title' => $this->title, 'says' => $this->says, 'caution' => $this->caution, 'done' => $this->done?->format('Y-m-d'), 'notBefore' => $this->notBefore?->format('Y-m-d')];
+        return [
+            'key' => $this->key,
+            'title' => $this->title,
+            'says' => $this->says,
+            'caution' => $this->caution,
+            'done' => $this->done?->format('Y-m-d'),
+            'notBefore' => $this->notBefore?->format('Y-m-d'),
+        ];
     }
 }

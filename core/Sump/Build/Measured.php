@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Build;
 
-/** Where a baffle stands once it is set: from the inner face of the inlet wall to its near face, at its four corners, mm. */
+/**
+ * Where a baffle stands once it is set: from the inner face of the inlet wall to its near face, at its four corners,
+ * mm.
+ */
 final readonly class Measured
 {
     /** Corners, as they are called in documents. */
-    public const CORNERS = ['frontBottom' => 'front, bottom', 'frontTop' => 'front, top', 'backBottom' => 'back, bottom', 'backTop' => 'back, top'];
+    public const CORNERS = [
+        'frontBottom' => 'front, bottom',
+        'frontTop' => 'front, top',
+        'backBottom' => 'back, bottom',
+        'backTop' => 'back, top',
+    ];
 
     /** @param  array<string, float>  $cornersMm  by {@see Measured::CORNERS}, those that were measured */
     public function __construct(public array $cornersMm)
@@ -18,13 +26,19 @@ final readonly class Measured
     /** How much further back than front, mm; null until both were measured at the same height. */
     public function outOfSquareMm(): ?float
     {
-        return $this->greatest(['Bottom', 'Top'], fn (string $height): ?float => $this->difference("back{$height}", "front{$height}"));
+        return $this->greatest(
+            ['Bottom', 'Top'],
+            fn (string $height): ?float => $this->difference("back{$height}", "front{$height}"),
+        );
     }
 
     /** How much further at the top than at the bottom, mm; null until both were measured on the same side. */
     public function leaningMm(): ?float
     {
-        return $this->greatest(['front', 'back'], fn (string $side): ?float => $this->difference("{$side}Top", "{$side}Bottom"));
+        return $this->greatest(
+            ['front', 'back'],
+            fn (string $side): ?float => $this->difference("{$side}Top", "{$side}Bottom"),
+        );
     }
 
     /** How far the middle of what was measured is from the plan, mm; null until anything was. */
@@ -35,7 +49,9 @@ final readonly class Measured
 
     private function difference(string $one, string $other): ?float
     {
-        return isset($this->cornersMm[$one], $this->cornersMm[$other]) ? $this->cornersMm[$one] - $this->cornersMm[$other] : null;
+        return isset($this->cornersMm[$one], $this->cornersMm[$other])
+            ? $this->cornersMm[$one] - $this->cornersMm[$other]
+            : null;
     }
 
     /**

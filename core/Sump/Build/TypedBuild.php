@@ -57,8 +57,13 @@ final readonly class TypedBuild
             }
         }
 
-        return new BuildRecord(($typed['retrofit'] ?? false) === true, $this->fields->figure($typed, 'cureHours', 'cureHours', [null, 1.0, 2_000.0, 'The cure']),
-            $done, $this->leakTests(array_slice(Fields::list($typed, 'leakTests'), 0, self::MOST)), $measured);
+        return new BuildRecord(
+            ($typed['retrofit'] ?? false) === true,
+            $this->fields->figure($typed, 'cureHours', 'cureHours', [null, 1.0, 2_000.0, 'The cure']),
+            $done,
+            $this->leakTests(array_slice(Fields::list($typed, 'leakTests'), 0, self::MOST)),
+            $measured,
+        );
     }
 
     /**

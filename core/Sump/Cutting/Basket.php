@@ -11,8 +11,8 @@ use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 
 /**
- * A media basket for a rear chamber, made to the measured cavity: back and sides sealed, the water in over the front, down through
- * shelves of egg crate that lift out, and away at the bottom.
+ * A media basket for a rear chamber, made to the measured cavity: back and sides sealed, the water in over the front,
+ * down through shelves of egg crate that lift out, and away at the bottom.
  */
 final readonly class Basket
 {
@@ -28,7 +28,9 @@ final readonly class Basket
     private const LEAST_SHELF = 30.0;
 
     public function __construct(
-        /** Cavity as measured at its narrowest: along the tank, from front to back, and height of the basket in it, mm. */
+        /**
+         * Cavity as measured at its narrowest: along the tank, from front to back, and height of the basket in it, mm.
+         */
         public float $lengthMm,
         public float $widthMm,
         public float $heightMm,
@@ -76,15 +78,72 @@ final readonly class Basket
             return [];
         }
         $length = $this->outerLengthMm();
-        $handle = new CutHole($this->innerLength() / 2, self::HANDLE_HEIGHT / 2, min(80.0, 0.6 * $this->innerLength()), 14.0, false);
+        $handle = new CutHole(
+            $this->innerLength() / 2,
+            self::HANDLE_HEIGHT / 2,
+            min(80.0, 0.6 * $this->innerLength()),
+            14.0,
+            false,
+        );
 
         return [
-            CutPanel::plain('basket-back', CutGroup::Basket, 'Basket, back', $length, $this->heightMm, $this->thicknessMm, 'sealed all along'),
-            CutPanel::plain('basket-side', CutGroup::Basket, 'Basket, side', $this->innerWidth(), $this->heightMm, $this->thicknessMm, 'between front and back, sealed', 2),
-            CutPanel::plain('basket-front', CutGroup::Basket, 'Basket, front', $length, $this->heightMm - $this->inletMm, $this->thicknessMm, 'flush at the bottom; the water comes in over it'),
-            CutPanel::plain('basket-ledge', CutGroup::Basket, 'Basket, ledge', $this->innerWidth(), self::LEDGE, $this->thicknessMm, 'one at each side for each shelf, evenly spaced from the bottom up', 2 * $this->shelves),
-            CutPanel::plain('basket-handle', CutGroup::Basket, 'Basket, handle', $this->innerLength(), self::HANDLE_HEIGHT, $this->thicknessMm, 'between the sides at the top')->with([$handle]),
-            CutPanel::plain('basket-shelf', CutGroup::EggCrate, 'Basket, shelf', $this->innerLength() - self::PLAY, $this->innerWidth() - self::PLAY, 0.0, 'lifts out; the lowest is the bottom', $this->shelves),
+            CutPanel::plain(
+                'basket-back',
+                CutGroup::Basket,
+                'Basket, back',
+                $length,
+                $this->heightMm,
+                $this->thicknessMm,
+                'sealed all along',
+            ),
+            CutPanel::plain(
+                'basket-side',
+                CutGroup::Basket,
+                'Basket, side',
+                $this->innerWidth(),
+                $this->heightMm,
+                $this->thicknessMm,
+                'between front and back, sealed',
+                2,
+            ),
+            CutPanel::plain(
+                'basket-front',
+                CutGroup::Basket,
+                'Basket, front',
+                $length,
+                $this->heightMm - $this->inletMm,
+                $this->thicknessMm,
+                'flush at the bottom; the water comes in over it',
+            ),
+            CutPanel::plain(
+                'basket-ledge',
+                CutGroup::Basket,
+                'Basket, ledge',
+                $this->innerWidth(),
+                self::LEDGE,
+                $this->thicknessMm,
+                'one at each side for each shelf, evenly spaced from the bottom up',
+                2 * $this->shelves,
+            ),
+            CutPanel::plain(
+                'basket-handle',
+                CutGroup::Basket,
+                'Basket, handle',
+                $this->innerLength(),
+                self::HANDLE_HEIGHT,
+                $this->thicknessMm,
+                'between the sides at the top',
+            )->with([$handle]),
+            CutPanel::plain(
+                'basket-shelf',
+                CutGroup::EggCrate,
+                'Basket, shelf',
+                $this->innerLength() - self::PLAY,
+                $this->innerWidth() - self::PLAY,
+                0.0,
+                'lifts out; the lowest is the bottom',
+                $this->shelves,
+            ),
         ];
     }
 
@@ -94,22 +153,70 @@ final readonly class Basket
         $mm = static fn (float $mm): string => ShopLength::format($mm, $units);
         $most = Assumptions::basketBypass();
 
-        return array_values(array_filter([
-            $this->panels() === [] ? Finding::of(Severity::Fault, 'basket-nothing', 'Nothing is left of the media basket', sprintf('A cavity of %s by %s less the gaps and sheets leaves no room.', $mm($this->lengthMm), $mm($this->widthMm)))
-                ->because('Sheet and gap come off on each side, the inlet and the ledges off the height.', 'Take thinner sheet, a smaller gap or fewer shelves.') : null,
-            $this->clearanceMm > $most->value ? Finding::of(Severity::Caution, 'basket-bypass', 'Water passes beside the media basket', sprintf('%s are left on each side.', $mm($this->clearanceMm)), $most)
-                ->because('Water takes the easy way and not the one through the media.', sprintf('Leave %s at the most.', $mm($most->value))) : null,
-            $this->clearanceMm < 0.5 ? Finding::of(Severity::Caution, 'basket-jams', 'The media basket will jam', sprintf('%s are left on each side.', $mm($this->clearanceMm)))
-                ->because('Rear chambers are seldom square, and it has to come out with wet hands.', 'Leave 1 to 2 mm on each side.') : null,
-            $this->panels() !== [] && $this->shelfMm() < self::LEAST_SHELF ? Finding::of(Severity::Remark, 'basket-low', 'The shelves are low', sprintf('Each has %s of clear height.', $mm($this->shelfMm())))
-                ->because('A pad or a bag of media wants more.', 'Take fewer shelves.') : null,
-        ]));
+        return array_values(
+            array_filter([
+                $this->panels() === []
+                    ? Finding::of(
+                        Severity::Fault,
+                        'basket-nothing',
+                        'Nothing is left of the media basket',
+                        sprintf(
+                            'A cavity of %s by %s less the gaps and sheets leaves no room.',
+                            $mm($this->lengthMm),
+                            $mm($this->widthMm),
+                        ),
+                    )->because(
+                        'Sheet and gap come off on each side, the inlet and the ledges off the height.',
+                        'Take thinner sheet, a smaller gap or fewer shelves.',
+                    )
+                    : null,
+                $this->clearanceMm > $most->value
+                    ? Finding::of(
+                        Severity::Caution,
+                        'basket-bypass',
+                        'Water passes beside the media basket',
+                        sprintf('%s are left on each side.', $mm($this->clearanceMm)),
+                        $most,
+                    )->because(
+                        'Water takes the easy way and not the one through the media.',
+                        sprintf('Leave %s at the most.', $mm($most->value)),
+                    )
+                    : null,
+                $this->clearanceMm < 0.5
+                    ? Finding::of(
+                        Severity::Caution,
+                        'basket-jams',
+                        'The media basket will jam',
+                        sprintf('%s are left on each side.', $mm($this->clearanceMm)),
+                    )->because(
+                        'Rear chambers are seldom square, and it has to come out with wet hands.',
+                        'Leave 1 to 2 mm on each side.',
+                    )
+                    : null,
+                $this->panels() !== [] && $this->shelfMm() < self::LEAST_SHELF
+                    ? Finding::of(
+                        Severity::Remark,
+                        'basket-low',
+                        'The shelves are low',
+                        sprintf('Each has %s of clear height.', $mm($this->shelfMm())),
+                    )->because('A pad or a bag of media wants more.', 'Take fewer shelves.')
+                    : null,
+            ]),
+        );
     }
 
     /** @return array<string, int|float> */
     public function toArray(): array
     {
-        return ['lengthMm' => $this->lengthMm, 'widthMm' => $this->widthMm, 'heightMm' => $this->heightMm, 'clearanceMm' => $this->clearanceMm, 'thicknessMm' => $this->thicknessMm, 'shelves' => $this->shelves, 'inletMm' => $this->inletMm];
+        return [
+            'lengthMm' => $this->lengthMm,
+            'widthMm' => $this->widthMm,
+            'heightMm' => $this->heightMm,
+            'clearanceMm' => $this->clearanceMm,
+            'thicknessMm' => $this->thicknessMm,
+            'shelves' => $this->shelves,
+            'inletMm' => $this->inletMm,
+        ];
     }
 
     private function innerLength(): float

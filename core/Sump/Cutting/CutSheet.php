@@ -35,11 +35,24 @@ final readonly class CutSheet
         foreach ($section->trays as $tray) {
             $chamber = $section->chambers()[$tray->chamber] ?? null;
             if ($chamber !== null && $tray->lengthMm($chamber) > 0.0 && $tray->widthMm($chamber) > 0.0) {
-                array_push($panels, ...($tray->kind === TrayKind::Tray ? self::tray($tray, $chamber) : [self::shelf($tray, $chamber)]), ...[self::ledge($tray, $chamber)]);
+                array_push(
+                    $panels,
+                    ...$tray->kind === TrayKind::Tray ? self::tray($tray, $chamber) : [self::shelf($tray, $chamber)],
+                    ...[self::ledge($tray, $chamber)],
+                );
             }
         }
         foreach ($workshop->pads as $pad) {
-            $panels[] = CutPanel::plain($pad->id, CutGroup::Pads, $pad->name, $pad->lengthMm, $pad->widthMm, 0.0, '', $pad->count);
+            $panels[] = CutPanel::plain(
+                $pad->id,
+                CutGroup::Pads,
+                $pad->name,
+                $pad->lengthMm,
+                $pad->widthMm,
+                0.0,
+                '',
+                $pad->count,
+            );
         }
 
         return new self([...$panels, ...self::blackout($section, $workshop), ...($workshop->basket?->panels() ?? [])]);
@@ -53,23 +66,57 @@ final readonly class CutSheet
         foreach ($tray->openings as $opening) {
             $place = $places[$opening->id] ?? null;
             if ($place !== null) {
-                $holes[] = new CutHole($place->xMm + $place->lengthMm / 2, $place->yMm + $place->widthMm / 2, $place->lengthMm, $place->widthMm, $opening->kind->isRound());
+                $holes[] = new CutHole(
+                    $place->xMm + $place->lengthMm / 2,
+                    $place->yMm + $place->widthMm / 2,
+                    $place->lengthMm,
+                    $place->widthMm,
+                    $opening->kind->isRound(),
+                );
             }
         }
 
-        return [CutPanel::plain($tray->id, CutGroup::Trays, "Tray, chamber {$chamber->number()}", $tray->lengthMm($chamber), $tray->widthMm($chamber), $tray->thicknessMm,
-            implode(', ', array_map(static fn (Opening $opening): string => lcfirst($opening->kind->label()), $tray->openings)))->with($holes)];
+        return [
+            CutPanel::plain(
+                $tray->id,
+                CutGroup::Trays,
+                "Tray, chamber {$chamber->number()}",
+                $tray->lengthMm($chamber),
+                $tray->widthMm($chamber),
+                $tray->thicknessMm,
+                implode(
+                    ', ',
+                    array_map(static fn (Opening $hole): string => lcfirst($hole->kind->label()), $tray->openings),
+                ),
+            )->with($holes),
+        ];
     }
 
     private static function shelf(Tray $tray, Chamber $chamber): CutPanel
     {
-        return CutPanel::plain($tray->id, CutGroup::EggCrate, "Shelf, chamber {$chamber->number()}", $tray->lengthMm($chamber), $tray->widthMm($chamber), $tray->thicknessMm, 'cut through the middle of the cells');
+        return CutPanel::plain(
+            $tray->id,
+            CutGroup::EggCrate,
+            "Shelf, chamber {$chamber->number()}",
+            $tray->lengthMm($chamber),
+            $tray->widthMm($chamber),
+            $tray->thicknessMm,
+            'cut through the middle of the cells',
+        );
     }
 
     private static function ledge(Tray $tray, Chamber $chamber): CutPanel
     {
-        return CutPanel::plain("{$tray->id}-ledge", CutGroup::Trays, "Ledge, chamber {$chamber->number()}", $tray->lengthMm($chamber), Assumptions::trayLedge()->value, $tray->kind === TrayKind::Tray ? $tray->thicknessMm : self::LEDGE,
-            'front and back, under the tray', 2);
+        return CutPanel::plain(
+            "{$tray->id}-ledge",
+            CutGroup::Trays,
+            "Ledge, chamber {$chamber->number()}",
+            $tray->lengthMm($chamber),
+            Assumptions::trayLedge()->value,
+            $tray->kind === TrayKind::Tray ? $tray->thicknessMm : self::LEDGE,
+            'front and back, under the tray',
+            2,
+        );
     }
 
     /** @return list<CutPanel> */
@@ -81,15 +128,48 @@ final readonly class CutSheet
         }
         $thickness = $workshop->blackoutMm ?? Assumptions::blackout()->value;
         $across = $section->widthMm - 2 * Assumptions::siliconeGap()->value;
-        $of = static fn (string $id, string $side, float $width, float $height, string $note): CutPanel => CutPanel::plain("blackout-{$id}", CutGroup::Blackout, "Blackout, {$side} of chamber {$chamber->number()}", $width, $height, $thickness, $note);
+        $of = static fn (
+            string $id,
+            string $side,
+            float $width,
+            float $height,
+            string $note,
+        ): CutPanel => CutPanel::plain(
+            "blackout-{$id}",
+            CutGroup::Blackout,
+            "Blackout, {$side} of chamber {$chamber->number()}",
+            $width,
+            $height,
+            $thickness,
+            $note,
+        );
         $sides = [];
-        foreach ([['inlet', 'inlet side', $chamber->index - 1], ['return', 'return side', $chamber->index]] as [$id, $side, $i]) {
+        foreach (
+            [
+                ['inlet', 'inlet side', $chamber->index - 1],
+                ['return', 'return side', $chamber->index],
+            ] as [$id, $side, $i]
+        ) {
             $baffle = $section->baffles[$i] ?? null;
-            // Against a baffle it ends with it, so that the water still gets over; against a wall it goes to the rim, outside.
-            $sides[] = $baffle === null ? $of($id, $side, $section->widthMm + 2 * $section->wallMm, $section->heightMm, 'outside, on the wall') : $of($id, $side, $across, $baffle->topMm - $baffle->gapMm, 'against the baffle, open where it is');
+            // Against a baffle it ends with it, so that the water still gets over; against a wall it goes to the rim,
+            // outside.
+            $sides[]
+                = $baffle === null
+                    ? $of(
+                        $id,
+                        $side,
+                        $section->widthMm + 2 * $section->wallMm,
+                        $section->heightMm,
+                        'outside, on the wall',
+                    )
+                    : $of($id, $side, $across, $baffle->topMm - $baffle->gapMm, 'against the baffle, open where it is');
         }
 
-        return [...$sides, $of('front', 'front', $chamber->lengthMm(), $section->heightMm, 'outside'), $of('back', 'back', $chamber->lengthMm(), $section->heightMm, 'outside')];
+        return [
+            ...$sides,
+            $of('front', 'front', $chamber->lengthMm(), $section->heightMm, 'outside'),
+            $of('back', 'back', $chamber->lengthMm(), $section->heightMm, 'outside'),
+        ];
     }
 
     private static function panel(Section $section, Baffle $baffle, int $number): CutPanel
@@ -97,11 +177,25 @@ final readonly class CutSheet
         $width = $section->widthMm - 2 * Assumptions::siliconeGap()->value;
         $height = $baffle->edgeMm() - $baffle->gapMm;
         $relief = $baffle->hangs() ? 0.0 : min(Assumptions::cornerRelief()->value, $width / 4, $height / 4);
-        $outline = $relief > 0.0
-            ? [[$relief, 0.0], [$width - $relief, 0.0], [$width, $relief], ...self::top($baffle, $width, $height), [0.0, $relief]]
-            : [[0.0, 0.0], [$width, 0.0], ...self::top($baffle, $width, $height)];
+        $outline
+            = $relief > 0.0
+                ? [
+                    [$relief, 0.0],
+                    [$width - $relief, 0.0],
+                    [$width, $relief],
+                    ...self::top($baffle, $width, $height),
+                    [0.0, $relief],
+                ]
+                : [[0.0, 0.0], [$width, 0.0], ...self::top($baffle, $width, $height)];
 
-        return new CutPanel($baffle->id, CutGroup::Baffles, "{$number}. {$baffle->kind->label()}", $width, $height, $baffle->thicknessMm, $outline,
+        return new CutPanel(
+            $baffle->id,
+            CutGroup::Baffles,
+            "{$number}. {$baffle->kind->label()}",
+            $width,
+            $height,
+            $baffle->thicknessMm,
+            $outline,
             $baffle->hangs() ? 'hangs clear of the floor' : ($relief > 0.0 ? 'lower corners relieved' : ''),
             $baffle->atMm, $baffle->atMm + $section->wallMm);
     }
@@ -124,7 +218,13 @@ final readonly class CutSheet
         $points = [[$width, $height]];
         for ($i = $count - 1; $i >= 0; $i--) {
             $left = $first + $i * $pitch;
-            array_push($points, [$left + $slot, $height], [$left + $slot, $height - $depth], [$left, $height - $depth], [$left, $height]);
+            array_push(
+                $points,
+                [$left + $slot, $height],
+                [$left + $slot, $height - $depth],
+                [$left, $height - $depth],
+                [$left, $height],
+            );
         }
         $points[] = [0.0, $height];
 

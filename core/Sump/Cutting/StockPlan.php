@@ -26,7 +26,9 @@ final readonly class StockPlan
         $kinds = [];
         foreach ($sheet->panels as $panel) {
             // What is of one kind but another thickness comes from another sheet; each pad has its own count.
-            $kinds[$panel->group->value.' '.($panel->group === CutGroup::Pads ? $panel->id : $panel->thicknessMm)][] = $panel;
+            $kinds[
+                $panel->group->value.' '.($panel->group === CutGroup::Pads ? $panel->id : $panel->thicknessMm)
+            ][] = $panel;
         }
         $uses = [];
         foreach ($kinds as $panels) {
@@ -34,7 +36,10 @@ final readonly class StockPlan
             $stock = $workshop->stock($group);
             if ($stock !== null) {
                 $kerf = $group->isSawn() ? Assumptions::kerf()->value : 0.0;
-                $uses[] = $group === CutGroup::Pads ? self::many($panels[0], $stock, $kerf) : self::mixed($panels, $stock, $kerf);
+                $uses[]
+                    = $group === CutGroup::Pads
+                        ? self::many($panels[0], $stock, $kerf)
+                        : self::mixed($panels, $stock, $kerf);
             }
         }
 
@@ -47,8 +52,20 @@ final readonly class StockPlan
         $findings = [];
         foreach ($this->uses as $use) {
             foreach ($use->tooLarge as $panel) {
-                $findings[] = Finding::of(Severity::Caution, 'stock-small', 'A piece is larger than its sheet', sprintf('%s is %s; the sheet %s by %s.', $panel->label, $panel->size($units), ShopLength::format($use->stock->lengthMm, $units), ShopLength::format($use->stock->widthMm, $units)))
-                    ->at($panel->id)->because('It cannot be cut from it in one piece.', 'Take a larger sheet, or have it cut to size.');
+                $findings[] = Finding::of(
+                    Severity::Caution,
+                    'stock-small',
+                    'A piece is larger than its sheet',
+                    sprintf(
+                        '%s is %s; the sheet %s by %s.',
+                        $panel->label,
+                        $panel->size($units),
+                        ShopLength::format($use->stock->lengthMm, $units),
+                        ShopLength::format($use->stock->widthMm, $units),
+                    ),
+                )
+                    ->at($panel->id)
+                    ->because('It cannot be cut from it in one piece.', 'Take a larger sheet, or have it cut to size.');
             }
         }
 
@@ -57,11 +74,30 @@ final readonly class StockPlan
 
     private static function many(CutPanel $panel, Stock $stock, float $kerf): StockUse
     {
-        $nests = array_map(static fn (Nest $nest): Nest => new Nest($panel->id, $nest->xMm, $nest->yMm, $nest->lengthMm, $nest->widthMm, $nest->turned),
-            Nesting::fill($panel->widthMm, $panel->heightMm, $stock->lengthMm, $stock->widthMm, $kerf));
+        $nests = array_map(
+            static fn (Nest $nest): Nest => new Nest(
+                $panel->id,
+                $nest->xMm,
+                $nest->yMm,
+                $nest->lengthMm,
+                $nest->widthMm,
+                $nest->turned,
+            ),
+            Nesting::fill($panel->widthMm, $panel->heightMm, $stock->lengthMm, $stock->widthMm, $kerf),
+        );
         $fit = count($nests);
 
-        return new StockUse($panel->group, $panel->label, $panel->thicknessMm, $stock, [$panel], $fit === 0 ? [] : [$nests], $fit === 0 ? 0 : (int) ceil($panel->count / $fit), $fit, $fit === 0 ? [$panel] : []);
+        return new StockUse(
+            $panel->group,
+            $panel->label,
+            $panel->thicknessMm,
+            $stock,
+            [$panel],
+            $fit === 0 ? [] : [$nests],
+            $fit === 0 ? 0 : (int) ceil($panel->count / $fit),
+            $fit,
+            $fit === 0 ? [$panel] : [],
+        );
     }
 
     /** @param  non-empty-list<CutPanel>  $panels */
@@ -75,8 +111,31 @@ final readonly class StockPlan
         }
         $panel = static fn (string $mark): CutPanel => $panels[(int) $mark];
         $nesting = Nesting::of($sizes, $stock->lengthMm, $stock->widthMm, $kerf);
-        $sheets = array_map(static fn (array $sheet): array => array_map(static fn (Nest $nest): Nest => new Nest($panel($nest->mark)->id, $nest->xMm, $nest->yMm, $nest->lengthMm, $nest->widthMm, $nest->turned), $sheet), $nesting->sheets);
+        $sheets = array_map(
+            static fn (array $sheet): array => array_map(
+                static fn (Nest $nest): Nest => new Nest(
+                    $panel($nest->mark)->id,
+                    $nest->xMm,
+                    $nest->yMm,
+                    $nest->lengthMm,
+                    $nest->widthMm,
+                    $nest->turned,
+                ),
+                $sheet,
+            ),
+            $nesting->sheets,
+        );
 
-        return new StockUse($panels[0]->group, $panels[0]->group->label(), $panels[0]->thicknessMm, $stock, $panels, $sheets, count($sheets), null, array_values(array_unique(array_map($panel, $nesting->tooLarge), SORT_REGULAR)));
+        return new StockUse(
+            $panels[0]->group,
+            $panels[0]->group->label(),
+            $panels[0]->thicknessMm,
+            $stock,
+            $panels,
+            $sheets,
+            count($sheets),
+            null,
+            array_values(array_unique(array_map($panel, $nesting->tooLarge), SORT_REGULAR)),
+        );
     }
 }

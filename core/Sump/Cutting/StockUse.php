@@ -32,9 +32,13 @@ final readonly class StockUse
     public function usedShare(): float
     {
         $pieces = array_filter($this->panels, fn (CutPanel $panel): bool => ! in_array($panel, $this->tooLarge, true));
-        $area = array_sum(array_map(static fn (CutPanel $panel): float => $panel->count * $panel->widthMm * $panel->heightMm, $pieces));
+        $area = array_sum(
+            array_map(static fn (CutPanel $one): float => $one->count * $one->widthMm * $one->heightMm, $pieces),
+        );
 
-        return $this->sheetsNeeded === 0 ? 0.0 : $area / ($this->sheetsNeeded * $this->stock->lengthMm * $this->stock->widthMm);
+        return $this->sheetsNeeded === 0
+            ? 0.0
+            : $area / ($this->sheetsNeeded * $this->stock->lengthMm * $this->stock->widthMm);
     }
 
     public function panel(string $id): CutPanel

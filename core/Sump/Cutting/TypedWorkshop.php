@@ -12,9 +12,15 @@ final readonly class TypedWorkshop
 {
     private const MOST_PADS = 20;
 
-    private const PAD = ['lengthMm' => [Dimension::Length, 20.0, 2_000.0, 'The length'], 'widthMm' => [Dimension::Length, 20.0, 2_000.0, 'The width']];
+    private const PAD = [
+        'lengthMm' => [Dimension::Length, 20.0, 2_000.0, 'The length'],
+        'widthMm' => [Dimension::Length, 20.0, 2_000.0, 'The width'],
+    ];
 
-    private const SHEET = ['lengthMm' => [Dimension::Length, 50.0, 4_000.0, 'The length'], 'widthMm' => [Dimension::Length, 50.0, 4_000.0, 'The width']];
+    private const SHEET = [
+        'lengthMm' => [Dimension::Length, 50.0, 4_000.0, 'The length'],
+        'widthMm' => [Dimension::Length, 50.0, 4_000.0, 'The width'],
+    ];
 
     private const BASKET = [
         'lengthMm' => [Dimension::Length, 20.0, 2_000.0, 'The cavity along the tank'],
@@ -31,13 +37,25 @@ final readonly class TypedWorkshop
         $lit = $fields->whole($typed, 'litChamber', 'workshop.litChamber', 'The lit chamber', 0, 40);
         $pads = Fields::list($typed, 'pads');
         if (count($pads) > self::MOST_PADS) {
-            $fields->note('section', sprintf('A filter can have %d kinds of pads; this one has %d.', self::MOST_PADS, count($pads)));
+            $fields->note(
+                'section',
+                sprintf('A filter can have %d kinds of pads; this one has %d.', self::MOST_PADS, count($pads)),
+            );
         }
         $basket = Fields::map($typed, 'basket');
 
-        return new Workshop(array_map(static fn (array $pad): Pad => self::pad($pad, $fields), $pads), self::stock(Fields::map($typed, 'stock'), $fields), $lit,
-            $fields->figure($typed, 'blackoutMm', 'workshop.blackoutMm', [Dimension::Length, 0.5, 20.0, 'The thickness of the blackout panels']),
-            $basket === [] ? null : self::basket($basket, $fields));
+        return new Workshop(
+            array_map(static fn (array $pad): Pad => self::pad($pad, $fields), $pads),
+            self::stock(Fields::map($typed, 'stock'), $fields),
+            $lit,
+            $fields->figure($typed, 'blackoutMm', 'workshop.blackoutMm', [
+                Dimension::Length,
+                0.5,
+                20.0,
+                'The thickness of the blackout panels',
+            ]),
+            $basket === [] ? null : self::basket($basket, $fields),
+        );
     }
 
     /** @param  array<mixed>  $typed */
@@ -46,8 +64,13 @@ final readonly class TypedWorkshop
         $id = Fields::text($typed, 'id');
         $at = "pad.{$id}";
 
-        return new Pad($id, Fields::name($typed, 'name'), $fields->needed($typed, 'lengthMm', "{$at}.lengthMm", self::PAD['lengthMm'], 100.0), $fields->needed($typed, 'widthMm', "{$at}.widthMm", self::PAD['widthMm'], 100.0),
-            $fields->whole($typed, 'count', "{$at}.count", 'The number', 1, 500) ?? 1);
+        return new Pad(
+            $id,
+            Fields::name($typed, 'name'),
+            $fields->needed($typed, 'lengthMm', "{$at}.lengthMm", self::PAD['lengthMm'], 100.0),
+            $fields->needed($typed, 'widthMm', "{$at}.widthMm", self::PAD['widthMm'], 100.0),
+            $fields->whole($typed, 'count', "{$at}.count", 'The number', 1, 500) ?? 1,
+        );
     }
 
     /**
@@ -73,9 +96,22 @@ final readonly class TypedWorkshop
     private static function basket(array $typed, Fields $fields): Basket
     {
         $usual = Basket::usual();
-        $read = static fn (string $key, float $otherwise): float => $fields->needed($typed, $key, "basket.{$key}", self::BASKET[$key], $otherwise);
+        $read = static fn (string $key, float $otherwise): float => $fields->needed(
+            $typed,
+            $key,
+            "basket.{$key}",
+            self::BASKET[$key],
+            $otherwise,
+        );
 
-        return new Basket($read('lengthMm', $usual->lengthMm), $read('widthMm', $usual->widthMm), $read('heightMm', $usual->heightMm), $read('clearanceMm', $usual->clearanceMm), $read('thicknessMm', $usual->thicknessMm),
-            $fields->whole($typed, 'shelves', 'basket.shelves', 'The number of shelves', 1, 12) ?? $usual->shelves, $read('inletMm', $usual->inletMm));
+        return new Basket(
+            $read('lengthMm', $usual->lengthMm),
+            $read('widthMm', $usual->widthMm),
+            $read('heightMm', $usual->heightMm),
+            $read('clearanceMm', $usual->clearanceMm),
+            $read('thicknessMm', $usual->thicknessMm),
+            $fields->whole($typed, 'shelves', 'basket.shelves', 'The number of shelves', 1, 12) ?? $usual->shelves,
+            $read('inletMm', $usual->inletMm),
+        );
     }
 }

@@ -12,8 +12,13 @@ final readonly class Workshop
      * @param  array<string, Stock>  $stock  by {@see CutGroup}, where it is not the usual one
      * @param  ?int  $litChamber  the chamber with a light over it, which is closed off by blackout panels
      */
-    public function __construct(public array $pads = [], public array $stock = [], public ?int $litChamber = null, public ?float $blackoutMm = null, public ?Basket $basket = null)
-    {
+    public function __construct(
+        public array $pads = [],
+        public array $stock = [],
+        public ?int $litChamber = null,
+        public ?float $blackoutMm = null,
+        public ?Basket $basket = null,
+    ) {
     }
 
     public function stock(CutGroup $group): ?Stock

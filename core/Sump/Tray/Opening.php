@@ -23,6 +23,13 @@ final readonly class Opening
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['id' => $this->id, 'kind' => $this->kind->value, 'lengthMm' => $this->lengthMm, ...($this->kind->isRound() ? [] : ['widthMm' => $this->widthMm]), 'standsMm' => $this->standsMm, 'hangsMm' => $this->hangsMm];
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'lengthMm' => $this->lengthMm,
+            ...$this->kind->isRound() ? [] : ['widthMm' => $this->widthMm],
+            'standsMm' => $this->standsMm,
+            'hangsMm' => $this->hangsMm,
+        ];
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Tray;
 
-/** What a hole in a tray is for. Sizes to begin with: sock holes of 4 and 7 in are common practice, the rest are estimates from memory. */
+/**
+ * What a hole in a tray is for. Sizes to begin with: sock holes of 4 and 7 in are common practice, the rest are
+ * estimates from memory.
+ */
 enum OpeningKind: string
 {
     case SmallSock = 'sock-4in';

@@ -42,7 +42,8 @@ final readonly class Tray
     }
 
     /**
-     * Where its openings go, each lower left corner from that of the sheet, with sheet left between and around; null where they do not all fit.
+     * Where its openings go, each lower left corner from that of the sheet, with sheet left between and around; null
+     * where they do not all fit.
      *
      * @return ?array<string, Nest> by opening
      */
@@ -53,13 +54,25 @@ final readonly class Tray
         foreach ($this->openings as $opening) {
             $sizes[$opening->id] = [$opening->lengthMm, $opening->widthMm];
         }
-        $nesting = Nesting::of($sizes, max(0.0, $this->lengthMm($chamber) - 2 * $web), max(0.0, $this->widthMm($chamber) - 2 * $web), $web);
+        $nesting = Nesting::of(
+            $sizes,
+            max(0.0, $this->lengthMm($chamber) - 2 * $web),
+            max(0.0, $this->widthMm($chamber) - 2 * $web),
+            $web,
+        );
         if ($nesting->tooLarge !== [] || count($nesting->sheets) > 1) {
             return null;
         }
         $places = [];
         foreach ($nesting->sheets[0] ?? [] as $nest) {
-            $places[$nest->mark] = new Nest($nest->mark, $nest->xMm + $web, $nest->yMm + $web, $nest->lengthMm, $nest->widthMm, $nest->turned);
+            $places[$nest->mark] = new Nest(
+                $nest->mark,
+                $nest->xMm + $web,
+                $nest->yMm + $web,
+                $nest->lengthMm,
+                $nest->widthMm,
+                $nest->turned,
+            );
         }
 
         return $places;
@@ -73,16 +86,22 @@ final readonly class Tray
     /** @return list<Opening> */
     public function of(OpeningKind ...$kinds): array
     {
-        return array_values(array_filter($this->openings, static fn (Opening $opening): bool => in_array($opening->kind, $kinds, true)));
+        return array_values(
+            array_filter($this->openings, static fn (Opening $opening): bool => in_array($opening->kind, $kinds, true)),
+        );
     }
 
     /** Whether all the water has to pass cloth that can clog. */
     public function canClog(): bool
     {
-        return array_filter($this->openings, static fn (Opening $opening): bool => $opening->kind->filters()) !== [] && ! $this->has(OpeningKind::Spare);
+        return array_filter($this->openings, static fn (Opening $opening): bool => $opening->kind->filters()) !== []
+            && ! $this->has(OpeningKind::Spare);
     }
 
-    /** How high the water stands over the floor when every sock and roller is clogged and the standpipes carry it all, mm; null without one. */
+    /**
+     * How high the water stands over the floor when every sock and roller is clogged and the standpipes carry it all,
+     * mm; null without one.
+     */
     public function cloggedLevelMm(float $litresPerHour): ?float
     {
         $pipes = $this->of(OpeningKind::Standpipe);
@@ -97,7 +116,15 @@ final readonly class Tray
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['id' => $this->id, 'kind' => $this->kind->value, 'chamber' => $this->chamber, 'topMm' => $this->topMm, 'thicknessMm' => $this->thicknessMm,
-            ...($this->openings === [] ? [] : ['openings' => array_map(static fn (Opening $opening): array => $opening->toArray(), $this->openings)])];
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'chamber' => $this->chamber,
+            'topMm' => $this->topMm,
+            'thicknessMm' => $this->thicknessMm,
+            ...$this->openings === []
+                ? []
+                : ['openings' => array_map(static fn (Opening $one): array => $one->toArray(), $this->openings)],
+        ];
     }
 }

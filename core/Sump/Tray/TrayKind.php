@@ -17,6 +17,8 @@ enum TrayKind: string
 
     public function says(): string
     {
-        return $this === self::Tray ? 'A sheet across a chamber with holes for socks or rollers.' : 'A shelf of light-diffuser grid that water passes through.';
+        return $this === self::Tray
+            ? 'A sheet across a chamber with holes for socks or rollers.'
+            : 'A shelf of light-diffuser grid that water passes through.';
     }
 }

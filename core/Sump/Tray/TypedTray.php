@@ -30,10 +30,22 @@ final readonly class TypedTray
         if ($kind === null) {
             $fields->note("tray.{$id}", 'This is not a kind of tray known here.');
         }
-        $openings = $kind === TrayKind::Tray ? array_map(static fn (array $opening): Opening => self::opening($opening, $id, $fields), Fields::list($typed, 'openings')) : [];
+        $openings
+            = $kind === TrayKind::Tray
+                ? array_map(
+                    static fn (array $opening): Opening => self::opening($opening, $id, $fields),
+                    Fields::list($typed, 'openings'),
+                )
+                : [];
 
-        return new Tray($id, $kind ?? TrayKind::Tray, Fields::chamber($typed), $fields->needed($typed, 'topMm', "tray.{$id}.topMm", self::TRAY['topMm'], 220.0),
-            $fields->needed($typed, 'thicknessMm', "tray.{$id}.thicknessMm", self::TRAY['thicknessMm'], 10.0), $openings);
+        return new Tray(
+            $id,
+            $kind ?? TrayKind::Tray,
+            Fields::chamber($typed),
+            $fields->needed($typed, 'topMm', "tray.{$id}.topMm", self::TRAY['topMm'], 220.0),
+            $fields->needed($typed, 'thicknessMm', "tray.{$id}.thicknessMm", self::TRAY['thicknessMm'], 10.0),
+            $openings,
+        );
     }
 
     /** @param  array<mixed>  $typed */
@@ -48,7 +60,15 @@ final readonly class TypedTray
         }
         $length = $fields->needed($typed, 'lengthMm', "{$at}.lengthMm", self::OPENING['lengthMm'], 100.0);
 
-        return new Opening($id, $kind, $length, $kind->isRound() ? $length : $fields->needed($typed, 'widthMm', "{$at}.widthMm", self::OPENING['widthMm'], 100.0),
-            $fields->figure($typed, 'standsMm', "{$at}.standsMm", self::OPENING['standsMm']) ?? 0.0, $fields->figure($typed, 'hangsMm', "{$at}.hangsMm", self::OPENING['hangsMm']) ?? 0.0);
+        return new Opening(
+            $id,
+            $kind,
+            $length,
+            $kind->isRound()
+                ? $length
+                : $fields->needed($typed, 'widthMm', "{$at}.widthMm", self::OPENING['widthMm'], 100.0),
+            $fields->figure($typed, 'standsMm', "{$at}.standsMm", self::OPENING['standsMm']) ?? 0.0,
+            $fields->figure($typed, 'hangsMm', "{$at}.hangsMm", self::OPENING['hangsMm']) ?? 0.0,
+        );
     }
 }

@@ -27,8 +27,26 @@ final class AppServer
         }
         $this->port = Port::free();
         $this->url = "http://127.0.0.1:{$this->port}";
-        $environment = ['APP_ENV' => 'e2e', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$database}.cache", 'SESSION_DRIVER' => 'whole-file', 'LOG_CHANNEL' => 'null', 'BCRYPT_ROUNDS' => '4', 'PHP_CLI_SERVER_WORKERS' => '3', ...$more];
-        $this->settings = implode(' ', array_map(static fn (string $name, string $value): string => $name.'='.escapeshellarg($value), array_keys($environment), $environment));
+        $environment = [
+            'APP_ENV' => 'e2e',
+            'APP_DEBUG' => 'false',
+            'DB_DATABASE' => $database,
+            'CACHE_STORE' => 'file',
+            'CACHE_PATH' => "{$database}.cache",
+            'SESSION_DRIVER' => 'whole-file',
+            'LOG_CHANNEL' => 'null',
+            'BCRYPT_ROUNDS' => '4',
+            'PHP_CLI_SERVER_WORKERS' => '3',
+            ...$more,
+        ];
+        $this->settings = implode(
+            ' ',
+            array_map(
+                static fn (string $name, string $value): string => $name.'='.escapeshellarg($value),
+                array_keys($environment),
+                $environment,
+            ),
+        );
         copy(self::template($demo), $environment['DB_DATABASE']);
         $this->start();
     }
@@ -40,7 +58,12 @@ final class AppServer
         if (! isset($made[$demo])) {
             $file = self::temporary();
             register_shutdown_function(static fn (): array => array_map(unlink(...), glob("{$file}*") ?: []));
-            $artisan = 'cd '.dirname(__DIR__, 3).' && env APP_ENV=e2e BCRYPT_ROUNDS=4 LOG_CHANNEL=null DB_DATABASE='.escapeshellarg($file).' php artisan ';
+            $artisan
+                = 'cd '
+                .dirname(__DIR__, 3)
+                .' && env APP_ENV=e2e BCRYPT_ROUNDS=4 LOG_CHANNEL=null DB_DATABASE='
+                .escapeshellarg($file)
+                .' php artisan ';
             self::run($artisan.'migrate --force --quiet');
             if ($demo) {
                 self::run($artisan."db:seed --class='Database\\Seeders\\DemoSeeder' --force --quiet");
@@ -82,7 +105,10 @@ final class AppServer
         $router = "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
         $log = escapeshellarg("{$this->database}.log");
         // A process group of its own, so that the workers go with the server.
-        $this->group = (int) self::run("cd {$root}/public && env {$this->settings} setsid php -d upload_max_filesize=21M -d post_max_size=64M -S 127.0.0.1:{$this->port} {$router} >{$log} 2>&1 & echo \$!");
+        $this->group = (int) self::run(
+            "cd {$root}/public && env {$this->settings} setsid php -d upload_max_filesize=21M -d post_max_size=64M -S "
+                ."127.0.0.1:{$this->port} {$router} >{$log} 2>&1 & echo \$!",
+        );
         Port::waitFor("{$this->url}/up");
     }
 
@@ -116,6 +142,8 @@ final class AppServer
     {
         exec($command, $output, $code);
 
-        return $code === 0 ? implode("\n", $output) : throw new RuntimeException("Failed: {$command}\n".implode("\n", $output));
+        return $code === 0
+            ? implode("\n", $output)
+            : throw new RuntimeException("Failed: {$command}\n".implode("\n", $output));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -21,13 +23,20 @@ final class Browser
     /** @var list<RemoteWebDriver> browsers that wait for the next test, since starting one takes a second */
     private static array $idle = [];
 
-    /** @var list<array<string, mixed>> cookies of the demo's keeper once signed in: every demo is a copy of one and sessions are kept beside, so they hold in all */
+    /**
+     * @var list<array<string, mixed>> cookies of the demo's keeper once signed in: every demo is a copy of one and
+     *   sessions are kept beside, so they hold in all
+     */
     private static array $demoSession = [];
 
     private readonly RemoteWebDriver $driver;
 
-    public function __construct(private readonly string $baseUrl, int $width = 1280, int $height = 800, bool $dark = false)
-    {
+    public function __construct(
+        private readonly string $baseUrl,
+        int $width = 1280,
+        int $height = 800,
+        bool $dark = false,
+    ) {
         $this->driver = array_pop(self::$idle) ?? Chromium::start();
         $this->devTools('Network.clearBrowserCookies', []);
         $this->offline(false)->resize($width, $height)->inLook($dark);
@@ -38,7 +47,10 @@ final class Browser
     /** Goes on as a keeper whose device is dark, or light. */
     public function inLook(bool $dark): self
     {
-        $this->devTools('Emulation.setEmulatedMedia', ['media' => '', 'features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light']]]);
+        $this->devTools('Emulation.setEmulatedMedia', [
+            'media' => '',
+            'features' => [['name' => 'prefers-color-scheme', 'value' => $dark ? 'dark' : 'light']],
+        ]);
 
         return $this;
     }
@@ -53,7 +65,12 @@ final class Browser
 
     public function resize(int $width, int $height): self
     {
-        $this->devTools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->devTools('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
 
         return $this;
     }
@@ -84,11 +101,30 @@ final class Browser
             }
         }
         $this->visit('/sign-in')->type('E-mail address', $email)->type('Password', $password)->press('Sign in');
-        $this->until(fn (): bool => ! str_contains($this->driver->getCurrentURL(), '/sign-in'), 'still at the sign-in door');
+        $this->until(
+            fn (): bool => ! str_contains($this->driver->getCurrentURL(), '/sign-in'),
+            'still at the sign-in door',
+        );
         if ($isDemo) {
-            $cookies = (new ChromeDevToolsDriver($this->driver))->execute('Network.getCookies', ['urls' => [$this->baseUrl]]);
-            self::$demoSession = array_map(static fn (array $cookie): array => array_intersect_key($cookie, array_flip(['name', 'value', 'domain', 'path', 'httpOnly', 'sameSite'])),
-                array_values(array_filter($cookies['cookies'] ?? [], static fn (array $cookie): bool => in_array($cookie['name'], ['ithys_session', 'XSRF-TOKEN'], true))));
+            $cookies = (new ChromeDevToolsDriver($this->driver))->execute('Network.getCookies', [
+                'urls' => [$this->baseUrl],
+            ]);
+            self::$demoSession = array_map(
+                static fn (array $cookie): array => array_intersect_key(
+                    $cookie,
+                    array_flip(['name', 'value', 'domain', 'path', 'httpOnly', 'sameSite']),
+                ),
+                array_values(
+                    array_filter(
+                        $cookies['cookies'] ?? [],
+                        static fn (array $cookie): bool => in_array(
+                            $cookie['name'],
+                            ['ithys_session', 'XSRF-TOKEN'],
+                            true,
+                        ),
+                    ),
+                ),
+            );
         }
 
         return $this;
@@ -116,7 +152,12 @@ final class Browser
     public function offline(bool $offline = true): self
     {
         $this->devTools('Network.enable', []);
-        $this->devTools('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => $offline,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
 
         return $this;
     }
@@ -157,7 +198,10 @@ final class Browser
     public function press(string $text): self
     {
         $quoted = $this->quoted($text);
-        $target = $this->element("//button[normalize-space(.)={$quoted} or @aria-label={$quoted}][not(@disabled)] | //a[normalize-space(.)={$quoted}]");
+        $target = $this->element(
+            "//button[normalize-space(.)={$quoted} or @aria-label={$quoted}][not(@disabled)] | "
+                ."//a[normalize-space(.)={$quoted}]",
+        );
         $this->intoSight($target)->click();
 
         return $this;
@@ -189,7 +233,11 @@ final class Browser
     {
         for ($press = 0; $press < 250; $press++) {
             $this->pressTab();
-            $at = $this->driver->executeScript('const at = document.activeElement; return [at.getAttribute("aria-label"), at.innerText, ...[...(at.labels ?? [])].map((label) => label.innerText)].map((text) => (text ?? "").replace(/\s+/g, " ").trim())');
+            $at = $this->driver->executeScript(
+                'const at = document.activeElement; return [at.getAttribute("aria-label"), at.innerText, '
+                    .'...[...(at.labels ?? [])].map((label) => label.innerText)].map((text) => (text ?? '
+                    .'"").replace(/\s+/g, " ").trim())',
+            );
             if (is_array($at) && in_array($name, $at, true)) {
                 return $this;
             }
@@ -201,7 +249,12 @@ final class Browser
     private function pressTab(): void
     {
         foreach (['rawKeyDown', 'keyUp'] as $type) {
-            $this->devTools('Input.dispatchKeyEvent', ['type' => $type, 'key' => 'Tab', 'code' => 'Tab', 'windowsVirtualKeyCode' => 9]);
+            $this->devTools('Input.dispatchKeyEvent', [
+                'type' => $type,
+                'key' => 'Tab',
+                'code' => 'Tab',
+                'windowsVirtualKeyCode' => 9,
+            ]);
         }
     }
 
@@ -211,7 +264,13 @@ final class Browser
         $what = $this->element($xpath);
         $to = $this->element($toXpath);
         $this->intoSight($to);
-        $this->driver->action()->moveToElement($what)->clickAndHold()->moveByOffset(4, 6)->moveByOffset(6, 6)->perform();
+        $this->driver
+            ->action()
+            ->moveToElement($what)
+            ->clickAndHold()
+            ->moveByOffset(4, 6)
+            ->moveByOffset(6, 6)
+            ->perform();
         // Near an edge the page scrolls under the pointer; the hand follows until it rests.
         foreach ([1, 2, 3] as $try) {
             $this->driver->action()->moveToElement($to)->perform();
@@ -224,7 +283,10 @@ final class Browser
 
     public function waitFor(string $text): self
     {
-        $this->until(fn (): bool => str_contains($this->text(), $text), fn (): string => "“{$text}” does not show; the page reads: ".mb_strimwidth($this->text(), 0, 1500, '…'));
+        $this->until(
+            fn (): bool => str_contains($this->text(), $text),
+            fn (): string => "“{$text}” does not show; the page reads: ".mb_strimwidth($this->text(), 0, 1500, '…'),
+        );
 
         return $this;
     }
@@ -264,12 +326,17 @@ final class Browser
     /** @return list<string> serious and critical findings of axe-core on the page as it stands */
     public function axeFindings(): array
     {
-        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->driver->executeAsyncScript(<<<'JS'
+        $this->driver->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'),
+        );
+        $found = $this->driver->executeAsyncScript(
+            <<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run(document, { resultTypes: ['violations'] }).then((result) => done(result.violations
                 .filter((violation) => violation.impact === 'serious' || violation.impact === 'critical')
-                .map((violation) => `${violation.id}: ${violation.nodes.slice(0, 4).map((node) => node.html.slice(0, 200) + ' ' + node.any.map((a) => a.message).join(' ')).join(' | ')}`)));
+                .map((violation) => `${violation.id}: ${violation.nodes.slice(0, 4)
+                    .map((node) => node.html.slice(0, 200) + ' ' + node.any.map((a) => a.message).join(' '))
+                    .join(' | ')}`)));
             JS);
 
         return is_array($found) ? array_values(array_filter($found, is_string(...))) : ['axe did not run'];
@@ -295,7 +362,12 @@ final class Browser
         foreach ($this->driver->manage()->getLog('performance') as $line) {
             $message = json_decode(is_array($line) ? (string) $line['message'] : '', true)['message'] ?? [];
             $url = $message['params']['request']['url'] ?? '';
-            if (($message['method'] ?? '') === 'Network.requestWillBeSent' && is_string($url) && ! str_starts_with($url, $this->baseUrl) && preg_match('~^(data|blob|chrome|about):~', $url) !== 1) {
+            if (
+                ($message['method'] ?? '') === 'Network.requestWillBeSent'
+                && is_string($url)
+                && ! str_starts_with($url, $this->baseUrl)
+                && preg_match('~^(data|blob|chrome|about):~', $url) !== 1
+            ) {
                 $strange[] = $url;
             }
         }
@@ -333,7 +405,10 @@ final class Browser
     {
         $quoted = $this->quoted($label);
 
-        return $this->element("//*[@id = //label[starts-with(normalize-space(.), {$quoted})]/@for] | //*[self::input or self::select][@aria-label={$quoted}]");
+        return $this->element(
+            "//*[@id = //label[starts-with(normalize-space(.), {$quoted})]/@for] | //*[self::input or "
+                ."self::select][@aria-label={$quoted}]",
+        );
     }
 
     private function quoted(string $text): string
@@ -352,7 +427,7 @@ final class Browser
 
                     return;
                 }
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException) {
+            } catch (StaleElementReferenceException|ElementClickInterceptedException) {
                 // The page was redrawn between looking and touching; look again.
             }
             usleep(50_000);

@@ -20,15 +20,25 @@ final class Chromium
         $options = new ChromeOptions;
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$profile}",
+            '--headless',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--hide-scrollbars',
+            "--user-data-dir={$profile}",
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
         $driver = RemoteWebDriver::create(self::driverUrl(), $capabilities, 20_000, 60_000);
         // The browsers end with the driver, a moment after it.
-        register_shutdown_function(static fn (): string|false => exec('(sleep 2; rm -rf '.escapeshellarg($profile).') >/dev/null 2>&1 &'));
+        register_shutdown_function(
+            static fn (): string|false => exec('(sleep 2; rm -rf '.escapeshellarg($profile).') >/dev/null 2>&1 &'),
+        );
 
         return $driver;
     }
@@ -40,7 +50,11 @@ final class Chromium
             return self::$driverUrl;
         }
         $port = Port::free();
-        $process = proc_open(['setsid', '/usr/bin/chromedriver', "--port={$port}", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['setsid', '/usr/bin/chromedriver', "--port={$port}", '--silent'],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         if ($process === false) {
             throw new RuntimeException('ChromeDriver did not start.');
         }

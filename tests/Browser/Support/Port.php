@@ -31,12 +31,19 @@ final class Port
         throw new RuntimeException("Something still answers at port {$port}.");
     }
 
-    /** Waits until the address answers. ChromeDriver keeps connections open, so PHP's own streams would wait for their end. */
+    /**
+     * Waits until the address answers. ChromeDriver keeps connections open, so PHP's own streams would wait for their
+     * end.
+     */
     public static function waitFor(string $url): void
     {
         for ($try = 0; $try < 200; $try++) {
             $request = curl_init($url);
-            curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 5, CURLOPT_FORBID_REUSE => true]);
+            curl_setopt_array($request, [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 5,
+                CURLOPT_FORBID_REUSE => true,
+            ]);
             curl_exec($request);
             if (curl_getinfo($request, CURLINFO_RESPONSE_CODE) === 200) {
                 return;

@@ -22,7 +22,10 @@ function pathSheet(Path $path): DOMDocument
 }
 
 it('is SVG in millimetres, with every item on it', function (): void {
-    $path = Sketch::path('overflow-drilled > sock(count=2, holes=1) > skimmer > bubble-trap > return-pump; branch from return-pump to sock 200: reactor(gfo); tank 80 to sock 300: overflow-drilled#b');
+    $path = Sketch::path(
+        'overflow-drilled > sock(count=2, holes=1) > skimmer > bubble-trap > return-pump; branch from return-pump to '
+            .'sock 200: reactor(gfo); tank 80 to sock 300: overflow-drilled#b',
+    );
     $sheet = pathSheet($path);
     $root = $sheet->documentElement;
     expect($root?->namespaceURI)->toBe('http://www.w3.org/2000/svg')
@@ -34,12 +37,28 @@ it('is SVG in millimetres, with every item on it', function (): void {
     foreach ($sheet->getElementsByTagName('text') as $text) {
         expect((float) $text->getAttribute('y'))->toBeGreaterThan(0.0)->toBeLessThan($height);
     }
-    expect($sheet->textContent)->toContain('Sock ×2')->toContain('Water takes the open hole')->toContain('300 L/h, into the path before Sock')->toContain('200 L/h, from Return pump to Sock');
+    expect($sheet->textContent)
+        ->toContain('Sock ×2')
+        ->toContain('Water takes the open hole')
+        ->toContain('300 L/h, into the path before Sock')
+        ->toContain('200 L/h, from Return pump to Sock');
 });
 
 it('takes any words of a keeper', function (): void {
     $name = "<script>& \"x\" 'y' \x01 Ölfilm";
-    $sheet = pathSheet(Path::of($name, Style::Sump, null, Stock::Light, Stock::Light, [], [new Line('main', [new Item('a', Kind::Skimmer, $name, tag: '</text>')])]));
-    expect($sheet->textContent)->toContain("<script>& \"x\" 'y'  Ölfilm")
-        ->and($sheet->getElementsByTagName('script')->length)->toBe(0);
+    $sheet = pathSheet(
+        Path::of(
+            $name,
+            Style::Sump,
+            null,
+            Stock::Light,
+            Stock::Light,
+            [],
+            [new Line('main', [new Item('a', Kind::Skimmer, $name, tag: '</text>')])],
+        ),
+    );
+    expect($sheet->textContent)
+        ->toContain("<script>& \"x\" 'y'  Ölfilm")
+        ->and($sheet->getElementsByTagName('script')->length)
+        ->toBe(0);
 });

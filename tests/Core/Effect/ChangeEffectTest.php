@@ -26,7 +26,11 @@ use Random\Randomizer;
 
 function onDay(float $day, Payload $payload, ?int $id = null): Entry
 {
-    return new Entry((new DateTimeImmutable('2026-06-01 12:00:00Z'))->modify('+'.(int) round($day * 86400).' seconds'), $payload, $id);
+    return new Entry(
+        (new DateTimeImmutable('2026-06-01 12:00:00Z'))->modify('+'.(int) round($day * 86400).' seconds'),
+        $payload,
+        $id,
+    );
 }
 
 /**
@@ -35,8 +39,18 @@ function onDay(float $day, Payload $payload, ?int $id = null): Entry
  * @param  float  $noise  standard scatter of the kit, mg/L
  * @return list<Entry>
  */
-function steppedTank(float $before, float $after, float $noise, int $seed, float $every = 3.5, int $days = 42, float $litres = 200, float $start = 8, Nutrient $nutrient = Nutrient::Nitrate, float $step = 0.0): array
-{
+function steppedTank(
+    float $before,
+    float $after,
+    float $noise,
+    int $seed,
+    float $every = 3.5,
+    int $days = 42,
+    float $litres = 200,
+    float $start = 8,
+    Nutrient $nutrient = Nutrient::Nitrate,
+    float $step = 0.0,
+): array {
     $random = new Randomizer(new Mt19937($seed));
     $tank = new MixedTank($litres, $start);
     $entries = [];
@@ -56,7 +70,10 @@ function steppedTank(float $before, float $after, float $noise, int $seed, float
         if ($what === 'read') {
             $normal = array_sum(array_map(fn (): float => $random->getInt(0, 1_000_000) / 1e6, range(1, 12))) - 6;
             $shown = max(0.0, $tank->mgPerLitre + $noise * $normal);
-            $entries[] = onDay($day, Reading::of($nutrient, $step > 0 ? round($shown / $step) * $step : $shown, step: $step));
+            $entries[] = onDay(
+                $day,
+                Reading::of($nutrient, $step > 0 ? round($shown / $step) * $step : $shown, step: $step),
+            );
         } elseif ($what === 'water') {
             $entries[] = onDay($day, WaterChange::of(0.1 * $litres));
             $tank = $tank->changed(0.1);
@@ -67,13 +84,32 @@ function steppedTank(float $before, float $after, float $noise, int $seed, float
 }
 
 /** @param  list<Entry>  $journal */
-function judge(array $journal, ?Entry $change = null, Nutrient $nutrient = Nutrient::Nitrate, int $window = 42, ?float $wanted = null, float $nowDay = 300, array $tankChanges = []): Judgement
-{
+function judge(
+    array $journal,
+    ?Entry $change = null,
+    Nutrient $nutrient = Nutrient::Nitrate,
+    int $window = 42,
+    ?float $wanted = null,
+    float $nowDay = 300,
+    array $tankChanges = [],
+): Judgement {
     $change ??= onDay(0, new SkimmerSwitch(true), 1);
     $journal[] = $change;
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
 
-    return ChangeEffect::judge(new Question($change, $nutrient, 200, onDay($nowDay, new SkimmerSwitch(true))->at, UnitSystem::Metric, $window, $wanted, $tankChanges), $journal);
+    return ChangeEffect::judge(
+        new Question(
+            $change,
+            $nutrient,
+            200,
+            onDay($nowDay, new SkimmerSwitch(true))->at,
+            UnitSystem::Metric,
+            $window,
+            $wanted,
+            $tankChanges,
+        ),
+        $journal,
+    );
 }
 
 /** @return list<string> */
@@ -95,7 +131,14 @@ it('finds the exact rates behind the water changes when the kit is perfect', fun
 
 it('would be misled without undoing the dilution', function (): void {
     // The tank sits at its weekly balance: readings are flat while 120 mg a day come in.
-    $judgement = judge(array_values(array_filter(steppedTank(120, 120, 0, 1, start: 40), fn (Entry $entry): bool => ! $entry->payload instanceof WaterChange)));
+    $judgement = judge(
+        array_values(
+            array_filter(
+                steppedTank(120, 120, 0, 1, start: 40),
+                fn (Entry $entry): bool => ! ($entry->payload instanceof WaterChange),
+            ),
+        ),
+    );
     expect(abs($judgement->before->estimate ?? 0))->toBeLessThan(20.0);
 });
 
@@ -121,19 +164,36 @@ it('covers the true difference about as often as it claims', function (): void {
 
 it('says how many more readings would show the wanted size: that many do, one fewer does not', function (): void {
     $until = onDay(14, new SkimmerSwitch(true))->at;
-    $judgement = judge(array_values(array_filter(steppedTank(115, 115, 0.5, 11), fn (Entry $entry): bool => $entry->at < $until)), nowDay: 14);
-    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
-        ->and($judgement->moreReadings)->toBeGreaterThan(1)
-        ->and($judgement->sentence)->toContain("{$judgement->moreReadings} more readings every 3.5 days");
-    $days = array_map(fn (int $i): float => -41 + 3.5 * $i, range(0, $judgement->readingsBefore + $judgement->readingsAfter - 1));
+    $judgement = judge(
+        array_values(array_filter(steppedTank(115, 115, 0.5, 11), fn (Entry $entry): bool => $entry->at < $until)),
+        nowDay: 14,
+    );
+    expect($judgement->verdict)
+        ->toBe(Verdict::CannotTellYet)
+        ->and($judgement->moreReadings)
+        ->toBeGreaterThan(1)
+        ->and($judgement->sentence)
+        ->toContain("{$judgement->moreReadings} more readings every 3.5 days");
+    $days = array_map(
+        fn (int $i): float => -41 + 3.5 * $i,
+        range(0, $judgement->readingsBefore + $judgement->readingsAfter - 1),
+    );
     // The spread follows from the interval: half width = t × √(variance × c), with c of this design.
     $t = fn (int $n): StudentT => StudentT::withDegreesOfFreedom($n - 3);
     $n = count($days);
     $c = ((float) BrokenStick::detectable($days, 1.0) / ($t($n)->quantile(0.975) + $t($n)->quantile(0.8))) ** 2;
-    $variance = ((($judgement->difference->high ?? 0) - ($judgement->difference->estimate ?? 0)) / $t($n)->quantile(0.975)) ** 2 / $c;
-    $with = fn (int $more): float => (float) BrokenStick::detectable([...$days, ...array_map(fn (int $i): float => end($days) + 3.5 * $i, range(1, $more))], $variance);
-    expect($with((int) $judgement->moreReadings))->toBeLessThanOrEqual($judgement->wantedPerDay)
-        ->and($with((int) $judgement->moreReadings - 1))->toBeGreaterThan($judgement->wantedPerDay);
+    $variance
+        = ((($judgement->difference->high ?? 0) - ($judgement->difference->estimate ?? 0)) / $t($n)->quantile(0.975))
+            ** 2
+        / $c;
+    $with = fn (int $more): float => (float) BrokenStick::detectable(
+        [...$days, ...array_map(fn (int $i): float => end($days) + 3.5 * $i, range(1, $more))],
+        $variance,
+    );
+    expect($with((int) $judgement->moreReadings))
+        ->toBeLessThanOrEqual($judgement->wantedPerDay)
+        ->and($with((int) $judgement->moreReadings - 1))
+        ->toBeGreaterThan($judgement->wantedPerDay);
 });
 
 it('plans with the same spread as the fit', function (): void {
@@ -142,8 +202,10 @@ it('plans with the same spread as the fit', function (): void {
     $t = StudentT::withDegreesOfFreedom(6);
     $stick = BrokenStick::of($days, array_map(fn (float $day): float => sin($day), $days));
     $standardError = ($difference->high - $difference->estimate) / $t->quantile(0.975);
-    expect(BrokenStick::detectable($days, $stick->variance))->toAgreeWith(($t->quantile(0.975) + $t->quantile(0.8)) * $standardError, 1e-10)
-        ->and(BrokenStick::detectable([-3.0, -2.0, -1.0, 0.0], 1.0))->toBeNull();
+    expect(BrokenStick::detectable($days, $stick->variance))
+        ->toAgreeWith(($t->quantile(0.975) + $t->quantile(0.8)) * $standardError, 1e-10)
+        ->and(BrokenStick::detectable([-3.0, -2.0, -1.0, 0.0], 1.0))
+        ->toBeNull();
 });
 
 it('finds a difference of the planned size in about four of five tries', function (): void {
@@ -152,7 +214,14 @@ it('finds a difference of the planned size in about four of five tries', functio
     $size = (float) BrokenStick::detectable($days, 1.0);
     $found = 0;
     for ($try = 0; $try < 400; $try++) {
-        $y = array_map(fn (float $day): float => 3 + 0.2 * $day + $size * max($day, 0) + array_sum(array_map(fn (): float => $random->getInt(0, 1_000_000) / 1e6, range(1, 12))) - 6, $days);
+        $y = array_map(
+            fn (float $day): float => 3
+                + 0.2 * $day
+                + $size * max($day, 0)
+                + array_sum(array_map(fn (): float => $random->getInt(0, 1_000_000) / 1e6, range(1, 12)))
+                - 6,
+            $days,
+        );
         $difference = BrokenStick::of($days, $y)->difference();
         $found += $difference->low > 0 || $difference->high < 0 ? 1 : 0;
     }
@@ -161,7 +230,11 @@ it('finds a difference of the planned size in about four of five tries', functio
 });
 
 it('cannot tell from two readings before the change, and says that later ones do not help', function (): void {
-    $journal = [onDay(-7, Reading::of(Nutrient::Nitrate, 8)), onDay(-3, Reading::of(Nutrient::Nitrate, 8.5)), ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), range(2, 30, 3))];
+    $journal = [
+        onDay(-7, Reading::of(Nutrient::Nitrate, 8)),
+        onDay(-3, Reading::of(Nutrient::Nitrate, 8.5)),
+        ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), range(2, 30, 3)),
+    ];
     $judgement = judge($journal);
     expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
         ->and($judgement->difference)->toBeNull()
@@ -177,21 +250,42 @@ it('says nothing of an empty journal', function (): void {
 
 it('never claims less scatter than the kit resolves', function (): void {
     // A coarse kit reads 8 every time; rounding alone leaves an interval as wide as its step allows.
-    $flat = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8, step: 1)), [-20, -15, -10, -5, 5, 10, 15, 20]);
+    $flat = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8, step: 1)), [
+        -20,
+        -15,
+        -10,
+        -5,
+        5,
+        10,
+        15,
+        20,
+    ]);
     $judgement = judge($flat);
     expect($judgement->difference?->high)->toBeGreaterThan(200 * sqrt(1 / 12) * 0.1)
         ->and($judgement->difference?->estimate)->toBeLessThan(1e-9);
 });
 
 it('takes the steps between the readings for the resolution when they were written finer', function (): void {
-    $halves = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d % 2 === 0 ? 8.0 : 8.5, step: 0.1)), [-20, -15, -10, -5, 5, 10, 15, 20]);
-    $fine = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d % 2 === 0 ? 8.0 : 8.1, step: 0.1)), [-20, -15, -10, -5, 5, 10, 15, 20]);
-    expect(judge($halves)->wantedPerDay)->toBeGreaterThan(0)
-        ->and(judge($halves)->difference?->high)->toBeGreaterThan(4 * (judge($fine)->difference->high ?? 0));
+    $halves = array_map(
+        fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d % 2 === 0 ? 8.0 : 8.5, step: 0.1)),
+        [-20, -15, -10, -5, 5, 10, 15, 20],
+    );
+    $fine = array_map(
+        fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d % 2 === 0 ? 8.0 : 8.1, step: 0.1)),
+        [-20, -15, -10, -5, 5, 10, 15, 20],
+    );
+    expect(judge($halves)->wantedPerDay)
+        ->toBeGreaterThan(0)
+        ->and(judge($halves)->difference?->high)
+        ->toBeGreaterThan(4 * (judge($fine)->difference->high ?? 0));
 });
 
 it('lists what else changed, and when', function (): void {
-    $journal = [...steppedTank(120, 60, 0.1, 6), onDay(16, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7), onDay(-20, new SkimmerSwitch(false), 8)];
+    $journal = [
+        ...steppedTank(120, 60, 0.1, 6),
+        onDay(16, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7),
+        onDay(-20, new SkimmerSwitch(false), 8),
+    ];
     $sentences = array_map(fn (Finding $finding): string => $finding->sentence, judge($journal)->findings);
     expect($sentences)->toContain('Activated carbon 60 g, 16 days after.', 'Skimmer off, 20 days before.');
 });
@@ -204,17 +298,31 @@ it('will not tell two changes apart that lie too close', function (): void {
 });
 
 it('sees feeding and sock intervals shift, but not routine go on', function (): void {
-    $feeds = fn (float $after): array => array_map(fn (int $d): Entry => onDay($d + 0.3, Feed::of($d < 0 ? 3.0 : $after)), range(-42, 41));
-    $socks = fn (int $after): array => [...array_map(fn (int $d): Entry => onDay($d + 0.4, SockChange::of()), range(-42, -1, 4)), ...array_map(fn (int $d): Entry => onDay($d + 0.4, SockChange::of()), range(1, 41, $after))];
+    $feeds = fn (float $after): array => array_map(
+        fn (int $d): Entry => onDay($d + 0.3, Feed::of($d < 0 ? 3.0 : $after)),
+        range(-42, 41),
+    );
+    $socks = fn (int $after): array => [
+        ...array_map(fn (int $d): Entry => onDay($d + 0.4, SockChange::of()), range(-42, -1, 4)),
+        ...array_map(fn (int $d): Entry => onDay($d + 0.4, SockChange::of()), range(1, 41, $after)),
+    ];
     $steady = judge([...steppedTank(120, 60, 0.1, 6), ...$feeds(3.1), ...$socks(4)]);
     expect(codes($steady))->not->toContain('confounder');
-    $shifted = array_map(fn (Finding $finding): string => $finding->sentence, judge([...steppedTank(120, 60, 0.1, 6), ...$feeds(4.5), ...$socks(8)])->findings);
-    expect($shifted)->toContain('Feeding rose from 3 to 4.5 g a day.', 'The sock interval went from about 4 to 8 days.');
+    $shifted = array_map(
+        fn (Finding $finding): string => $finding->sentence,
+        judge([...steppedTank(120, 60, 0.1, 6), ...$feeds(4.5), ...$socks(8)])->findings,
+    );
+    expect($shifted)->toContain(
+        'Feeding rose from 3 to 4.5 g a day.',
+        'The sock interval went from about 4 to 8 days.',
+    );
 });
 
 it('says when the tank itself was changed', function (): void {
     $judgement = judge(steppedTank(120, 60, 0.1, 6), tankChanges: [onDay(20, new SkimmerSwitch(true))->at]);
-    expect(array_map(fn (Finding $f): string => $f->sentence, $judgement->findings))->toContain('The tank or its path was changed 20 days after.');
+    expect(array_map(fn (Finding $f): string => $f->sentence, $judgement->findings))->toContain(
+        'The tank or its path was changed 20 days after.',
+    );
 });
 
 it('does not run a line through another phosphate charge', function (): void {
@@ -225,43 +333,80 @@ it('does not run a line through another phosphate charge', function (): void {
     expect($phosphate->readingsBefore)->toBeLessThan(8)
         ->and(codes($phosphate))->toContain('beyond-charge', 'confounder');
     // An older charge outside the window still wears out inside it.
-    $old = judge([...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1), onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2)], null, Nutrient::Phosphate);
+    $old = judge(
+        [
+            ...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1),
+            onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2),
+        ],
+        null,
+        Nutrient::Phosphate,
+    );
     expect(codes($old))->toContain('wearing-medium', 'confounder');
-    expect(codes(judge([...steppedTank(120, 60, 0.1, 6), onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2)])))->not->toContain('confounder');
+    expect(
+        codes(judge([...steppedTank(120, 60, 0.1, 6), onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2)])),
+    )->not->toContain('confounder');
 });
 
 it('leaves out readings while the medium settles', function (): void {
-    $judgement = judge([...steppedTank(120, 60, 0.1, 6), onDay(0.5, Reading::of(Nutrient::Nitrate, 20))], onDay(0, MediaCharge::grams(Medium::Resin, 80), 1));
+    $judgement = judge(
+        [...steppedTank(120, 60, 0.1, 6), onDay(0.5, Reading::of(Nutrient::Nitrate, 20))],
+        onDay(0, MediaCharge::grams(Medium::Resin, 80), 1),
+    );
     expect(codes($judgement))->toContain('settling')->and($judgement->readingsAfter)->toBe(12);
 });
 
 it('starts a new series where the method changes', function (): void {
-    $journal = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d < 20 ? 8 + $d / 100 : 30, method: $d < 20 ? 'old kit' : 'new kit')), range(-30, 40, 2));
+    $journal = array_map(
+        fn (int $d): Entry => onDay(
+            $d,
+            Reading::of(Nutrient::Nitrate, $d < 20 ? 8 + $d / 100 : 30, method: $d < 20 ? 'old kit' : 'new kit'),
+        ),
+        range(-30, 40, 2),
+    );
     $judgement = judge($journal);
     expect($judgement->readingsAfter)->toBe(9)->and(codes($judgement))->toContain('method-changed')
         ->and($judgement->after?->estimate)->toAgreeWith(2.0, 1e-6);
 });
 
 it('mentions cloudy water and readings below the kit', function (): void {
-    $journal = [...steppedTank(120, 60, 0.1, 6), onDay(3, Reading::of(Nutrient::Nitrate, 8, cloudy: true)), onDay(6, Reading::of(Nutrient::Nitrate, 8, belowLimit: true))];
+    $journal = [
+        ...steppedTank(120, 60, 0.1, 6),
+        onDay(3, Reading::of(Nutrient::Nitrate, 8, cloudy: true)),
+        onDay(6, Reading::of(Nutrient::Nitrate, 8, belowLimit: true)),
+    ];
     expect(codes(judge($journal)))->toContain('cloudy', 'below-limit');
 });
 
 it('counts a reading at the moment of the change and of a water change as taken before it', function (): void {
-    $judgement = judge([onDay(0, Reading::of(Nutrient::Nitrate, 8)), ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), [-9, -6, -3, 3, 6, 9])]);
+    $judgement = judge([
+        onDay(0, Reading::of(Nutrient::Nitrate, 8)),
+        ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), [-9, -6, -3, 3, 6, 9]),
+    ]);
     expect($judgement->readingsBefore)->toBe(4)->and($judgement->readingsAfter)->toBe(3);
 });
 
 it('splits nothing by the order of same-moment entries', function (): void {
     $journal = steppedTank(120, 60, 0.2, 9);
-    $doubled = [...$journal, onDay(7, Reading::of(Nutrient::Nitrate, 8.1)), onDay(7, Reading::of(Nutrient::Nitrate, 8.3))];
-    $swapped = [...$journal, onDay(7, Reading::of(Nutrient::Nitrate, 8.3)), onDay(7, Reading::of(Nutrient::Nitrate, 8.1))];
+    $doubled = [
+        ...$journal,
+        onDay(7, Reading::of(Nutrient::Nitrate, 8.1)),
+        onDay(7, Reading::of(Nutrient::Nitrate, 8.3)),
+    ];
+    $swapped = [
+        ...$journal,
+        onDay(7, Reading::of(Nutrient::Nitrate, 8.3)),
+        onDay(7, Reading::of(Nutrient::Nitrate, 8.1)),
+    ];
     expect(judge($doubled)->difference?->estimate)->toAgreeWith(judge($swapped)->difference->estimate ?? 0, 1e-2);
 });
 
 it('ignores what lies outside the window', function (): void {
     $inside = judge(steppedTank(120, 60, 0.2, 9));
-    $more = judge([...steppedTank(120, 60, 0.2, 9), onDay(-50, Reading::of(Nutrient::Nitrate, 400)), onDay(60, Reading::of(Nutrient::Nitrate, 400))]);
+    $more = judge([
+        ...steppedTank(120, 60, 0.2, 9),
+        onDay(-50, Reading::of(Nutrient::Nitrate, 400)),
+        onDay(60, Reading::of(Nutrient::Nitrate, 400)),
+    ]);
     expect($more->difference)->toEqual($inside->difference);
 });
 
@@ -298,9 +443,12 @@ it('tells more from more readings', function (): void {
 it('does not depend on the size of the tank but for the milligrams', function (): void {
     $small = judge(steppedTank(120, 40, 0.2, 31));
     $litres = 200;
-    expect($small->toArray()['difference']['ppmPerWeek'])->toAgreeWith(($small->difference->estimate ?? 0) * 7 / $litres, 1e-12)
-        ->and($small->toArray()['difference']['ppmPerWeekLow'])->toAgreeWith(($small->difference->low ?? 0) * 7 / $litres, 1e-12)
-        ->and($small->wantedPerDay)->toBeGreaterThan(0.0);
+    expect($small->toArray()['difference']['ppmPerWeek'])
+        ->toAgreeWith((($small->difference->estimate ?? 0) * 7) / $litres, 1e-12)
+        ->and($small->toArray()['difference']['ppmPerWeekLow'])
+        ->toAgreeWith((($small->difference->low ?? 0) * 7) / $litres, 1e-12)
+        ->and($small->wantedPerDay)
+        ->toBeGreaterThan(0.0);
 });
 
 it('draws its fit through the readings, water changes put back', function (): void {
@@ -325,19 +473,36 @@ it('words the direction by what the tank did and does', function (float $before,
     [-60, -20, 'The tank still loses, but more slowly than before.'],
 ]);
 
-it('sets what a charge can hold beside what the readings say it took', function (float $grams, string $code, string $words): void {
+it('sets what a charge can hold beside what the readings say it took', function (
+    float $grams,
+    string $code,
+    string $words,
+): void {
     $charge = onDay(0, MediaCharge::grams(Medium::Gfo, $grams), 1);
     $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: Nutrient::Phosphate, start: 0.1);
-    $findings = array_column(array_map(fn (Finding $finding): array => $finding->toArray(), judge($journal, $charge, Nutrient::Phosphate)->findings), null, 'code');
-    expect($findings)->toHaveKey($code)
-        ->and($findings[$code]['sentence'])->toContain($words)
-        ->and($findings[$code]['basis']['kind'])->toBe('estimate');
+    $findings = array_column(
+        array_map(
+            fn (Finding $finding): array => $finding->toArray(),
+            judge($journal, $charge, Nutrient::Phosphate)->findings,
+        ),
+        null,
+        'code',
+    );
+    expect($findings)
+        ->toHaveKey($code)
+        ->and($findings[$code]['sentence'])
+        ->toContain($words)
+        ->and($findings[$code]['basis']['kind'])
+        ->toBe('estimate');
 })->with([
     'plenty' => [80, 'charge-budget', 'mg so far.'],
     'far too little' => [2, 'more-than-it-holds', 'so something else helped.'],
 ]);
 
-it('has no budget for nitrate, for other media or for a charge that was not weighed', function (MediaCharge $charge, Nutrient $nutrient): void {
+it('has no budget for nitrate, for other media or for a charge that was not weighed', function (
+    MediaCharge $charge,
+    Nutrient $nutrient,
+): void {
     $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: $nutrient, start: 0.1);
     expect(codes(judge($journal, onDay(0, $charge, 1), $nutrient)))->not->toContain('charge-budget')
         ->not->toContain('more-than-it-holds');

@@ -27,8 +27,13 @@ use Ithys\Water\Nutrient;
  * @param  list<array{float|int, Payload}>  $entries  day and payload
  * @return list<string>
  */
-function confounders(array $entries, ?Payload $change = null, Nutrient $nutrient = Nutrient::Nitrate, int $nowDay = 28, array $tankChanges = []): array
-{
+function confounders(
+    array $entries,
+    ?Payload $change = null,
+    Nutrient $nutrient = Nutrient::Nitrate,
+    int $nowDay = 28,
+    array $tankChanges = [],
+): array {
     $start = new DateTimeImmutable('2026-06-01 12:00Z');
     $at = fn (float|int $day): DateTimeImmutable => $start->modify('+'.(int) round($day * 86400).' seconds');
     $picked = new Entry($start, $change ?? SockChange::of(), 1);
@@ -37,7 +42,16 @@ function confounders(array $entries, ?Payload $change = null, Nutrient $nutrient
         $journal[] = new Entry($at($day), $payload, $i + 2);
     }
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
-    $question = new Question($picked, $nutrient, 200, $at($nowDay), UnitSystem::Metric, 28, null, array_map($at, $tankChanges));
+    $question = new Question(
+        $picked,
+        $nutrient,
+        200,
+        $at($nowDay),
+        UnitSystem::Metric,
+        28,
+        null,
+        array_map($at, $tankChanges),
+    );
 
     return array_map(fn (Confounder $found): string => $found->sentence, Confounders::find($question, $journal));
 }
@@ -49,8 +63,10 @@ function on(array $days, Payload $payload): array
 }
 
 it('finds nothing in a quiet journal', function (): void {
-    expect(confounders([]))->toBe([])
-        ->and(confounders([[-3, Reading::of(Nutrient::Nitrate, 8)], [-2, Note::of('calm')], [4, WaterChange::of(20)]]))->toBe([]);
+    expect(confounders([]))
+        ->toBe([])
+        ->and(confounders([[-3, Reading::of(Nutrient::Nitrate, 8)], [-2, Note::of('calm')], [4, WaterChange::of(20)]]))
+        ->toBe([]);
 });
 
 it('names each lever that was moved, and when', function (Payload $moved, string $words): void {
@@ -84,7 +100,10 @@ it('knows a phosphate medium that goes on changing as it wears out, even from ou
 });
 
 it('compares the rate of feeding on both sides', function (float $before, float $after, array $found): void {
-    $entries = [...on(range(-28, -1), Feed::of($before)), ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), Feed::of($after))];
+    $entries = [
+        ...on(range(-28, -1), Feed::of($before)),
+        ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), Feed::of($after)),
+    ];
     expect(confounders($entries))->toBe($found);
 })->with([
     'the same' => [3.0, 3.0, []],
@@ -94,13 +113,23 @@ it('compares the rate of feeding on both sides', function (float $before, float 
 ]);
 
 it('does not take the start of logging for fasting', function (): void {
-    expect(confounders([...on(range(-9, -1), Feed::of(3)), ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), Feed::of(3))]))->toBe([])
-        ->and(confounders(on([-1, 3, 9], Feed::of(3))))->toBe([]);
+    expect(
+        confounders([
+            ...on(range(-9, -1), Feed::of(3)),
+            ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), Feed::of(3)),
+        ]),
+    )
+        ->toBe([])
+        ->and(confounders(on([-1, 3, 9], Feed::of(3))))
+        ->toBe([]);
 });
 
 it('sees organic carbon begin to be raised', function (): void {
     $dose = fn (float $ml): Payload => CarbonDose::of(CarbonSource::Vinegar, $ml);
-    $entries = [...on(range(-20, -1), $dose(5)), ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), $dose(10))];
+    $entries = [
+        ...on(range(-20, -1), $dose(5)),
+        ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), $dose(10)),
+    ];
     expect(confounders($entries))->toBe(['Organic carbon rose from 5 to 10 mL a day.']);
 });
 

@@ -17,8 +17,12 @@ use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Nutrient;
 
 /** @param  array<int, Payload>  $byDay */
-function evidence(array $byDay, ?Payload $change = null, Nutrient $nutrient = Nutrient::Nitrate, int $nowDay = 100): Evidence
-{
+function evidence(
+    array $byDay,
+    ?Payload $change = null,
+    Nutrient $nutrient = Nutrient::Nitrate,
+    int $nowDay = 100,
+): Evidence {
     $start = new DateTimeImmutable('2026-06-01 12:00Z');
     $picked = new Entry($start, $change ?? SockChange::of(), 1);
     $journal = [$picked];
@@ -27,7 +31,10 @@ function evidence(array $byDay, ?Payload $change = null, Nutrient $nutrient = Nu
     }
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
 
-    return Evidence::gather(new Question($picked, $nutrient, 200, $start->modify("{$nowDay} days"), UnitSystem::Metric, 28), $journal);
+    return Evidence::gather(
+        new Question($picked, $nutrient, 200, $start->modify("{$nowDay} days"), UnitSystem::Metric, 28),
+        $journal,
+    );
 }
 
 it('keeps readings of the nutrient asked about, inside the window and not of tomorrow', function (): void {
@@ -56,7 +63,11 @@ it('counts a reading below the limit as half of it', function (): void {
         ->and($found->observations[0]->belowLimit)->toBeTrue();
 });
 
-it('takes the coarser of the written step and the smallest gap for the resolution', function (array $figures, float $step, float $resolution): void {
+it('takes the coarser of the written step and the smallest gap for the resolution', function (
+    array $figures,
+    float $step,
+    float $resolution,
+): void {
     $days = [];
     foreach ($figures as $i => $figure) {
         $days[-20 + $i] = Reading::of(Nutrient::Nitrate, $figure, step: $step);
@@ -71,8 +82,10 @@ it('takes the coarser of the written step and the smallest gap for the resolutio
 
 it('knows the usual days between readings', function (): void {
     $days = [-20, -16, -12, -11, -4, 3];
-    expect(evidence(array_map(fn (): Reading => Reading::of(Nutrient::Nitrate, 8), array_flip($days)))->spacing())->toBe(4.0)
-        ->and(evidence([])->spacing())->toBe(7.0);
+    expect(evidence(array_map(fn (): Reading => Reading::of(Nutrient::Nitrate, 8), array_flip($days)))->spacing())
+        ->toBe(4.0)
+        ->and(evidence([])->spacing())
+        ->toBe(7.0);
 });
 
 it('has a level from before the change, or from what there is', function (): void {
@@ -95,16 +108,26 @@ it('stops at another phosphate charge on either side', function (): void {
     $days = array_map(fn (): Reading => Reading::of(Nutrient::Phosphate, 0.08), array_flip(range(-27, 27, 3)));
     expect(evidence($days + [-100 => $charge], nutrient: Nutrient::Phosphate)->beyondCharge)->toBe(0);
     $found = evidence($days + [-14 => $charge, 16 => $charge], nutrient: Nutrient::Phosphate);
-    expect($found->beyondCharge)->toBe(9)
-        ->and($found->lastDay)->toBe(16.0)
-        ->and($found->before() + $found->after() + $found->beyondCharge)->toBe(19);
-    expect(evidence(array_map(fn (): Reading => Reading::of(Nutrient::Nitrate, 8), $days) + [-14 => $charge])->beyondCharge)->toBe(0);
+    expect($found->beyondCharge)
+        ->toBe(9)
+        ->and($found->lastDay)
+        ->toBe(16.0)
+        ->and($found->before() + $found->after() + $found->beyondCharge)
+        ->toBe(19);
+    expect(
+        evidence(array_map(fn () => Reading::of(Nutrient::Nitrate, 8), $days) + [-14 => $charge])->beyondCharge,
+    )->toBe(0);
 });
 
 it('keeps to the method that was in use at the change', function (): void {
     $by = fn (string $method): Reading => Reading::of(Nutrient::Nitrate, 8, method: $method);
-    $found = evidence([-20 => $by('a'), -15 => $by('b'), -10 => $by('b'), 4 => $by('b'), 8 => $by('c'), 12 => $by('b')]);
-    expect($found->before())->toBe(2)
-        ->and($found->after())->toBe(1)
-        ->and($found->otherMethod)->toBe(3);
+    $found = evidence([
+        -20 => $by('a'),
+        -15 => $by('b'),
+        -10 => $by('b'),
+        4 => $by('b'),
+        8 => $by('c'),
+        12 => $by('b'),
+    ]);
+    expect($found->before())->toBe(2)->and($found->after())->toBe(1)->and($found->otherMethod)->toBe(3);
 });

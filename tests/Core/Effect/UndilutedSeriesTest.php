@@ -32,7 +32,11 @@ it('takes a reading at the moment of a change for one taken before it', function
 });
 
 it('ignores changes before the first reading and after the last', function (): void {
-    $series = UndilutedSeries::of([new Observation(0, 10), new Observation(5, 10)], [new Dilution(-3, 0.5), new Dilution(6, 0.5)], 200);
+    $series = UndilutedSeries::of(
+        [new Observation(0, 10), new Observation(5, 10)],
+        [new Dilution(-3, 0.5), new Dilution(6, 0.5)],
+        200,
+    );
     expect($series->milligrams)->toBe([2000.0, 2000.0]);
 });
 
@@ -54,7 +58,15 @@ it('survives a change of all the water', function (): void {
 
 it('does not depend on how the readings are cut when the input is steady', function (): void {
     $level = fn (float $day): float => $day <= 5 ? 4 + 0.6 * $day : (4 + 3.0) * 0.75 + 0.6 * ($day - 5);
-    $few = UndilutedSeries::of([new Observation(0, $level(0)), new Observation(10, $level(10))], [new Dilution(5, 0.25)], 100);
-    $many = UndilutedSeries::of(array_map(fn (int $d): Observation => new Observation($d, $level($d)), range(0, 10)), [new Dilution(5, 0.25)], 100);
+    $few = UndilutedSeries::of(
+        [new Observation(0, $level(0)), new Observation(10, $level(10))],
+        [new Dilution(5, 0.25)],
+        100,
+    );
+    $many = UndilutedSeries::of(
+        array_map(fn (int $d): Observation => new Observation($d, $level($d)), range(0, 10)),
+        [new Dilution(5, 0.25)],
+        100,
+    );
     expect($many->milligrams[10])->toAgreeWith($few->milligrams[1], 1e-13);
 });

@@ -60,7 +60,12 @@ it('gives nothing where it has to lift higher than it can', function (): void {
 it('never gains by height, length, elbows or a narrower pipe', function (): void {
     $nu = 1e-6;
     $pump = PumpCurve::label(4000, 3.0);
-    $flow = fn (float $lift, float $bore, float $length, int $elbows): float => ReturnLoop::solve($pump, $lift, [Pipe::with($bore, $length, ['elbow-90' => $elbows, 'outlet' => 1])], $nu)->litresPerHour;
+    $flow = fn (float $lift, float $bore, float $length, int $elbows): float => ReturnLoop::solve(
+        $pump,
+        $lift,
+        [Pipe::with($bore, $length, ['elbow-90' => $elbows, 'outlet' => 1])],
+        $nu,
+    )->litresPerHour;
     foreach ([0, 400, 900, 1500, 2200, 2900] as $lift) {
         foreach ([16, 20, 25, 32, 40] as $bore) {
             $here = $flow($lift, $bore, 2000, 2);
@@ -91,8 +96,10 @@ it('carries under a gap as an orifice does', function (): void {
 });
 
 it('labels every fitting and costs head with each', function (Fitting $fitting): void {
-    expect($fitting->label())->not->toBe('')
-        ->and(Pipe::with(25, 0, [$fitting->value => 2])->headLoss(1000, 1e-6))->toAgreeWith(2 * Pipe::with(25, 0, [$fitting->value => 1])->headLoss(1000, 1e-6), 1e-9);
+    expect($fitting->label())
+        ->not->toBe('')
+        ->and(Pipe::with(25, 0, [$fitting->value => 2])->headLoss(1000, 1e-6))
+        ->toAgreeWith(2 * Pipe::with(25, 0, [$fitting->value => 1])->headLoss(1000, 1e-6), 1e-9);
 })->with(Fitting::cases());
 
 it('finds a crossing, or the nearer end where there is none', function (): void {

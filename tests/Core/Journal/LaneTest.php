@@ -14,8 +14,16 @@ use Ithys\Media\Medium;
 
 it('has one lane for every kind of entry but readings, and for every medium', function (): void {
     $keys = array_map(fn (Lane $lane): string => $lane->key, Lane::all());
-    $wanted = [...array_map(fn (Medium $medium): string => $medium->value, Medium::cases()),
-        ...array_map(fn (EntryKind $kind): string => $kind->value, array_filter(EntryKind::cases(), fn (EntryKind $kind): bool => ! in_array($kind, [EntryKind::Reading, EntryKind::MediaCharge], true)))];
+    $wanted = [
+        ...array_map(fn (Medium $medium): string => $medium->value, Medium::cases()),
+        ...array_map(
+            fn (EntryKind $kind): string => $kind->value,
+            array_filter(
+                EntryKind::cases(),
+                fn (EntryKind $kind): bool => ! in_array($kind, [EntryKind::Reading, EntryKind::MediaCharge], true),
+            ),
+        ),
+    ];
     expect($keys)->toEqualCanonicalizing($wanted);
 });
 
@@ -38,5 +46,10 @@ it('gives a unit to the rates of every lever that is shown as rates', function (
 
 it('asks for the effect of every lever but a single feeding', function (): void {
     $asked = array_values(array_filter(EntryKind::cases(), fn (EntryKind $kind): bool => $kind->isJudged()));
-    expect($asked)->not->toContain(EntryKind::Feed)->not->toContain(EntryKind::Reading)->not->toContain(EntryKind::Note)->toContain(EntryKind::MediaCharge)->toContain(EntryKind::SockChange);
+    expect($asked)
+        ->not->toContain(EntryKind::Feed)
+        ->not->toContain(EntryKind::Reading)
+        ->not->toContain(EntryKind::Note)
+        ->toContain(EntryKind::MediaCharge)
+        ->toContain(EntryKind::SockChange);
 });

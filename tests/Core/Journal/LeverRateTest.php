@@ -44,5 +44,10 @@ it('says the rate as keepers do', function (EntryKind $kind, float $each, string
 
 it('suits routine, not single events', function (): void {
     $suited = array_filter(EntryKind::cases(), LeverRate::suits(...));
-    expect(array_values($suited))->toBe([EntryKind::SockChange, EntryKind::WaterChange, EntryKind::Feed, EntryKind::CarbonDose]);
+    expect(array_values($suited))->toBe([
+        EntryKind::SockChange,
+        EntryKind::WaterChange,
+        EntryKind::Feed,
+        EntryKind::CarbonDose,
+    ]);
 });

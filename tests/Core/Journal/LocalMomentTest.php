@@ -14,14 +14,27 @@ use Ithys\Quantity\UnitSystem;
 /** What the one-line log makes of a time in Berlin, on 26 October 2026. */
 function inBerlin(string $line): Understood
 {
-    return QuickEntry::read($line, new Context(new DateTimeImmutable('2026-10-26 09:00', new DateTimeZone('Europe/Berlin')), UnitSystem::Metric, 300));
+    return QuickEntry::read(
+        $line,
+        new Context(
+            new DateTimeImmutable('2026-10-26 09:00', new DateTimeZone('Europe/Berlin')),
+            UnitSystem::Metric,
+            300,
+        ),
+    );
 }
 
 it('asks which of two times is meant when the clocks went back', function (): void {
     $asked = inBerlin('no3 8 2026-10-25 02:30');
-    expect($asked->mayBeSaved())->toBeFalse()
-        ->and($asked->problems[0]->sentence)->toBe('02:30 came twice on 25 October 2026, when the clocks went back. Write 02:30+02:00 for the first or 02:30+01:00 for the second.')
-        ->and($asked->problems[0]->start)->toBe(6);
+    expect($asked->mayBeSaved())
+        ->toBeFalse()
+        ->and($asked->problems[0]->sentence)
+        ->toBe(
+            '02:30 came twice on 25 October 2026, when the clocks went back. Write 02:30+02:00 for the first or '
+                .'02:30+01:00 for the second.',
+        )
+        ->and($asked->problems[0]->start)
+        ->toBe(6);
     foreach (['02:30+02:00' => '00:30', '02:30+01:00' => '01:30'] as $time => $utc) {
         $entries = inBerlin("no3 8 2026-10-25 {$time}")->entries;
         expect($entries[0]->at->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i'))->toBe("2026-10-25 {$utc}")
@@ -32,9 +45,12 @@ it('asks which of two times is meant when the clocks went back', function (): vo
 });
 
 it('refuses a time that the clocks left out', function (): void {
-    expect(inBerlin('no3 8 2026-03-29 02:30')->problems[0]->sentence)->toStartWith('02:30 did not exist on 29 March 2026')
-        ->and(inBerlin('no3 8 2026-03-29 03:00')->entries[0]->at->format('c'))->toBe('2026-03-29T03:00:00+02:00')
-        ->and(inBerlin('no3 8 2026-03-29')->entries[0]->at->format('c'))->toBe('2026-03-29T12:00:00+02:00');
+    expect(inBerlin('no3 8 2026-03-29 02:30')->problems[0]->sentence)
+        ->toStartWith('02:30 did not exist on 29 March 2026')
+        ->and(inBerlin('no3 8 2026-03-29 03:00')->entries[0]->at->format('c'))
+        ->toBe('2026-03-29T03:00:00+02:00')
+        ->and(inBerlin('no3 8 2026-03-29')->entries[0]->at->format('c'))
+        ->toBe('2026-03-29T12:00:00+02:00');
 });
 
 it('counts hours back over the change of the clocks', function (): void {
@@ -55,10 +71,14 @@ it('takes no year in which nobody kept a reef tank', function (string $line, str
 
 it('reads a day of the calendar and nothing else', function (string $text): void {
     LocalMoment::day($text, new DateTimeZone('America/Santiago'));
-})->with(['', '2026-02-30', "2026-03-04\0", '2026-3-4', '1969-12-31', '20260304', '+2026-03-04', "2026-03-04\n"])->throws(InvalidEntry::class);
+})
+    ->with(['', '2026-02-30', "2026-03-04\0", '2026-3-4', '1969-12-31', '20260304', '+2026-03-04', "2026-03-04\n"])
+    ->throws(InvalidEntry::class);
 
 it('begins a day at its first moment, also where midnight is left out', function (): void {
     // On 6 September 2026 the clocks in Santiago go from 24:00 to 01:00.
-    expect(LocalMoment::day('2026-09-06', new DateTimeZone('America/Santiago'))->format('c'))->toBe('2026-09-06T01:00:00-03:00')
-        ->and(LocalMoment::day('2026-03-04', new DateTimeZone('UTC'))->format('c'))->toBe('2026-03-04T00:00:00+00:00');
+    expect(LocalMoment::day('2026-09-06', new DateTimeZone('America/Santiago'))->format('c'))
+        ->toBe('2026-09-06T01:00:00-03:00')
+        ->and(LocalMoment::day('2026-03-04', new DateTimeZone('UTC'))->format('c'))
+        ->toBe('2026-03-04T00:00:00+00:00');
 });

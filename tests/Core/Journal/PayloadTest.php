@@ -27,7 +27,13 @@ use Ithys\Water\Nutrient;
 
 dataset('payloads', [
     'reading' => fn () => Reading::of(Nutrient::Nitrate, 8.5, step: 0.1, cloudy: true, method: 'colour comparison'),
-    'reading below the limit, by phosphorus' => fn () => Reading::of(Nutrient::Phosphate, 0.01, Basis::Element, 0.001, belowLimit: true),
+    'reading below the limit, by phosphorus' => fn () => Reading::of(
+        Nutrient::Phosphate,
+        0.01,
+        Basis::Element,
+        0.001,
+        belowLimit: true,
+    ),
     'sock' => fn () => SockChange::of(4),
     'sock, not scored' => fn () => SockChange::of(),
     'charge by mass' => fn () => MediaCharge::grams(Medium::Gfo, 85, Place::Reactor),
@@ -58,9 +64,17 @@ it('says what it is in a keeper\'s words', function (Payload $payload, string $m
         ->and($payload->summary(UnitSystem::Us))->toBe($us);
 })->with([
     [fn () => WaterChange::of(22), 'Water change 22 L', 'Water change 5.81 US gal'],
-    [fn () => MediaCharge::litres(Medium::Alumina, 1.4, Place::Bag), 'Alumina phosphate remover 1.4 L, bag', 'Alumina phosphate remover 0.37 US gal, bag'],
+    [
+        fn () => MediaCharge::litres(Medium::Alumina, 1.4, Place::Bag),
+        'Alumina phosphate remover 1.4 L, bag',
+        'Alumina phosphate remover 0.37 US gal, bag',
+    ],
     [fn () => MediaCharge::grams(Medium::ActivatedCarbon, 60.5), 'Activated carbon 60.5 g', 'Activated carbon 60.5 g'],
-    [fn () => Reading::of(Nutrient::Phosphate, 0.02, belowLimit: true), 'phosphate below 0.02 ppm', 'phosphate below 0.02 ppm'],
+    [
+        fn () => Reading::of(Nutrient::Phosphate, 0.02, belowLimit: true),
+        'phosphate below 0.02 ppm',
+        'phosphate below 0.02 ppm',
+    ],
     [fn () => Feed::of(1), 'Fed 1 g', 'Fed 1 g'],
 ]);
 
@@ -128,11 +142,23 @@ it('counts days from one entry to another', function (): void {
         ->and((new Entry($noon->modify('-1 day'), new SkimmerSwitch(true)))->daysAfter($noon))->toBe(-1.0);
 });
 
-it('refuses by name what it does not know in stored data, rather than guess', function (EntryKind $kind, array $data, string $words): void {
+it('refuses by name what it does not know in stored data, rather than guess', function (
+    EntryKind $kind,
+    array $data,
+    string $words,
+): void {
     expect(fn () => $kind->payload($data))->toThrow(InvalidEntry::class, $words);
 })->with([
-    'a basis, which would be a factor of three' => [EntryKind::Reading, ['nutrient' => 'po4', 'mgPerLitre' => 0.06, 'basis' => 'phosphor'], '“phosphor” is not a known basis.'],
-    'a place' => [EntryKind::MediaCharge, ['medium' => 'gfo', 'grams' => 80.0, 'place' => 'attic'], '“attic” is not a known place.'],
+    'a basis, which would be a factor of three' => [
+        EntryKind::Reading,
+        ['nutrient' => 'po4', 'mgPerLitre' => 0.06, 'basis' => 'phosphor'],
+        '“phosphor” is not a known basis.',
+    ],
+    'a place' => [
+        EntryKind::MediaCharge,
+        ['medium' => 'gfo', 'grams' => 80.0, 'place' => 'attic'],
+        '“attic” is not a known place.',
+    ],
     'a food' => [EntryKind::Feed, ['grams' => 2.0, 'food' => 'cheese'], '“cheese” is not a known food.'],
 ]);
 
@@ -144,7 +170,10 @@ it('reads what was stored before places, foods and bases were kept', function ()
 
 it('says of which version a stored entry is, and refuses a newer one', function (): void {
     $stored = StoredPayload::of(Feed::of(2.5, Food::Pellet));
-    expect($stored['schema'])->toBe(1)
-        ->and(EntryKind::Feed->payload($stored))->toEqual(Feed::of(2.5, Food::Pellet))
-        ->and(fn () => EntryKind::Feed->payload([...$stored, 'schema' => 2]))->toThrow(InvalidEntry::class, '“2” is not a known version of an entry.');
+    expect($stored['schema'])
+        ->toBe(1)
+        ->and(EntryKind::Feed->payload($stored))
+        ->toEqual(Feed::of(2.5, Food::Pellet))
+        ->and(fn () => EntryKind::Feed->payload([...$stored, 'schema' => 2]))
+        ->toThrow(InvalidEntry::class, '“2” is not a known version of an entry.');
 });

@@ -12,7 +12,10 @@ use Ithys\Water\Basis;
 
 function understand(string $line, UnitSystem $units = UnitSystem::Metric): Understood
 {
-    return QuickEntry::read($line, new Context(new DateTimeImmutable('2026-11-25 09:30:20', new DateTimeZone('Europe/Berlin')), $units, 350));
+    return QuickEntry::read(
+        $line,
+        new Context(new DateTimeImmutable('2026-11-25 09:30:20', new DateTimeZone('Europe/Berlin')), $units, 350),
+    );
 }
 
 /** @return list<string> */
@@ -68,7 +71,11 @@ it('knows when', function (string $when, string $utc): void {
     ['07:05', '2026-11-25 06:05'],
 ]);
 
-it('points at what it does not understand, word for word', function (string $line, string $pointedAt, string $sentence): void {
+it('points at what it does not understand, word for word', function (
+    string $line,
+    string $pointedAt,
+    string $sentence,
+): void {
     $understood = understand($line);
     expect($understood->mayBeSaved())->toBeFalse()->and($understood->problems)->not->toBe([]);
     $problem = $understood->problems[0];
@@ -100,11 +107,20 @@ it('points at what it does not understand, word for word', function (string $lin
 ]);
 
 it('never drops a word: every character of a line is in a chip, a problem or a joining word', function (): void {
-    foreach (['no3 8.5 po4 0.06 cloudy yesterday 20:15', 'gfo 120 g reactor foo 3 days ago', 'bar fed 6 g pellet baz qux'] as $line) {
+    foreach (
+        [
+            'no3 8.5 po4 0.06 cloudy yesterday 20:15',
+            'gfo 120 g reactor foo 3 days ago',
+            'bar fed 6 g pellet baz qux',
+        ] as $line
+    ) {
         $understood = understand($line);
         $covered = array_merge($understood->chips, $understood->problems);
         foreach (preg_split('~ ~', $line, -1, PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$word, $at]) {
-            $inside = array_filter($covered, fn ($span): bool => $span->start <= $at && $span->end >= $at + strlen($word));
+            $inside = array_filter(
+                $covered,
+                fn ($span): bool => $span->start <= $at && $span->end >= $at + strlen($word),
+            );
             expect($inside)->not->toBe([], "“{$word}” of “{$line}” is lost");
         }
     }
@@ -136,9 +152,38 @@ it('refuses an endless line', function (): void {
 
 it('survives any garbage', function (): void {
     $random = new Random\Randomizer(new Random\Engine\Mt19937(7));
-    $pieces = ['no3', 'po4', '8.5', '1/2', '<', 'g', 'gal', 'water', 'change', 'gfo', '%', 'ago', '3', 'days', "\u{2603}", '=', ':', '10:99', '2026-13-01', 'soiling', 'fed', 'cubes', 'note', '9999999999999999', ','];
+    $pieces = [
+        'no3',
+        'po4',
+        '8.5',
+        '1/2',
+        '<',
+        'g',
+        'gal',
+        'water',
+        'change',
+        'gfo',
+        '%',
+        'ago',
+        '3',
+        'days',
+        "\u{2603}",
+        '=',
+        ':',
+        '10:99',
+        '2026-13-01',
+        'soiling',
+        'fed',
+        'cubes',
+        'note',
+        '9999999999999999',
+        ',',
+    ];
     for ($i = 0; $i < 400; $i++) {
-        $line = implode(' ', array_map(fn (): string => $pieces[$random->getInt(0, count($pieces) - 1)], range(1, $random->getInt(1, 8))));
+        $line = implode(
+            ' ',
+            array_map(fn () => $pieces[$random->getInt(0, count($pieces) - 1)], range(1, $random->getInt(1, 8))),
+        );
         $understood = understand($line);
         expect($understood->mayBeSaved() || $understood->problems !== [])->toBeTrue($line);
     }

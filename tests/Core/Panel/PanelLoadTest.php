@@ -21,10 +21,14 @@ it('gets safer with thickness and a brace, and less safe with depth and length',
     foreach ([Support::FourEdges, Support::FreeTop] as $support) {
         foreach ([[400, 300], [800, 400], [1200, 500]] as [$length, $height]) {
             $here = PanelLoad::of($length, $height, 8, Material::Glass, $support);
-            expect(PanelLoad::of($length, $height, 10, Material::Glass, $support)->safety)->toBeGreaterThan($here->safety)
-                ->and(PanelLoad::of($length, $height + 50, 8, Material::Glass, $support)->safety)->toBeLessThan($here->safety)
-                ->and(PanelLoad::of($length + 100, $height, 8, Material::Glass, $support)->safety)->toBeLessThan($here->safety)
-                ->and(PanelLoad::of($length, $height, 8, Material::Glass, Support::FourEdges)->deflectionMm)->toBeLessThanOrEqual($here->deflectionMm);
+            expect(PanelLoad::of($length, $height, 10, Material::Glass, $support)->safety)
+                ->toBeGreaterThan($here->safety)
+                ->and(PanelLoad::of($length, $height + 50, 8, Material::Glass, $support)->safety)
+                ->toBeLessThan($here->safety)
+                ->and(PanelLoad::of($length + 100, $height, 8, Material::Glass, $support)->safety)
+                ->toBeLessThan($here->safety)
+                ->and(PanelLoad::of($length, $height, 8, Material::Glass, Support::FourEdges)->deflectionMm)
+                ->toBeLessThanOrEqual($here->deflectionMm);
         }
     }
 });
@@ -40,9 +44,12 @@ it('bends acrylic much further than glass, under the same pressure', function ()
 it('is proportional to the density of the water, and stress to thickness squared', function (): void {
     $fresh = PanelLoad::of(800, 400, 10, Material::Glass, Support::FreeTop, 1000);
     $sea = PanelLoad::of(800, 400, 10, Material::Glass, Support::FreeTop, 1025);
-    expect($sea->stress / $fresh->stress)->toAgreeWith(1.025, 1e-9)
-        ->and(PanelLoad::of(800, 400, 20, Material::Glass, Support::FreeTop, 1000)->stress / $fresh->stress)->toAgreeWith(0.25, 1e-9)
-        ->and(PanelLoad::of(800, 400, 20, Material::Glass, Support::FreeTop, 1000)->deflectionMm / $fresh->deflectionMm)->toAgreeWith(0.125, 1e-9);
+    expect($sea->stress / $fresh->stress)
+        ->toAgreeWith(1.025, 1e-9)
+        ->and(PanelLoad::of(800, 400, 20, Material::Glass, Support::FreeTop, 1000)->stress / $fresh->stress)
+        ->toAgreeWith(0.25, 1e-9)
+        ->and(PanelLoad::of(800, 400, 20, Material::Glass, Support::FreeTop, 1000)->deflectionMm / $fresh->deflectionMm)
+        ->toAgreeWith(0.125, 1e-9);
 });
 
 it('approaches a wall of water held at foot and head where the plate is very long', function (): void {
@@ -55,6 +62,10 @@ it('labels its supports and materials, with sources for their strength', functio
         expect($support->label())->not->toBe('');
     }
     foreach (Material::cases() as $material) {
-        expect($material->strength()->kind->value)->toBe('estimate')->and($material->poisson())->toBeGreaterThan(0.1)->toBeLessThan(0.5);
+        expect($material->strength()->kind->value)
+            ->toBe('estimate')
+            ->and($material->poisson())
+            ->toBeGreaterThan(0.1)
+            ->toBeLessThan(0.5);
     }
 });

@@ -26,28 +26,65 @@ function marks(array $items): array
 }
 
 it('carries the flow of the display through the main line', function (): void {
-    expect(flows(Sketch::path('weir > sponge > return-pump'), 900))->toBe(['weir' => 900.0, 'sponge' => 900.0, 'return-pump' => 900.0])
-        ->and(flows(Sketch::path('weir > sponge'), null))->toBe(['weir' => null, 'sponge' => null]);
+    expect(flows(Sketch::path('weir > sponge > return-pump'), 900))
+        ->toBe(['weir' => 900.0, 'sponge' => 900.0, 'return-pump' => 900.0])
+        ->and(flows(Sketch::path('weir > sponge'), null))
+        ->toBe(['weir' => null, 'sponge' => null]);
 });
 
 it('splits it where a branch runs beside the line', function (): void {
-    expect(flows(Sketch::path('weir > sponge > biological > return-pump; branch from weir to return-pump 300: feed-pump > reactor'), 1000))
-        ->toBe(['weir' => 1000.0, 'sponge' => 700.0, 'biological' => 700.0, 'return-pump' => 1000.0, 'feed-pump' => 300.0, 'reactor' => 300.0]);
+    expect(
+        flows(
+            Sketch::path(
+                'weir > sponge > biological > return-pump; branch from weir to return-pump 300: feed-pump > reactor',
+            ),
+            1000,
+        ),
+    )->toBe([
+        'weir' => 1000.0,
+        'sponge' => 700.0,
+        'biological' => 700.0,
+        'return-pump' => 1000.0,
+        'feed-pump' => 300.0,
+        'reactor' => 300.0,
+    ]);
 });
 
 it('adds what a manifold brings round again', function (): void {
-    expect(flows(Sketch::path('weir > sponge > skimmer > return-pump; branch from return-pump to skimmer 250: reactor'), 1000))
-        ->toBe(['weir' => 1000.0, 'sponge' => 1000.0, 'skimmer' => 1250.0, 'return-pump' => 1250.0, 'reactor' => 250.0]);
+    expect(
+        flows(
+            Sketch::path('weir > sponge > skimmer > return-pump; branch from return-pump to skimmer 250: reactor'),
+            1000,
+        ),
+    )->toBe(['weir' => 1000.0, 'sponge' => 1000.0, 'skimmer' => 1250.0, 'return-pump' => 1250.0, 'reactor' => 250.0]);
 });
 
 it('adds further tanks where they drain in', function (): void {
-    expect(flows(Sketch::path('overflow-drilled > sock > return-pump; tank 80 to sock 400: overflow-drilled#b > pad'), 1000))
-        ->toBe(['overflow-drilled' => 1000.0, 'sock' => 1400.0, 'return-pump' => 1400.0, 'b' => 400.0, 'pad' => 400.0]);
+    expect(
+        flows(
+            Sketch::path('overflow-drilled > sock > return-pump; tank 80 to sock 400: overflow-drilled#b > pad'),
+            1000,
+        ),
+    )->toBe(['overflow-drilled' => 1000.0, 'sock' => 1400.0, 'return-pump' => 1400.0, 'b' => 400.0, 'pad' => 400.0]);
 });
 
 it('follows a branch off a branch', function (): void {
-    expect(flows(Sketch::path('weir > sponge > return-pump; branch from return-pump to sponge 500: reactor > bag; branch from reactor to sponge 200: pad'), 1000))
-        ->toBe(['weir' => 1000.0, 'sponge' => 1500.0, 'return-pump' => 1500.0, 'reactor' => 500.0, 'bag' => 300.0, 'pad' => 200.0]);
+    expect(
+        flows(
+            Sketch::path(
+                'weir > sponge > return-pump; branch from return-pump to sponge 500: reactor > bag; branch from '
+                    .'reactor to sponge 200: pad',
+            ),
+            1000,
+        ),
+    )->toBe([
+        'weir' => 1000.0,
+        'sponge' => 1500.0,
+        'return-pump' => 1500.0,
+        'reactor' => 500.0,
+        'bag' => 300.0,
+        'pad' => 200.0,
+    ]);
 });
 
 it('shares the flow among units side by side', function (): void {
@@ -58,7 +95,10 @@ it('shares the flow among units side by side', function (): void {
 // A law: whatever the branches, what leaves the display comes back to it.
 it('brings back to the display what left it', function (): void {
     foreach ([[1000, 300, 200], [2500, 100, 900], [800, 800, 50]] as [$main, $a, $b]) {
-        $path = Sketch::path("weir > sponge > skimmer > bag > return-pump > heater; branch from sponge to bag {$a}: pad; branch from return-pump to skimmer {$b}: reactor; branch from skimmer to sponge 120: floss");
+        $path = Sketch::path(
+            "weir > sponge > skimmer > bag > return-pump > heater; branch from sponge to bag {$a}: pad; branch from "
+                ."return-pump to skimmer {$b}: reactor; branch from skimmer to sponge 120: floss",
+        );
         $flows = flows($path, (float) $main);
         expect($flows['heater'])->toAgreeWith((float) $main)
             ->and($flows['weir'])->toAgreeWith((float) $main);

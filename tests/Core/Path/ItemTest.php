@@ -15,7 +15,10 @@ function item(string $sketch): Item
     return Sketch::path($sketch)->items()[0];
 }
 
-it('knows how fine a stage catches: by its micron rating, else its grade, else its kind', function (string $sketch, ?int $fineness): void {
+it('knows how fine a stage catches: by its micron rating, else its grade, else its kind', function (
+    string $sketch,
+    ?int $fineness,
+): void {
     expect(item($sketch)->fineness())->toBe($fineness);
 })->with([
     ['sock', 3], ['sock(micron=200)', 3], ['sock(micron=300)', 3], ['sock(micron=400)', 2], ['sock(micron=1000)', 1],
@@ -60,14 +63,28 @@ it('says in a few words what tells an item from others of its kind', function (s
 it('sheds dust only with carbon or GFO in it', function (string $sketch, bool $dusty, bool $media): void {
     expect(item($sketch)->isDusty())->toBe($dusty)->and(item($sketch)->isBiologicalOrChemical())->toBe($media);
 })->with([
-    ['bag(gfo)', true, true], ['reactor(activated-carbon)', true, true], ['bag(alumina)', false, true], ['bag(resin)', false, true],
-    ['bag', false, false], ['biological', false, true], ['zeolite', false, true], ['sock', false, false],
+    ['bag(gfo)', true, true],
+    ['reactor(activated-carbon)', true, true],
+    ['bag(alumina)', false, true],
+    ['bag(resin)', false, true],
+    ['bag', false, false],
+    ['biological', false, true],
+    ['zeolite', false, true],
+    ['sock', false, false],
 ]);
 
-it('takes the keeper\'s figures before the catalogue\'s', function (string $sketch, float $watts, int $sockets, float $hours): void {
-    expect(item($sketch)->watts())->toBe($watts)
-        ->and(item($sketch)->sockets())->toBe($sockets)
-        ->and(item($sketch)->kilowattHoursAYear())->toAgreeWith($watts * $hours * 365.25 / 1000, 1e-9);
+it('takes the keeper\'s figures before the catalogue\'s', function (
+    string $sketch,
+    float $watts,
+    int $sockets,
+    float $hours,
+): void {
+    expect(item($sketch)->watts())
+        ->toBe($watts)
+        ->and(item($sketch)->sockets())
+        ->toBe($sockets)
+        ->and(item($sketch)->kilowattHoursAYear())
+        ->toAgreeWith(($watts * $hours * 365.25) / 1000, 1e-9);
 })->with([
     'catalogue' => ['return-pump', 30.0, 1, 24.0],
     'keeper' => ['return-pump(watts=18)', 18.0, 1, 24.0],
@@ -79,18 +96,40 @@ it('takes the keeper\'s figures before the catalogue\'s', function (string $sket
     'nothing to plug in' => ['sock', 0.0, 0, 24.0],
 ]);
 
-it('sorts its kinds: every one belongs somewhere, and none to two rules that exclude each other', function (Kind $kind): void {
-    expect($kind->isInlet() && $kind->isMechanical())->toBeFalse()
-        ->and($kind->isService() && $kind->drives())->toBeFalse()
-        ->and($kind->isAlgae() && $kind->holdsMedia())->toBeFalse()
-        ->and($kind->label())->toBe($kind->spec()->label);
+it('sorts its kinds: every one belongs somewhere, and none to two rules that exclude each other', function (
+    Kind $kind,
+): void {
+    expect($kind->isInlet() && $kind->isMechanical())
+        ->toBeFalse()
+        ->and($kind->isService() && $kind->drives())
+        ->toBeFalse()
+        ->and($kind->isAlgae() && $kind->holdsMedia())
+        ->toBeFalse()
+        ->and($kind->label())
+        ->toBe($kind->spec()->label);
 })->with(Kind::cases());
 
-it('gives usual limits where practice has them: rollers, socks and zeolite', function (Kind $kind, ?string $hole, ?float $usGalPerHour): void {
+it('gives usual limits where practice has them: rollers, socks and zeolite', function (
+    Kind $kind,
+    ?string $hole,
+    ?float $usGalPerHour,
+): void {
     expect($kind->usualLimit($hole)?->value)->toBe($usGalPerHour === null ? null : $usGalPerHour * 3.785411784);
-})->with([[Kind::Roller, '4in', 750], [Kind::Roller, null, 750], [Kind::Roller, '7in', 1800], [Kind::Skimmer, null, null], [Kind::ReturnPump, null, null]]);
+})->with([
+    [Kind::Roller, '4in', 750],
+    [Kind::Roller, null, 750],
+    [Kind::Roller, '7in', 1800],
+    [Kind::Skimmer, null, null],
+    [Kind::ReturnPump, null, null],
+]);
 
-it('doses zeolite in full at 500 L/h (common practice)', fn () => expect(Kind::Zeolite->usualLimit(null)?->value)->toBe(500.0)->and(Kind::Zeolite->usualLimit(null)?->kind->value)->toBe('common practice'));
+it(
+    'doses zeolite in full at 500 L/h (common practice)',
+    fn () => expect(Kind::Zeolite->usualLimit(null)?->value)
+        ->toBe(500.0)
+        ->and(Kind::Zeolite->usualLimit(null)?->kind->value)
+        ->toBe('common practice'),
+);
 
 it('labels what a keeper can say of an item', function (Flag $flag): void {
     expect(strlen($flag->label()))->toBeGreaterThan(10)->and(item("pad({$flag->value})")->is($flag))->toBeTrue();
@@ -100,8 +139,12 @@ it('weighs stock the heavier the more there is', function (): void {
     $weights = array_map(fn (Stock $stock): float => $stock->weight()->value, Stock::cases());
     $sorted = $weights;
     sort($sorted);
-    expect($weights)->toBe($sorted)->and($weights[0])->toBe(1.0)
-        ->and(array_filter(Stock::cases(), fn (Stock $stock): bool => ! str_starts_with($stock->label(), $stock->value)))->toBe([]);
+    expect($weights)
+        ->toBe($sorted)
+        ->and($weights[0])
+        ->toBe(1.0)
+        ->and(array_filter(Stock::cases(), fn (Stock $one): bool => ! str_starts_with($one->label(), $one->value)))
+        ->toBe([]);
 });
 
 it('knows which styles have open chambers', function (): void {
@@ -110,5 +153,10 @@ it('knows which styles have open chambers', function (): void {
 });
 
 it('says of every stage what it does, what stands in and what would mend it', function (Stage $stage): void {
-    expect($stage->verb())->not->toBe('')->and($stage->stands())->toStartWith('Without it')->and($stage->remedy())->toStartWith('Add ');
+    expect($stage->verb())
+        ->not->toBe('')
+        ->and($stage->stands())
+        ->toStartWith('Without it')
+        ->and($stage->remedy())
+        ->toStartWith('Add ');
 })->with(Stage::cases());

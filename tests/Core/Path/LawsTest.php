@@ -22,7 +22,10 @@ const SEEDS = 200;
 it('comes back from its document the same, whatever it is', function (): void {
     for ($seed = 0; $seed < SEEDS; $seed++) {
         $path = RandomPath::of($seed);
-        expect(Path::fromArray(json_decode((string) json_encode($path->toArray()), true)))->toEqual($path, "seed {$seed}");
+        expect(Path::fromArray(json_decode((string) json_encode($path->toArray()), true)))->toEqual(
+            $path,
+            "seed {$seed}",
+        );
     }
 });
 
@@ -33,8 +36,11 @@ it('is reviewed, sized and drawn without falling over, and pins only to what is 
         foreach ([Sketch::in($path, flow: null), Sketch::in($path, belowRimMm: 25)] as $here) {
             $review = Review::of($here);
             foreach ($review->findings as $finding) {
-                expect($finding->at === null || in_array($finding->at, $marks, true))->toBeTrue("seed {$seed}: {$finding->code}")
-                    ->and($finding->sentence)->not->toContain('NAN')->not->toContain('INF');
+                expect($finding->at === null || in_array($finding->at, $marks, true))
+                    ->toBeTrue("seed {$seed}: {$finding->code}")
+                    ->and($finding->sentence)
+                    ->not->toContain('NAN')
+                    ->not->toContain('INF');
             }
             $sizing = Sizing::of($here);
             expect(is_finite($sizing->watts) && is_finite($sizing->costAYear))->toBeTrue()
@@ -52,19 +58,32 @@ it('says the same of the same path every time, in any unit the same codes', func
     }
 });
 
-// What leaves the display comes back to it: where all branches have both ends on the main line, its end carries its beginning.
+// What leaves the display comes back to it: where all branches have both ends on the main line, its end carries its
+// beginning.
 it('conserves the water', function (): void {
     $tried = 0;
     for ($seed = 0; $seed < 4 * SEEDS; $seed++) {
         $path = RandomPath::of($seed);
         $onMain = fn (?string $id): bool => $id !== null && $path->lineOf($id)?->isMain() === true;
-        $whole = array_filter($path->branches(), fn (Line $line): bool => ! $onMain($line->to) || $line->isTank || ! $onMain($line->from) || $line->litresPerHour === null) === [];
+        $whole
+            = array_filter(
+                $path->branches(),
+                fn (Line $line): bool => ! $onMain($line->to)
+                    || $line->isTank
+                    || ! $onMain($line->from)
+                    || $line->litresPerHour === null,
+            ) === [];
         if (! $whole || $path->branches() === []) {
             continue;
         }
         $course = new Course($path, 1000.0);
         $last = $path->main()->items[count($path->main()->items) - 1];
-        $takenThere = array_sum(array_map(fn (Line $line): float => $line->from === $last->id ? (float) $line->litresPerHour : 0.0, $path->branches()));
+        $takenThere = array_sum(
+            array_map(
+                fn (Line $line): float => $line->from === $last->id ? (float) $line->litresPerHour : 0.0,
+                $path->branches(),
+            ),
+        );
         expect($course->flowAt($last) - $takenThere)->toAgreeWith(1000.0, 1e-9);
         $tried++;
     }
@@ -81,7 +100,9 @@ it('walks up and down every path without going round', function (): void {
             foreach ($course->before($item) as $earlier) {
                 $line = $path->lineOf($item->id);
                 if ($line?->isMain() === true) {
-                    expect(in_array($item, $course->after($earlier), true))->toBeTrue("seed {$seed}: {$item->id} is after {$earlier->id}");
+                    expect(in_array($item, $course->after($earlier), true))->toBeTrue(
+                        "seed {$seed}: {$item->id} is after {$earlier->id}",
+                    );
                 }
             }
         }
@@ -92,10 +113,18 @@ it('finds no difference between a path and itself, and tells there and back alik
     for ($seed = 0; $seed < SEEDS; $seed += 2) {
         $one = RandomPath::of($seed);
         $other = RandomPath::of($seed + 1);
-        $count = fn (Path $a, Path $b, string $what): int => count(array_filter(PathDiff::between($a, $b, UnitSystem::Metric)->changes, fn (array $change): bool => $change['what'] === $what));
-        expect(PathDiff::between($one, $one, UnitSystem::Metric)->changes)->toBe([])
-            ->and($count($one, $other, 'added'))->toBe($count($other, $one, 'taken away'))
-            ->and($count($one, $other, 'moved'))->toBe($count($other, $one, 'moved'));
+        $count = fn (Path $a, Path $b, string $what): int => count(
+            array_filter(
+                PathDiff::between($a, $b, UnitSystem::Metric)->changes,
+                fn (array $change): bool => $change['what'] === $what,
+            ),
+        );
+        expect(PathDiff::between($one, $one, UnitSystem::Metric)->changes)
+            ->toBe([])
+            ->and($count($one, $other, 'added'))
+            ->toBe($count($other, $one, 'taken away'))
+            ->and($count($one, $other, 'moved'))
+            ->toBe($count($other, $one, 'moved'));
     }
 });
 

@@ -19,8 +19,26 @@ use Tests\Support\Sketch;
 function typedPath(array $with = []): array
 {
     return [
-        'name' => 'Draft', 'style' => 'sump', 'litresPerHour' => '', 'stockNow' => 'light', 'stockPlanned' => 'medium',
-        'lines' => [['id' => 'main', 'items' => [['id' => 'a', 'kind' => 'overflow-drilled'], ['id' => 'b', 'kind' => 'sock', 'figures' => ['count' => '2', 'micron' => '200'], 'choices' => ['material' => 'felt', 'hole' => '']], ['id' => 'c', 'kind' => 'return-pump']]]],
+        'name' => 'Draft',
+        'style' => 'sump',
+        'litresPerHour' => '',
+        'stockNow' => 'light',
+        'stockPlanned' => 'medium',
+        'lines' => [
+            [
+                'id' => 'main',
+                'items' => [
+                    ['id' => 'a', 'kind' => 'overflow-drilled'],
+                    [
+                        'id' => 'b',
+                        'kind' => 'sock',
+                        'figures' => ['count' => '2', 'micron' => '200'],
+                        'choices' => ['material' => 'felt', 'hole' => ''],
+                    ],
+                    ['id' => 'c', 'kind' => 'return-pump'],
+                ],
+            ],
+        ],
         ...$with,
     ];
 }
@@ -43,12 +61,28 @@ it('comes back from its document the same', function (Path $path): void {
 })->with([
     fn () => Template::of(Style::Sump),
     fn () => Template::of(Style::Canister),
-    fn () => Sketch::path('overflow-drilled > sock(count=2, micron=200, material=felt) > bag(gfo=120, activated-carbon) > return-pump(gives=8); branch from return-pump to sock 250: reactor(zeolite); tank 80 to sock 400: overflow-drilled#b; removed: heater(carries-flow)', flow: 1800.5, stock: 'light', planned: 'heavy', without: ['organics' => 'on purpose']),
+    fn () => Sketch::path(
+        'overflow-drilled > sock(count=2, micron=200, material=felt) > bag(gfo=120, activated-carbon) > '
+            .'return-pump(gives=8); branch from return-pump to sock 250: reactor(zeolite); tank 80 to sock 400: '
+            .'overflow-drilled#b; removed: heater(carries-flow)',
+        flow: 1800.5,
+        stock: 'light',
+        planned: 'heavy',
+        without: ['organics' => 'on purpose'],
+    ),
     fn () => Sketch::path(''),
 ]);
 
 it('keeps the words of its keeper', function (): void {
-    $item = new Item('a', Kind::Skimmer, 'Old skimmer', 'mechanical, says she', 'hums at night', 'its sponges hold the brittle stars', 'garage');
+    $item = new Item(
+        'a',
+        Kind::Skimmer,
+        'Old skimmer',
+        'mechanical, says she',
+        'hums at night',
+        'its sponges hold the brittle stars',
+        'garage',
+    );
     $path = Path::of('P', Style::Sump, null, Stock::Light, Stock::Light, [], [new Line('main', [$item])]);
     expect(Path::fromArray($path->toArray())->items()[0])->toEqual($item)
         ->and($item->title())->toBe('Old skimmer')
@@ -59,22 +93,72 @@ it('refuses what cannot be, by a sentence at its place', function (callable $mak
     $problems = problemsOf($make);
     expect($problems)->toHaveKey($place)->and($problems[$place])->toContain($words);
 })->with([
-    'an item in two places' => [fn () => Sketch::path('overflow-drilled > sock > sock#sock'), 'item.sock', 'stands in two places'],
-    'an item on the path and taken out' => [fn () => Sketch::path('overflow-drilled > sock; removed: sock'), 'item.sock', 'stands in two places'],
-    'two returns' => [fn () => Sketch::path('overflow-drilled > return-pump > return-pump#second'), 'item.second', 'second return pump'],
-    'a return in a branch' => [fn () => Sketch::path('overflow-drilled > return-pump; branch from return-pump to overflow-drilled 100: return-pump#second'), 'item.second', 'feed pump'],
-    'a branch that feeds itself' => [fn () => Sketch::path('overflow-drilled > sock; branch from reactor to sock 100: reactor'), 'line.b1.from', 'no water would ever reach'],
-    'two branches that feed only each other' => [fn () => Sketch::path('overflow-drilled > sock; branch from bag to sock 100: reactor; branch from reactor to sock 100: bag'), 'line.b1.from', 'no water would ever reach'],
-    'a branch that ends in itself' => [fn () => Sketch::path('overflow-drilled > sock; branch from sock to reactor 100: reactor'), 'line.b1.to', 'never return'],
-    'a branch joined to nothing' => [fn () => Sketch::path('overflow-drilled > sock; branch from gone to sock 100: reactor'), 'line.b1.from', 'not on the path'],
-    'a branch joined to a part taken out' => [fn () => Sketch::path('overflow-drilled > sock; branch from bag to sock 100: reactor; removed: bag'), 'line.b1.from', 'not on the path'],
-    'no main line' => [fn () => Path::of('', Style::Sump, null, Stock::Light, Stock::Light, [], []), 'path', 'one main line'],
-    'too many items' => [fn () => Sketch::path(implode(' > ', array_map(fn (int $i): string => "pad#p{$i}", range(1, 121)))), 'path', '120 items'],
+    'an item in two places' => [
+        fn () => Sketch::path('overflow-drilled > sock > sock#sock'),
+        'item.sock',
+        'stands in two places',
+    ],
+    'an item on the path and taken out' => [
+        fn () => Sketch::path('overflow-drilled > sock; removed: sock'),
+        'item.sock',
+        'stands in two places',
+    ],
+    'two returns' => [
+        fn () => Sketch::path('overflow-drilled > return-pump > return-pump#second'),
+        'item.second',
+        'second return pump',
+    ],
+    'a return in a branch' => [
+        fn () => Sketch::path(
+            'overflow-drilled > return-pump; branch from return-pump to overflow-drilled 100: return-pump#second',
+        ),
+        'item.second',
+        'feed pump',
+    ],
+    'a branch that feeds itself' => [
+        fn () => Sketch::path('overflow-drilled > sock; branch from reactor to sock 100: reactor'),
+        'line.b1.from',
+        'no water would ever reach',
+    ],
+    'two branches that feed only each other' => [
+        fn () => Sketch::path(
+            'overflow-drilled > sock; branch from bag to sock 100: reactor; branch from reactor to sock 100: bag',
+        ),
+        'line.b1.from',
+        'no water would ever reach',
+    ],
+    'a branch that ends in itself' => [
+        fn () => Sketch::path('overflow-drilled > sock; branch from sock to reactor 100: reactor'),
+        'line.b1.to',
+        'never return',
+    ],
+    'a branch joined to nothing' => [
+        fn () => Sketch::path('overflow-drilled > sock; branch from gone to sock 100: reactor'),
+        'line.b1.from',
+        'not on the path',
+    ],
+    'a branch joined to a part taken out' => [
+        fn () => Sketch::path('overflow-drilled > sock; branch from bag to sock 100: reactor; removed: bag'),
+        'line.b1.from',
+        'not on the path',
+    ],
+    'no main line' => [
+        fn () => Path::of('', Style::Sump, null, Stock::Light, Stock::Light, [], []),
+        'path',
+        'one main line',
+    ],
+    'too many items' => [
+        fn () => Sketch::path(implode(' > ', array_map(fn (int $i): string => "pad#p{$i}", range(1, 121)))),
+        'path',
+        '120 items',
+    ],
     'too many lines' => [fn () => Sketch::path('weir'.str_repeat('; branch:', 16)), 'path', '16 lines'],
 ]);
 
 it('refuses a document it does not know', function (array $change, string $place, string $words): void {
-    $problems = problemsOf(fn () => Path::fromArray(array_replace_recursive(Template::of(Style::Sump)->toArray(), $change)));
+    $problems = problemsOf(
+        fn () => Path::fromArray(array_replace_recursive(Template::of(Style::Sump)->toArray(), $change)),
+    );
     expect($problems)->toHaveKey($place)->and($problems[$place])->toContain($words);
 })->with([
     [['schema' => 9], 'path', 'not a path of this version'],
@@ -94,11 +178,35 @@ it('refuses a document it does not know', function (array $change, string $place
 ]);
 
 it('reads figures as typed, in any unit', function (): void {
-    $path = TypedPath::read(typedPath(['litresPerHour' => '600 US gal/h', 'lines' => [['id' => 'main', 'items' => [
-        ['id' => 's', 'kind' => 'skimmer', 'figures' => ['claimLowLitres' => '50 imp gal', 'lengthMm' => '1/2 ft', 'watts' => '12,5', 'count' => '']],
-        ['id' => 'z', 'kind' => 'zeolite', 'figures' => ['grams' => '2 lb']],
-        ['id' => 'b', 'kind' => 'bag', 'media' => [['medium' => 'gfo', 'grams' => '120'], ['medium' => 'resin', 'grams' => '']]],
-    ]]]]), UnitSystem::Metric);
+    $path = TypedPath::read(
+        typedPath([
+            'litresPerHour' => '600 US gal/h',
+            'lines' => [
+                [
+                    'id' => 'main',
+                    'items' => [
+                        [
+                            'id' => 's',
+                            'kind' => 'skimmer',
+                            'figures' => [
+                                'claimLowLitres' => '50 imp gal',
+                                'lengthMm' => '1/2 ft',
+                                'watts' => '12,5',
+                                'count' => '',
+                            ],
+                        ],
+                        ['id' => 'z', 'kind' => 'zeolite', 'figures' => ['grams' => '2 lb']],
+                        [
+                            'id' => 'b',
+                            'kind' => 'bag',
+                            'media' => [['medium' => 'gfo', 'grams' => '120'], ['medium' => 'resin', 'grams' => '']],
+                        ],
+                    ],
+                ],
+            ],
+        ]),
+        UnitSystem::Metric,
+    );
     [$skimmer, $zeolite, $bag] = $path->items();
     expect($path->litresPerHour)->toAgreeWith(600 * 3.785411784)
         ->and($skimmer->figure(Figure::ClaimLow))->toAgreeWith(50 * 4.54609)
@@ -111,28 +219,78 @@ it('reads figures as typed, in any unit', function (): void {
 });
 
 it('tells all that is wrong in a typed path at once, each at its place', function (): void {
-    $problems = problemsOf(fn () => TypedPath::read(typedPath(['litresPerHour' => '0', 'lines' => [
-        ['id' => 'main', 'items' => [['id' => 'a', 'kind' => 'sock', 'figures' => ['count' => '1.5', 'micron' => 'fine', 'flowLimitLitresPerHour' => '300 furlongs', 'lengthMm' => '10 L']], ['id' => 'b', 'kind' => 'bag', 'media' => [['medium' => 'gfo', 'grams' => '-3']]]]],
-        ['id' => 'x', 'litresPerHour' => '200 gal/h', 'tank' => true, 'tankLitres' => '0', 'items' => []],
-    ]]), UnitSystem::Metric));
-    expect(array_keys($problems))->toBe(['flow', 'item.a.count', 'item.a.micron', 'item.a.flowLimitLitresPerHour', 'item.a.lengthMm', 'item.b.media.0', 'line.x.flow', 'line.x.tankLitres'])
-        ->and($problems['flow'])->toBe('The flow must be between 1 L/h and 500,000 L/h; “0” is 0 L/h.')
-        ->and($problems['item.a.count'])->toContain('a whole number between 1 and 40')
-        ->and($problems['item.a.flowLimitLitresPerHour'])->toContain('“furlongs” is not a unit')
-        ->and($problems['line.x.flow'])->toContain('imperial');
+    $problems = problemsOf(
+        fn () => TypedPath::read(
+            typedPath([
+                'litresPerHour' => '0',
+                'lines' => [
+                    [
+                        'id' => 'main',
+                        'items' => [
+                            [
+                                'id' => 'a',
+                                'kind' => 'sock',
+                                'figures' => [
+                                    'count' => '1.5',
+                                    'micron' => 'fine',
+                                    'flowLimitLitresPerHour' => '300 furlongs',
+                                    'lengthMm' => '10 L',
+                                ],
+                            ],
+                            ['id' => 'b', 'kind' => 'bag', 'media' => [['medium' => 'gfo', 'grams' => '-3']]],
+                        ],
+                    ],
+                    ['id' => 'x', 'litresPerHour' => '200 gal/h', 'tank' => true, 'tankLitres' => '0', 'items' => []],
+                ],
+            ]),
+            UnitSystem::Metric,
+        ),
+    );
+    expect(array_keys($problems))
+        ->toBe([
+            'flow',
+            'item.a.count',
+            'item.a.micron',
+            'item.a.flowLimitLitresPerHour',
+            'item.a.lengthMm',
+            'item.b.media.0',
+            'line.x.flow',
+            'line.x.tankLitres',
+        ])
+        ->and($problems['flow'])
+        ->toBe('The flow must be between 1 L/h and 500,000 L/h; “0” is 0 L/h.')
+        ->and($problems['item.a.count'])
+        ->toContain('a whole number between 1 and 40')
+        ->and($problems['item.a.flowLimitLitresPerHour'])
+        ->toContain('“furlongs” is not a unit')
+        ->and($problems['line.x.flow'])
+        ->toContain('imperial');
 });
 
 it('saves a draft however unfinished', function (array $with): void {
     expect(TypedPath::read(typedPath($with), UnitSystem::Us))->toBeInstanceOf(Path::class);
 })->with([
     'nothing on it' => [['lines' => [['id' => 'main', 'items' => []]]]],
-    'open branches' => [['lines' => [['id' => 'main', 'items' => []], ['id' => 'x', 'items' => [['id' => 'r', 'kind' => 'reactor']]], ['id' => 'y', 'tank' => true, 'items' => []]]]],
+    'open branches' => [
+        [
+            'lines' => [
+                ['id' => 'main', 'items' => []],
+                ['id' => 'x', 'items' => [['id' => 'r', 'kind' => 'reactor']]],
+                ['id' => 'y', 'tank' => true, 'items' => []],
+            ],
+        ],
+    ],
     'no name' => [['name' => '']],
 ]);
 
 it('knows every kind, with words for each of its figures', function (Kind $kind): void {
     $spec = $kind->spec();
-    expect($spec->label)->not->toBe('')->and($spec->says)->toEndWith('.')->and($spec->sockets)->toBeGreaterThanOrEqual($spec->watts === null ? 0 : 1);
+    expect($spec->label)
+        ->not->toBe('')
+        ->and($spec->says)
+        ->toEndWith('.')
+        ->and($spec->sockets)
+        ->toBeGreaterThanOrEqual($spec->watts === null ? 0 : 1);
     foreach ($spec->figures as $figure) {
         expect($figure->label())->not->toBe('')->and($figure->bounds()[0])->toBeLessThan($figure->bounds()[1]);
     }

@@ -26,14 +26,24 @@ function roomTank(): Tank
 /** @param  array<string, mixed>  $with */
 function room(array $with = []): Room
 {
-    return Room::around(roomTank(), ['cabinetLengthMm' => 1100, 'cabinetWidthMm' => 450, 'cabinetHeightMm' => 750, ...$with]);
+    return Room::around(roomTank(), [
+        'cabinetLengthMm' => 1100,
+        'cabinetWidthMm' => 450,
+        'cabinetHeightMm' => 750,
+        ...$with,
+    ]);
 }
 
 it('opens a reason behind every cell, in either unit system', function (Criterion $criterion, UnitSystem $units): void {
     $comparison = new StyleComparison(room(['budget' => 200]), $units);
     foreach (Style::cases() as $style) {
         $cell = $comparison->cell($criterion, $style);
-        expect($cell->text)->not->toBe('')->and($cell->reason)->toEndWith('.')->and($cell->toArray()['severity'])->toBe($cell->suits->value);
+        expect($cell->text)
+            ->not->toBe('')
+            ->and($cell->reason)
+            ->toEndWith('.')
+            ->and($cell->toArray()['severity'])
+            ->toBe($cell->suits->value);
         if ($units === UnitSystem::Us) {
             expect($cell->text.$cell->reason)->not->toMatch('~\d (L|cm)\b~', "{$criterion->value} {$style->value}");
         }
@@ -43,39 +53,75 @@ it('opens a reason behind every cell, in either unit system', function (Criterio
 it('reckons the sump from the cabinet: less gaps and clearance, half full', function (): void {
     // (1100 - 60) x (450 - 75) x (750 x 0.55) mm, half full.
     $fit = SumpFit::of(room());
-    expect($fit?->lengthMm)->toBe(1040.0)
-        ->and($fit?->runningLitres)->toAgreeWith(1040 * 375 * 412.5 / 1e6 / 2)
-        ->and((new StyleComparison(room(), UnitSystem::Metric))->gainedLitres(Style::Sump))->toAgreeWith(1040 * 375 * 412.5 / 1e6 / 2)
-        ->and(SumpFit::of(room(['cabinetHeightMm' => null])))->toBeNull()
-        ->and(SumpFit::of(room(['cabinetLengthMm' => 200])))->toBeNull();
+    expect($fit?->lengthMm)
+        ->toBe(1040.0)
+        ->and($fit?->runningLitres)
+        ->toAgreeWith((1040 * 375 * 412.5) / 1e6 / 2)
+        ->and((new StyleComparison(room(), UnitSystem::Metric))->gainedLitres(Style::Sump))
+        ->toAgreeWith((1040 * 375 * 412.5) / 1e6 / 2)
+        ->and(SumpFit::of(room(['cabinetHeightMm' => null])))
+        ->toBeNull()
+        ->and(SumpFit::of(room(['cabinetLengthMm' => 200])))
+        ->toBeNull();
 });
 
 it('says that no sump fits, or asks for the cabinet', function (): void {
-    expect((new StyleComparison(room(['cabinetLengthMm' => 200]), UnitSystem::Metric))->cell(Criterion::Volume, Style::Sump)->suits)->toBe(Severity::Fault)
-        ->and((new StyleComparison(room(['cabinetHeightMm' => null]), UnitSystem::Metric))->cell(Criterion::Volume, Style::Sump)->text)->toBe('cabinet not given');
+    expect(
+        (new StyleComparison(room(['cabinetLengthMm' => 200]), UnitSystem::Metric))->cell(
+            Criterion::Volume,
+            Style::Sump,
+        )->suits,
+    )
+        ->toBe(Severity::Fault)
+        ->and(
+            (new StyleComparison(room(['cabinetHeightMm' => null]), UnitSystem::Metric))->cell(
+                Criterion::Volume,
+                Style::Sump,
+            )->text,
+        )
+        ->toBe('cabinet not given');
 });
 
 it('shows what each school says of a turnover', function (): void {
     $comparison = new StyleComparison(room(), UnitSystem::Metric);
     $canister = $comparison->cell(Criterion::Turnover, Style::Canister);
-    expect($comparison->turnoverPerHour(Style::Canister))->toAgreeWith(1000 / (roomTank()->workingVolume()->displayLitres * 1.05))
-        ->and($canister->suits)->toBe(Severity::Caution)
-        ->and($canister->school)->toContain('moderate school')->toContain('brisk school')->toContain('Not reached.');
+    expect($comparison->turnoverPerHour(Style::Canister))
+        ->toAgreeWith(1000 / (roomTank()->workingVolume()->displayLitres * 1.05))
+        ->and($canister->suits)
+        ->toBe(Severity::Caution)
+        ->and($canister->school)
+        ->toContain('moderate school')
+        ->toContain('brisk school')
+        ->toContain('Not reached.');
 });
 
 it('weighs a drilled tank, the budget and what is put up with', function (): void {
-    $cell = fn (array $with, Criterion $criterion, Style $style) => (new StyleComparison(room($with), UnitSystem::Metric))->cell($criterion, $style);
-    expect((new StyleComparison(room(['drilled' => true]), UnitSystem::Metric))->turnoverPerHour(Style::Sump))->toBeGreaterThan((new StyleComparison(room(), UnitSystem::Metric))->turnoverPerHour(Style::Sump))
-        ->and($cell(['budget' => 100], Criterion::Price, Style::Sump)->suits)->toBe(Severity::Caution)
-        ->and($cell(['budget' => 2000], Criterion::Price, Style::Sump)->suits)->toBe(Severity::Good)
-        ->and($cell([], Criterion::Price, Style::Sump)->suits)->toBe(Severity::Remark)
-        ->and($cell(['spill' => 'little'], Criterion::Failures, Style::Sump)->suits)->toBe(Severity::Fault)
-        ->and($cell(['spill' => 'much'], Criterion::Failures, Style::Sump)->suits)->toBe(Severity::Remark)
-        ->and($cell(['spill' => 'little'], Criterion::Failures, Style::RearChamber)->suits)->toBe(Severity::Good)
-        ->and($cell(['noise' => 'little'], Criterion::Noise, Style::Sump)->suits)->toBe(Severity::Caution)
-        ->and($cell(['skill' => 'new'], Criterion::Skill, Style::Sump)->suits)->toBe(Severity::Caution)
-        ->and($cell(['cleanLook' => true], Criterion::Look, Style::Internal)->suits)->toBe(Severity::Caution)
-        ->and($cell([], Criterion::Surface, Style::HangOn)->reason)->toContain('120 cm is long');
+    $cell = fn (array $with, Criterion $criterion, Style $style) => (new StyleComparison(
+        room($with),
+        UnitSystem::Metric,
+    ))->cell($criterion, $style);
+    expect((new StyleComparison(room(['drilled' => true]), UnitSystem::Metric))->turnoverPerHour(Style::Sump))
+        ->toBeGreaterThan((new StyleComparison(room(), UnitSystem::Metric))->turnoverPerHour(Style::Sump))
+        ->and($cell(['budget' => 100], Criterion::Price, Style::Sump)->suits)
+        ->toBe(Severity::Caution)
+        ->and($cell(['budget' => 2000], Criterion::Price, Style::Sump)->suits)
+        ->toBe(Severity::Good)
+        ->and($cell([], Criterion::Price, Style::Sump)->suits)
+        ->toBe(Severity::Remark)
+        ->and($cell(['spill' => 'little'], Criterion::Failures, Style::Sump)->suits)
+        ->toBe(Severity::Fault)
+        ->and($cell(['spill' => 'much'], Criterion::Failures, Style::Sump)->suits)
+        ->toBe(Severity::Remark)
+        ->and($cell(['spill' => 'little'], Criterion::Failures, Style::RearChamber)->suits)
+        ->toBe(Severity::Good)
+        ->and($cell(['noise' => 'little'], Criterion::Noise, Style::Sump)->suits)
+        ->toBe(Severity::Caution)
+        ->and($cell(['skill' => 'new'], Criterion::Skill, Style::Sump)->suits)
+        ->toBe(Severity::Caution)
+        ->and($cell(['cleanLook' => true], Criterion::Look, Style::Internal)->suits)
+        ->toBe(Severity::Caution)
+        ->and($cell([], Criterion::Surface, Style::HangOn)->reason)
+        ->toContain('120 cm is long');
 });
 
 it('puts power at the price given', function (): void {
@@ -86,16 +132,39 @@ it('puts power at the price given', function (): void {
 });
 
 it('reads the room as typed and keeps it', function (): void {
-    $room = TypedRoom::read(['cabinetLength' => '40 in', 'cabinetWidth' => '45', 'cabinetHeight' => '', 'budget' => '500', 'powerPrice' => '0,42', 'noise' => 'little', 'spill' => 'much', 'skill' => 'new', 'drilled' => 'yes', 'look' => 'clean'], roomTank(), UnitSystem::Metric);
-    expect($room->cabinetLengthMm)->toAgreeWith(1016.0)
-        ->and($room->noise)->toBe(Tolerance::Little)
-        ->and($room->skill)->toBe(Skill::New)
-        ->and(Room::around(roomTank(), json_decode((string) json_encode($room->toArray()), true)))->toEqual($room);
+    $room = TypedRoom::read(
+        [
+            'cabinetLength' => '40 in',
+            'cabinetWidth' => '45',
+            'cabinetHeight' => '',
+            'budget' => '500',
+            'powerPrice' => '0,42',
+            'noise' => 'little',
+            'spill' => 'much',
+            'skill' => 'new',
+            'drilled' => 'yes',
+            'look' => 'clean',
+        ],
+        roomTank(),
+        UnitSystem::Metric,
+    );
+    expect($room->cabinetLengthMm)
+        ->toAgreeWith(1016.0)
+        ->and($room->noise)
+        ->toBe(Tolerance::Little)
+        ->and($room->skill)
+        ->toBe(Skill::New)
+        ->and(Room::around(roomTank(), json_decode((string) json_encode($room->toArray()), true)))
+        ->toEqual($room);
 });
 
 it('says what is wrong with a room, field by field', function (): void {
     try {
-        TypedRoom::read(['cabinetLength' => 'wide', 'budget' => '-3', 'powerPrice' => '1,234'], roomTank(), UnitSystem::Metric);
+        TypedRoom::read(
+            ['cabinetLength' => 'wide', 'budget' => '-3', 'powerPrice' => '1,234'],
+            roomTank(),
+            UnitSystem::Metric,
+        );
         $problems = [];
     } catch (InvalidRoom $invalid) {
         $problems = $invalid->problems;
@@ -104,7 +173,21 @@ it('says what is wrong with a room, field by field', function (): void {
 });
 
 it('labels every figure of the styles an estimate or common practice, with its source', function (Style $style): void {
-    foreach ([StyleAssumptions::flow($style, true), StyleAssumptions::flow($style, false), StyleAssumptions::gain($style), StyleAssumptions::wattsPerCubicMetre($style), StyleAssumptions::price($style), StyleAssumptions::changePrice($style)] as $assumption) {
-        expect($assumption->kind->value)->toBe('estimate')->and($assumption->source)->toContain('emory')->and($assumption->key)->toContain($style->value);
+    foreach (
+        [
+            StyleAssumptions::flow($style, true),
+            StyleAssumptions::flow($style, false),
+            StyleAssumptions::gain($style),
+            StyleAssumptions::wattsPerCubicMetre($style),
+            StyleAssumptions::price($style),
+            StyleAssumptions::changePrice($style),
+        ] as $assumption
+    ) {
+        expect($assumption->kind->value)
+            ->toBe('estimate')
+            ->and($assumption->source)
+            ->toContain('emory')
+            ->and($assumption->key)
+            ->toContain($style->value);
     }
 })->with(Style::cases());

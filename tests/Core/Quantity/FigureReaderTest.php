@@ -7,7 +7,12 @@ use Ithys\Quantity\FigureReader;
 use Ithys\Quantity\Unit;
 use Ithys\Quantity\UnitSystem;
 
-it('reads a figure in the keeper\'s unit or any written out', function (UnitSystem $units, string $text, Dimension $dimension, float $base): void {
+it('reads a figure in the keeper\'s unit or any written out', function (
+    UnitSystem $units,
+    string $text,
+    Dimension $dimension,
+    float $base,
+): void {
     $reader = new FigureReader($units);
     expect($reader->read($text, 'at', 'The figure', $dimension, 0, 1e6))->toAgreeWith($base, 1e-9)
         ->and($reader->problems())->toBe([]);
@@ -26,7 +31,10 @@ it('reads a figure in the keeper\'s unit or any written out', function (UnitSyst
 
 it('takes nothing written for no figure', function (string $text): void {
     $reader = new FigureReader(UnitSystem::Metric);
-    expect($reader->read($text, 'at', 'The figure', Dimension::Volume, 1, 2))->toBeNull()->and($reader->problems())->toBe([]);
+    expect($reader->read($text, 'at', 'The figure', Dimension::Volume, 1, 2))
+        ->toBeNull()
+        ->and($reader->problems())
+        ->toBe([]);
 })->with(['', '   ', "\t"]);
 
 it('lets a bare figure mean what the place says', function (): void {
@@ -37,7 +45,11 @@ it('lets a bare figure mean what the place says', function (): void {
         ->and($reader->read('1.5', 'd', 'The head', Dimension::Length, 1, 10_000, Unit::Metre))->toBe(1500.0);
 });
 
-it('says what is wrong, where, and what would be right', function (string $text, ?Dimension $dimension, string $sentence): void {
+it('says what is wrong, where, and what would be right', function (
+    string $text,
+    ?Dimension $dimension,
+    string $sentence,
+): void {
     $reader = new FigureReader(UnitSystem::Metric);
     expect($reader->read($text, 'here', 'The figure', $dimension, 1, 500))->toBeNull()
         ->and($reader->problems())->toBe(['here' => $sentence]);
@@ -61,12 +73,18 @@ it('wants a whole number where only one makes sense', function (): void {
         ->and($reader->problems()['b'])->toBe('The number must be a whole number between 1 and 40; “2.5” is 2.5.');
 });
 
-it('takes a bound that was shown in the other unit for the bound', function (float $least, float $most, Unit $unit): void {
+it('takes a bound that was shown in the other unit for the bound', function (
+    float $least,
+    float $most,
+    Unit $unit,
+): void {
     $reader = new FigureReader(UnitSystem::Us);
     foreach ([$least, $most] as $bound) {
         $shown = number_format($bound / $unit->factor(), 4, '.', '');
         if (abs((float) $shown * $unit->factor() - $bound) <= 1e-5 * $bound) {
-            expect($reader->read($shown, 'at', 'The figure', $unit->dimension(), $least, $most))->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
+            expect($reader->read($shown, 'at', 'The figure', $unit->dimension(), $least, $most))
+                ->toBeGreaterThanOrEqual($least)
+                ->toBeLessThanOrEqual($most);
         }
     }
     expect($reader->problems())->toBe([]);

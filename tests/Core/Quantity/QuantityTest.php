@@ -13,7 +13,15 @@ it('reads numbers as keepers write them', function (string $text, float $value, 
     $decimal = Decimal::parse($text);
     expect($decimal->value)->toAgreeWith($value)->and($decimal->step)->toAgreeWith($step);
 })->with([
-    ['12', 12.0, 1.0], ['12.5', 12.5, 0.1], ['8,5', 8.5, 0.1], ['0.06', 0.06, 0.01], [',5', 0.5, 0.1], ['1/2', 0.5, 0.5], ['1 1/2', 1.5, 0.5], ['-3.25', -3.25, 0.01], ['0,125', 0.125, 0.001],
+    ['12', 12.0, 1.0],
+    ['12.5', 12.5, 0.1],
+    ['8,5', 8.5, 0.1],
+    ['0.06', 0.06, 0.01],
+    [',5', 0.5, 0.1],
+    ['1/2', 0.5, 0.5],
+    ['1 1/2', 1.5, 0.5],
+    ['-3.25', -3.25, 0.01],
+    ['0,125', 0.125, 0.001],
 ]);
 
 it('refuses what is not a number', function (string $text): void {
@@ -42,14 +50,19 @@ it('reads a figure with its unit', function (string $text, Unit $bare, float $ba
 ]);
 
 it('asks which gallon where litres are the habit', function (): void {
-    expect(fn () => Quantity::parse('12 gal', Unit::Litre))->toThrow(InvalidQuantity::class, 'Write “US gal” or “imp gal”')
-        ->and(Quantity::parse('12 gal', Unit::UsGallon, Unit::UsGallon)->base)->toAgreeWith(45.424941408)
-        ->and(Quantity::parse('500 gph', Unit::UsGallonPerHour, Unit::UsGallon)->base)->toAgreeWith(1892.705892);
+    expect(fn () => Quantity::parse('12 gal', Unit::Litre))
+        ->toThrow(InvalidQuantity::class, 'Write “US gal” or “imp gal”')
+        ->and(Quantity::parse('12 gal', Unit::UsGallon, Unit::UsGallon)->base)
+        ->toAgreeWith(45.424941408)
+        ->and(Quantity::parse('500 gph', Unit::UsGallonPerHour, Unit::UsGallon)->base)
+        ->toAgreeWith(1892.705892);
 });
 
 it('says when a unit measures something else', function (): void {
-    expect(fn () => Quantity::parse('12 kg', Unit::Centimetre))->toThrow(InvalidQuantity::class, '“kg” measures mass, but a length is wanted')
-        ->and(fn () => Quantity::parse('12 parsec', Unit::Centimetre))->toThrow(InvalidQuantity::class, '“parsec” is not a unit');
+    expect(fn () => Quantity::parse('12 kg', Unit::Centimetre))
+        ->toThrow(InvalidQuantity::class, '“kg” measures mass, but a length is wanted')
+        ->and(fn () => Quantity::parse('12 parsec', Unit::Centimetre))
+        ->toThrow(InvalidQuantity::class, '“parsec” is not a unit');
 });
 
 it('shows base units in either system', function (): void {

@@ -42,7 +42,10 @@ it('has no unit for another word', function (): void {
 });
 
 it('never guesses a gallon', function (string $word): void {
-    expect(fn () => Unit::fromWord($word))->toThrow(InvalidQuantity::class, 'US gallon (3.785 L) or an imperial one (4.546 L)');
+    expect(fn () => Unit::fromWord($word))->toThrow(
+        InvalidQuantity::class,
+        'US gallon (3.785 L) or an imperial one (4.546 L)',
+    );
 })->with(['gal', 'Gallons', 'gal/h', 'GPH']);
 
 it('takes a gallon as the one agreed on', function (): void {

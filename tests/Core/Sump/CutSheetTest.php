@@ -20,9 +20,21 @@ use Symfony\Component\Process\Process;
 
 function cutSection(float $wall = 6.35): Section
 {
-    return new Section(800, 320, 360, $wall, [
-        new Baffle('w', BaffleKind::Weir, 228.6, 6, 205), new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: 0.5), new Baffle('u', BaffleKind::Under, 560, 6, 290, 40), new Baffle('g', BaffleKind::Gate, 600, 10, 180),
-    ], 165, 70, new DrainDown(0, 0, 0, 0));
+    return new Section(
+        800,
+        320,
+        360,
+        $wall,
+        [
+            new Baffle('w', BaffleKind::Weir, 228.6, 6, 205),
+            new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: 0.5),
+            new Baffle('u', BaffleKind::Under, 560, 6, 290, 40),
+            new Baffle('g', BaffleKind::Gate, 600, 10, 180),
+        ],
+        165,
+        70,
+        new DrainDown(0, 0, 0, 0),
+    );
 }
 
 function stockOf(Section $section, Workshop $workshop = new Workshop): StockPlan
@@ -44,8 +56,16 @@ function outlineArea(array $outline): float
 
 it('cuts each baffle to the inner width less the silicone, and to its own height', function (): void {
     [$weir, $comb, $under, $gate] = CutSheet::of(cutSection())->panels;
-    expect($weir->widthMm)->toBe(317.0)->and($weir->heightMm)->toBe(205.0)->and($under->heightMm)->toBe(250.0)->and($gate->thicknessMm)->toBe(10.0)
-        ->and(outlineArea($under->outline))->toAgreeWith(317.0 * 250.0, 1e-9)
+    expect($weir->widthMm)
+        ->toBe(317.0)
+        ->and($weir->heightMm)
+        ->toBe(205.0)
+        ->and($under->heightMm)
+        ->toBe(250.0)
+        ->and($gate->thicknessMm)
+        ->toBe(10.0)
+        ->and(outlineArea($under->outline))
+        ->toAgreeWith(317.0 * 250.0, 1e-9)
         // Two corners of 8 x 8 mm off.
         ->and(outlineArea($weir->outline))->toAgreeWith(317.0 * 205.0 - 64.0, 1e-9)
         ->and($comb->label)->toBe('2. Comb-topped baffle');
@@ -58,12 +78,26 @@ it('says where to set it, inside and from the outside as a check', function (): 
 });
 
 it('cuts a comb that is open by its share, slots within the sheet', function (float $share): void {
-    $section = new Section(800, 320, 360, 6, [new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: $share)], 165, 70, new DrainDown(0, 0, 0, 0));
+    $section = new Section(
+        800,
+        320,
+        360,
+        6,
+        [new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: $share)],
+        165,
+        70,
+        new DrainDown(0, 0, 0, 0),
+    );
     $panel = CutSheet::of($section)->panels[0];
     $open = (317.0 * 220.0 - 64.0 - outlineArea($panel->outline)) / 25.0 / 317.0;
     expect($open)->toAgreeWith($share, 0.06);
     foreach ($panel->outline as [$x, $y]) {
-        expect($x)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(317.0)->and($y)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(220.0);
+        expect($x)
+            ->toBeGreaterThanOrEqual(0.0)
+            ->toBeLessThanOrEqual(317.0)
+            ->and($y)
+            ->toBeGreaterThanOrEqual(0.0)
+            ->toBeLessThanOrEqual(220.0);
     }
 })->with([0.3, 0.5, 0.7]);
 
@@ -80,24 +114,41 @@ it('reckons the water over the piece that is cut: the slots end where it goes ov
 });
 
 it('cuts nothing where the gap leaves nothing, and draws what it says in plain XML', function (): void {
-    $section = new Section(800, 320, 360, 6, [new Baffle('gone', BaffleKind::Under, 300, 6, 100, 100), new Baffle('w', BaffleKind::Weir, 500, 6, 180)], 165, 70, new DrainDown(0, 0, 0, 0));
+    $section = new Section(
+        800,
+        320,
+        360,
+        6,
+        [new Baffle('gone', BaffleKind::Under, 300, 6, 100, 100), new Baffle('w', BaffleKind::Weir, 500, 6, 180)],
+        165,
+        70,
+        new DrainDown(0, 0, 0, 0),
+    );
     expect(array_map(fn ($panel): string => $panel->id, CutSheet::of($section)->panels))->toBe(['w']);
     $workshop = new Workshop(pads: [new Pad('p', "fine\x01 \x0B<pad> & \u{FFFE}more", 100, 80, 1)]);
-    expect(CutSvg::write(CutSheet::of($section, $workshop), stockOf($section, $workshop), UnitSystem::Metric))->toBeValidSvg()->toContain('fine &lt;pad&gt; &amp; more');
+    expect(CutSvg::write(CutSheet::of($section, $workshop), stockOf($section, $workshop), UnitSystem::Metric))
+        ->toBeValidSvg()
+        ->toContain('fine &lt;pad&gt; &amp; more');
 });
 
 it('lays the sheets out without one on another', function (): void {
     $placed = CutLayout::of(CutSheet::of(cutSection()), stockOf(cutSection()))->placed;
     foreach ($placed as $i => $a) {
         foreach (array_slice($placed, $i + 1) as $b) {
-            $apart = $b['x'] >= $a['x'] + $a['panel']->widthMm || $a['x'] >= $b['x'] + $b['panel']->widthMm || $b['y'] >= $a['y'] + $a['panel']->heightMm || $a['y'] >= $b['y'] + $b['panel']->heightMm;
+            $apart
+                = $b['x'] >= $a['x'] + $a['panel']->widthMm
+                || $a['x'] >= $b['x'] + $b['panel']->widthMm
+                || $b['y'] >= $a['y'] + $a['panel']->heightMm
+                || $a['y'] >= $b['y'] + $b['panel']->heightMm;
             expect($apart)->toBeTrue();
         }
     }
     expect($placed)->toHaveCount(4);
 });
 
-it('writes DXF that a strict reader opens without an error, outlines closed and in mm', function (UnitSystem $units): void {
+it('writes DXF that a strict reader opens without an error, outlines closed and in mm', function (
+    UnitSystem $units,
+): void {
     $file = tempnam(sys_get_temp_dir(), 'ithys').'.dxf';
     file_put_contents($file, CutDxf::write(CutSheet::of(cutSection()), stockOf(cutSection()), $units));
     $audit = new Process(['/usr/bin/python3', '-c', <<<'PY'
@@ -105,20 +156,39 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
         doc = ezdxf.readfile(sys.argv[1])
         audit = doc.audit()
         lines = doc.modelspace().query('POLYLINE[layer=="CUT"]')
-        box = [[min(v.dxf.location.x for v in l.vertices), max(v.dxf.location.x for v in l.vertices), min(v.dxf.location.y for v in l.vertices), max(v.dxf.location.y for v in l.vertices)] for l in lines]
-        print(json.dumps({'errors': len(audit.errors), 'version': doc.dxfversion, 'closed': [l.is_closed for l in lines], 'sizes': [[b[1]-b[0], b[3]-b[2]] for b in box], 'texts': [t.dxf.text for t in doc.modelspace().query('TEXT[layer=="TEXT"]')]}))
+        ends = lambda l, axis: [f(getattr(v.dxf.location, axis) for v in l.vertices) for f in (min, max)]
+        box = [ends(l, 'x') + ends(l, 'y') for l in lines]
+        print(json.dumps({
+            'errors': len(audit.errors),
+            'version': doc.dxfversion,
+            'closed': [l.is_closed for l in lines],
+            'sizes': [[b[1]-b[0], b[3]-b[2]] for b in box],
+            'texts': [t.dxf.text for t in doc.modelspace().query('TEXT[layer=="TEXT"]')],
+        }))
         PY, $file]);
     $audit->mustRun();
     $found = json_decode($audit->getOutput(), true);
     unlink($file);
-    expect($found['errors'])->toBe(0)->and($found['version'])->toBe('AC1009')->and($found['closed'])->toBe([true, true, true, true])
-        ->and($found['sizes'])->toEqualWithDelta([[317, 205], [317, 220], [317, 250], [317, 180]], 1e-3)
-        ->and($found['texts'])->toContain('1. Weir baffle', $units === UnitSystem::Metric ? '317 mm x 205 mm x 6 mm' : '12 1/2 in x 8 1/16 in x 1/4 in');
+    expect($found['errors'])
+        ->toBe(0)
+        ->and($found['version'])
+        ->toBe('AC1009')
+        ->and($found['closed'])
+        ->toBe([true, true, true, true])
+        ->and($found['sizes'])
+        ->toEqualWithDelta([[317, 205], [317, 220], [317, 250], [317, 180]], 1e-3)
+        ->and($found['texts'])
+        ->toContain(
+            '1. Weir baffle',
+            $units === UnitSystem::Metric ? '317 mm x 205 mm x 6 mm' : '12 1/2 in x 8 1/16 in x 1/4 in',
+        );
 })->with(UnitSystem::cases());
 
 it('writes SVG in true millimetres with a closed outline for every sheet', function (): void {
-    $svg = new DOMDocument;
-    expect($svg->loadXML(CutSvg::write(CutSheet::of(cutSection()), stockOf(cutSection()), UnitSystem::Metric)))->toBeTrue();
+    $svg = new DOMDocument();
+    expect(
+        $svg->loadXML(CutSvg::write(CutSheet::of(cutSection()), stockOf(cutSection()), UnitSystem::Metric)),
+    )->toBeTrue();
     $root = $svg->documentElement;
     $size = fn (string $of): string => (string) $root?->getAttribute($of);
     expect($root?->namespaceURI)->toBe('http://www.w3.org/2000/svg')

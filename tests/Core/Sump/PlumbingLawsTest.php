@@ -36,12 +36,17 @@ it('stands higher over an overflow for more flow, lower over a longer or more op
         $random = new Randomizer(new Mt19937($seed));
         [$length, $open, $flow] = [$random->getInt(80, 900), $random->getInt(20, 90) / 100, $random->getInt(300, 9000)];
         $head = (new Overflow($length, $open))->headMm($flow);
-        expect($head)->toBeGreaterThan(0.0)
-            ->and((new Overflow($length, $open))->headMm($flow * 1.1))->toBeGreaterThan($head)
-            ->and((new Overflow($length * 1.1, $open))->headMm($flow))->toBeLessThan($head)
-            ->and((new Overflow($length, $open + 0.1))->headMm($flow))->toBeLessThan($head)
+        expect($head)
+            ->toBeGreaterThan(0.0)
+            ->and((new Overflow($length, $open))->headMm($flow * 1.1))
+            ->toBeGreaterThan($head)
+            ->and((new Overflow($length * 1.1, $open))->headMm($flow))
+            ->toBeLessThan($head)
+            ->and((new Overflow($length, $open + 0.1))->headMm($flow))
+            ->toBeLessThan($head)
             // Only the water's own width counts: half of it open is as good as half as long.
-            ->and((new Overflow($length * $open))->headMm($flow))->toAgreeWith($head, 1e-9);
+            ->and((new Overflow($length * $open))->headMm($flow))
+            ->toAgreeWith($head, 1e-9);
     }
 });
 
@@ -49,37 +54,82 @@ it('carries more down a wider or steeper emergency pipe, and less through more f
     for ($seed = 0; $seed < 60; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
         [$bore, $fall, $elbows] = [$random->getInt(16, 50), $random->getInt(300, 1500), $random->getInt(0, 5)];
-        $carries = fn (float $bore, float $fall, int $elbows): float => (float) (new Plumbing(emergencyBoreMm: $bore, emergencyLengthMm: 2000, emergencyFallMm: $fall, emergencyFittings: ['elbow-90' => $elbows]))->emergencyLitresPerHour(LAW_VISCOSITY);
+        $carries = fn (float $bore, float $fall, int $elbows): float => (float) (new Plumbing(
+            emergencyBoreMm: $bore,
+            emergencyLengthMm: 2000,
+            emergencyFallMm: $fall,
+            emergencyFittings: ['elbow-90' => $elbows],
+        ))->emergencyLitresPerHour(LAW_VISCOSITY);
         $flow = $carries($bore, $fall, $elbows);
-        expect($carries($bore * 1.1, $fall, $elbows))->toBeGreaterThan($flow)->and($carries($bore, $fall * 1.1, $elbows))->toBeGreaterThan($flow)->and($carries($bore, $fall, $elbows + 1))->toBeLessThan($flow);
+        expect($carries($bore * 1.1, $fall, $elbows))
+            ->toBeGreaterThan($flow)
+            ->and($carries($bore, $fall * 1.1, $elbows))
+            ->toBeGreaterThan($flow)
+            ->and($carries($bore, $fall, $elbows + 1))
+            ->toBeLessThan($flow);
     }
 });
 
 it('loses the speed of the water at the outlet once, whether or not an outlet was counted', function (): void {
-    $return = fn (array $fittings): float => (new Plumbing(2900, 3.2, 28, 1350, 25, 2100, $fittings))->returnLoop(LAW_VISCOSITY)->litresPerHour ?? 0.0;
-    expect($return(['elbow-90' => 3]))->toBe($return(['elbow-90' => 3, 'outlet' => 1]))->toBeGreaterThan($return(['elbow-90' => 3, 'outlet' => 2]));
+    $return = fn (array $fittings): float => (new Plumbing(2900, 3.2, 28, 1350, 25, 2100, $fittings))->returnLoop(
+        LAW_VISCOSITY,
+    )->litresPerHour ?? 0.0;
+    expect($return(['elbow-90' => 3]))
+        ->toBe($return(['elbow-90' => 3, 'outlet' => 1]))
+        ->toBeGreaterThan($return(['elbow-90' => 3, 'outlet' => 2]));
 });
 
 it('names a valve setting at which the drain carries just the return', function (array $fittings, float $flow): void {
-    $drain = fn (?float $open): Plumbing => new Plumbing(drainBoreMm: 40, drainLengthMm: 1200, drainFallMm: 700, drainFittings: $fittings, drainValveOpen: $open);
+    $drain = fn (?float $open): Plumbing => new Plumbing(
+        drainBoreMm: 40,
+        drainLengthMm: 1200,
+        drainFallMm: 700,
+        drainFittings: $fittings,
+        drainValveOpen: $open,
+    );
     $open = $drain(null)->drainTunedOpen($flow, LAW_VISCOSITY);
     expect($open)->not->toBeNull()->and($drain($open)->drainLitresPerHour(LAW_VISCOSITY))->toAgreeWith($flow, 1e-6);
-})->with([[[], 3000.0], [['gate-valve' => 1], 3000.0], [['elbow-90' => 2, 'gate-valve' => 1], 2200.0], [['elbow-90' => 2], 4000.0]]);
+})->with([
+    [[], 3000.0],
+    [['gate-valve' => 1], 3000.0],
+    [['elbow-90' => 2, 'gate-valve' => 1], 2200.0],
+    [['elbow-90' => 2], 4000.0],
+]);
 
 it('carries the same down a drain and an emergency pipe of the same make', function (): void {
-    $plumbing = new Plumbing(drainBoreMm: 32, drainLengthMm: 1200, drainFallMm: 900, drainFittings: ['elbow-90' => 2], emergencyBoreMm: 32, emergencyLengthMm: 1200, emergencyFallMm: 900, emergencyFittings: ['elbow-90' => 2]);
+    $plumbing = new Plumbing(
+        drainBoreMm: 32,
+        drainLengthMm: 1200,
+        drainFallMm: 900,
+        drainFittings: ['elbow-90' => 2],
+        emergencyBoreMm: 32,
+        emergencyLengthMm: 1200,
+        emergencyFallMm: 900,
+        emergencyFittings: ['elbow-90' => 2],
+    );
     expect($plumbing->drainLitresPerHour(LAW_VISCOSITY))->toBe($plumbing->emergencyLitresPerHour(LAW_VISCOSITY));
 });
 
 it('raises clogged water with the flow and with the mouth, and lowers it with a wider pipe', function (): void {
-    $level = fn (float $mouth, float $diameter, float $flow): float => (float) (new Tray('t', TrayKind::Tray, 0, 250, 10, [new Opening('w', OpeningKind::Standpipe, $diameter, $diameter, $mouth)]))->cloggedLevelMm($flow);
+    $level = fn (float $mouth, float $diameter, float $flow): float => (float) (new Tray(
+        't',
+        TrayKind::Tray,
+        0,
+        250,
+        10,
+        [new Opening('w', OpeningKind::Standpipe, $diameter, $diameter, $mouth)],
+    ))->cloggedLevelMm($flow);
     for ($seed = 0; $seed < 60; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
         [$mouth, $diameter, $flow] = [$random->getInt(10, 80), $random->getInt(25, 60), $random->getInt(300, 3000)];
-        expect($level($mouth, $diameter, $flow * 1.1))->toBeGreaterThan($level($mouth, $diameter, $flow))
-            ->and($level($mouth + 5, $diameter, $flow))->toAgreeWith($level($mouth, $diameter, $flow) + 5, 1e-9)
-            ->and($level($mouth, $diameter * 1.1, $flow))->toBeLessThan($level($mouth, $diameter, $flow))
-            ->and((new Standpipe($diameter))->flow(20.0))->toBeLessThan((new Standpipe($diameter))->flow(21.0));
+        expect($level($mouth, $diameter, $flow * 1.1))
+            ->toBeGreaterThan($level($mouth, $diameter, $flow))
+            ->and($level($mouth + 5, $diameter, $flow))
+            ->toAgreeWith($level($mouth, $diameter, $flow) + 5, 1e-9)
+            ->and($level($mouth, $diameter * 1.1, $flow))
+            ->toBeLessThan($level($mouth, $diameter, $flow))
+            ->and((new Standpipe($diameter))->flow(20.0))
+            ->toBeLessThan((new Standpipe($diameter))->flow(21.0));
     }
 });
 
@@ -87,12 +137,26 @@ it('judges any plumbing with findings that say why, each severity by its figure'
     for ($seed = 0; $seed < 120; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
         $maybe = fn (float $value): ?float => $random->getInt(0, 3) === 0 ? null : $value;
-        $plumbing = new Plumbing(drainBoreMm: $maybe($random->getInt(12, 50)), drainFallMm: $maybe($random->getInt(200, 1500)), drainValveOpen: $maybe($random->getInt(5, 100) / 100),
-            emergencyBoreMm: $maybe($random->getInt(12, 50)), emergencyFallMm: $maybe($random->getInt(200, 1500)), overflowMm: $maybe($random->getInt(50, 900)));
+        $plumbing = new Plumbing(
+            drainBoreMm: $maybe($random->getInt(12, 50)),
+            drainFallMm: $maybe($random->getInt(200, 1500)),
+            drainValveOpen: $maybe($random->getInt(5, 100) / 100),
+            emergencyBoreMm: $maybe($random->getInt(12, 50)),
+            emergencyFallMm: $maybe($random->getInt(200, 1500)),
+            overflowMm: $maybe($random->getInt(50, 900)),
+        );
         $flow = $random->getInt(0, 8000);
         foreach ((new PlumbingReview($plumbing, $flow, LAW_VISCOSITY, 15.0, UnitSystem::Us))->findings() as $finding) {
-            expect($finding->reason)->not->toBeNull("{$seed}: {$finding->code}")->and($finding->sentence)->toEndWith('.')
-                ->and($finding->severity === Severity::Fault || $finding->severity === Severity::Caution ? $finding->fix !== null : true)->toBeTrue("{$seed}: {$finding->code}");
+            expect($finding->reason)
+                ->not->toBeNull("{$seed}: {$finding->code}")
+                ->and($finding->sentence)
+                ->toEndWith('.')
+                ->and(
+                    $finding->severity === Severity::Fault || $finding->severity === Severity::Caution
+                        ? $finding->fix !== null
+                        : true,
+                )
+                ->toBeTrue("{$seed}: {$finding->code}");
             if ($finding->code === 'drain-fits') {
                 expect((float) $plumbing->drainLitresPerHour(LAW_VISCOSITY))->toBeGreaterThanOrEqual(0.99 * $flow);
             }
@@ -103,34 +167,74 @@ it('judges any plumbing with findings that say why, each severity by its figure'
     }
 });
 
-it('keeps a build in order, whatever was recorded: each step once, findings only of baffles that are there', function (): void {
-    $tank = new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
-    foreach ([SumpDesign::start(), TypedSection::fromDocument(Database\Seeders\DemoSection::document())] as $design) {
-        $section = $design->section($tank);
-        for ($seed = 0; $seed < 60; $seed++) {
-            $random = new Randomizer(new Mt19937($seed));
-            $day = fn (): DateTimeImmutable => new DateTimeImmutable('2026-03-'.$random->getInt(1, 28));
-            $done = $measured = $tests = [];
-            foreach ($section->baffles as $baffle) {
-                if ($random->getInt(0, 2) > 0) {
-                    $done["set-{$baffle->id}"] = $day();
-                    $measured[$baffle->id] = new Measured(array_filter(['frontBottom' => $baffle->atMm + $random->getInt(-5, 5), 'frontTop' => $baffle->atMm + $random->getInt(-5, 5), 'backBottom' => $baffle->atMm + $random->getInt(-5, 5)], fn (): bool => $random->getInt(0, 4) > 0));
+it(
+    'keeps a build in order, whatever was recorded: each step once, findings only of baffles that are there',
+    function (): void {
+        $tank = new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
+        foreach (
+            [SumpDesign::start(), TypedSection::fromDocument(Database\Seeders\DemoSection::document())] as $design
+        ) {
+            $section = $design->section($tank);
+            for ($seed = 0; $seed < 60; $seed++) {
+                $random = new Randomizer(new Mt19937($seed));
+                $day = fn (): DateTimeImmutable => new DateTimeImmutable('2026-03-'.$random->getInt(1, 28));
+                $done = $measured = $tests = [];
+                foreach ($section->baffles as $baffle) {
+                    if ($random->getInt(0, 2) > 0) {
+                        $done["set-{$baffle->id}"] = $day();
+                        $measured[$baffle->id] = new Measured(
+                            array_filter(
+                                [
+                                    'frontBottom' => $baffle->atMm + $random->getInt(-5, 5),
+                                    'frontTop' => $baffle->atMm + $random->getInt(-5, 5),
+                                    'backBottom' => $baffle->atMm + $random->getInt(-5, 5),
+                                ],
+                                fn (): bool => $random->getInt(0, 4) > 0,
+                            ),
+                        );
+                    }
                 }
+                for ($i = 0; $i < $random->getInt(0, 3); $i++) {
+                    $tests[] = new LeakTest(
+                        $day(),
+                        $random->getInt(50, 400),
+                        LeakResult::cases()[$random->getInt(0, 2)],
+                    );
+                }
+                $record = new BuildRecord(
+                    $random->getInt(0, 1) === 1,
+                    $random->getInt(0, 1) === 1 ? 72.0 : null,
+                    $done,
+                    $tests,
+                    [...$measured, 'gone' => new Measured(['frontTop' => 3.0])],
+                );
+                $plan = new BuildPlan(
+                    $section,
+                    $design->review($tank, UnitSystem::Metric),
+                    $record,
+                    UnitSystem::Metric,
+                    $design->workshop->litChamber !== null,
+                );
+                $keys = array_map(fn (BuildStep $step): string => $step->key, $plan->steps());
+                expect($keys)
+                    ->toBe(array_values(array_unique($keys)))
+                    ->and(array_search('leak-built', $keys, true))
+                    ->toBeGreaterThan(array_search('cure', $keys, true));
+                $ids = array_map(fn ($baffle): string => $baffle->id, $section->baffles);
+                foreach ($plan->findings() as $finding) {
+                    expect($finding->at === null || in_array($finding->at, $ids, true))->toBeTrue("seed {$seed}");
+                }
+                $leaks = array_filter($plan->findings(), fn (Finding $finding): bool => $finding->code === 'leaks');
+                $open = array_filter(
+                    $tests,
+                    fn (LeakTest $test): bool => $test->result !== LeakResult::Dry
+                        && array_filter(
+                            $tests,
+                            fn (LeakTest $later) => $later->day > $test->day && $later->result === LeakResult::Dry,
+                        ) === [],
+                );
+                expect(count($leaks))->toBe(count($open), "seed {$seed}");
             }
-            for ($i = 0; $i < $random->getInt(0, 3); $i++) {
-                $tests[] = new LeakTest($day(), $random->getInt(50, 400), LeakResult::cases()[$random->getInt(0, 2)]);
-            }
-            $record = new BuildRecord($random->getInt(0, 1) === 1, $random->getInt(0, 1) === 1 ? 72.0 : null, $done, $tests, [...$measured, 'gone' => new Measured(['frontTop' => 3.0])]);
-            $plan = new BuildPlan($section, $design->review($tank, UnitSystem::Metric), $record, UnitSystem::Metric, $design->workshop->litChamber !== null);
-            $keys = array_map(fn (BuildStep $step): string => $step->key, $plan->steps());
-            expect($keys)->toBe(array_values(array_unique($keys)))->and(array_search('leak-built', $keys, true))->toBeGreaterThan(array_search('cure', $keys, true));
-            $ids = array_map(fn ($baffle): string => $baffle->id, $section->baffles);
-            foreach ($plan->findings() as $finding) {
-                expect($finding->at === null || in_array($finding->at, $ids, true))->toBeTrue("seed {$seed}");
-            }
-            $leaks = array_filter($plan->findings(), fn (Finding $finding): bool => $finding->code === 'leaks');
-            $open = array_filter($tests, fn (LeakTest $test): bool => $test->result !== LeakResult::Dry && array_filter($tests, fn (LeakTest $later): bool => $later->day > $test->day && $later->result === LeakResult::Dry) === []);
-            expect(count($leaks))->toBe(count($open), "seed {$seed}");
         }
-    }
-});
+    },
+);

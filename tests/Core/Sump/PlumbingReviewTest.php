@@ -14,17 +14,33 @@ use Ithys\Sump\PlumbingReview;
 const VISCOSITY = 0.95e-6;
 
 /** @return array<string, Severity> by code */
-function plumbingFindings(Plumbing $plumbing, float $flow, float $fall = 20.0, ?Path $path = null, UnitSystem $units = UnitSystem::Metric): array
-{
+function plumbingFindings(
+    Plumbing $plumbing,
+    float $flow,
+    float $fall = 20.0,
+    ?Path $path = null,
+    UnitSystem $units = UnitSystem::Metric,
+): array {
     $findings = (new PlumbingReview($plumbing, $flow, VISCOSITY, $fall, $units, $path))->findings();
 
-    return array_combine(array_map(fn (Finding $finding): string => $finding->code, $findings), array_map(fn (Finding $finding): Severity => $finding->severity, $findings));
+    return array_combine(
+        array_map(fn (Finding $finding): string => $finding->code, $findings),
+        array_map(fn (Finding $finding): Severity => $finding->severity, $findings),
+    );
 }
 
 function drained(float $bore, ?float $open = null, ?float $emergency = null): Plumbing
 {
-    return new Plumbing(drainBoreMm: $bore, drainLengthMm: 1300, drainFallMm: 900, drainFittings: ['elbow-90' => 2, 'gate-valve' => 1], drainValveOpen: $open,
-        emergencyBoreMm: $emergency, emergencyFallMm: $emergency === null ? null : 900.0, emergencyFittings: ['elbow-90' => 2]);
+    return new Plumbing(
+        drainBoreMm: $bore,
+        drainLengthMm: 1300,
+        drainFallMm: 900,
+        drainFittings: ['elbow-90' => 2, 'gate-valve' => 1],
+        drainValveOpen: $open,
+        emergencyBoreMm: $emergency,
+        emergencyFallMm: $emergency === null ? null : 900.0,
+        emergencyFittings: ['elbow-90' => 2],
+    );
 }
 
 it('holds the drain to the flow of the return', function (float $share, string $code, Severity $severity): void {
@@ -59,10 +75,19 @@ it('opens the valve further for more flow, and knows no setting for more than th
         expect(drained(32)->drainTunedOpen($flow, VISCOSITY))->toBeGreaterThan($last);
         $last = (float) drained(32)->drainTunedOpen($flow, VISCOSITY);
     }
-    expect(drained(32)->drainTunedOpen(20_000, VISCOSITY))->toBeNull()->and(drained(32)->drainTunedOpen(0.0, VISCOSITY))->toBeNull()->and((new Plumbing)->drainTunedOpen(2000, VISCOSITY))->toBeNull();
+    expect(drained(32)->drainTunedOpen(20_000, VISCOSITY))
+        ->toBeNull()
+        ->and(drained(32)->drainTunedOpen(0.0, VISCOSITY))
+        ->toBeNull()
+        ->and((new Plumbing())->drainTunedOpen(2000, VISCOSITY))
+        ->toBeNull();
 });
 
-it('wants an emergency pipe that carries all of the return alone', function (?float $bore, string $code, Severity $severity): void {
+it('wants an emergency pipe that carries all of the return alone', function (
+    ?float $bore,
+    string $code,
+    Severity $severity,
+): void {
     expect(plumbingFindings(drained(40, null, $bore), 3000)[$code] ?? null)->toBe($severity);
 })->with([
     'wide' => [32.0, 'emergency-fits', Severity::Good],
@@ -73,12 +98,31 @@ it('wants an emergency pipe that carries all of the return alone', function (?fl
 it('counts a throttled return: less flow the further its valve is closed', function (): void {
     $last = 0.0;
     foreach ([0.2, 0.4, 0.6, 0.8, 1.0, null] as $open) {
-        $flow = (new Plumbing(2900, 3.2, 28, 1350, 25, 2100, ['elbow-90' => 3, 'gate-valve' => 1, 'outlet' => 1], valveOpen: $open))->returnLoop(VISCOSITY)->litresPerHour ?? 0.0;
+        $flow
+            = (new Plumbing(
+                2900,
+                3.2,
+                28,
+                1350,
+                25,
+                2100,
+                ['elbow-90' => 3, 'gate-valve' => 1, 'outlet' => 1],
+                valveOpen: $open,
+            ))->returnLoop(VISCOSITY)->litresPerHour ?? 0.0;
         expect($flow)->toBeGreaterThanOrEqual($last - 1e-9);
         $last = $flow;
     }
     // A gate valve that is open, and one that was said to be all open, are the same.
-    $same = fn (?float $open): ?float => (new Plumbing(2900, 3.2, 28, 1350, 25, 2100, ['gate-valve' => 1], valveOpen: $open))->returnLoop(VISCOSITY)?->litresPerHour;
+    $same = fn (?float $open): ?float => (new Plumbing(
+        2900,
+        3.2,
+        28,
+        1350,
+        25,
+        2100,
+        ['gate-valve' => 1],
+        valveOpen: $open,
+    ))->returnLoop(VISCOSITY)?->litresPerHour;
     expect($same(1.0))->toAgreeWith((float) $same(null), 1e-9);
 });
 
@@ -90,22 +134,41 @@ it('takes the points of a curve before the label, and refuses what no pump does'
     }
     $byPoints = new Plumbing(null, null, 28, 1350, 25, 2100, curve: $points);
     // The parabola of the label drawn point by point gives the same flow.
-    expect($byPoints->returnLoop(VISCOSITY)?->litresPerHour)->toAgreeWith((float) $label->returnLoop(VISCOSITY)?->litresPerHour, 1e-4);
-    expect(fn () => (new Plumbing(liftMm: 1000, boreMm: 25, curve: [[0.0, 2.0], [1000.0, 3.0]]))->returnLoop(VISCOSITY))->toThrow(InvalidCurve::class, 'gives less the higher it lifts');
+    expect($byPoints->returnLoop(VISCOSITY)?->litresPerHour)->toAgreeWith(
+        (float) $label->returnLoop(VISCOSITY)?->litresPerHour,
+        1e-4,
+    );
+    expect(
+        fn () => (new Plumbing(liftMm: 1000, boreMm: 25, curve: [[0.0, 2.0], [1000.0, 3.0]]))->returnLoop(VISCOSITY),
+    )->toThrow(InvalidCurve::class, 'gives less the higher it lifts');
 });
 
-it('finds a fall that is less than what stands over the edge of the overflow', function (float $fall, bool $found): void {
-    expect(isset(plumbingFindings(new Plumbing(overflowMm: 300, overflowOpenShare: 0.5), 2000, $fall)['fall-below-head']))->toBe($found);
+it('finds a fall that is less than what stands over the edge of the overflow', function (
+    float $fall,
+    bool $found,
+): void {
+    expect(
+        isset(plumbingFindings(new Plumbing(overflowMm: 300, overflowOpenShare: 0.5), 2000, $fall)['fall-below-head']),
+    )->toBe($found);
 })->with(['too little' => [5.0, true], 'enough' => [20.0, false]]);
 
 // Common practice: over an edge of 12 in 270 to 760 US gal/h stand 1/4 to 1/2 in.
 it('has the display stand over its overflow as the trade knows it', function (): void {
     $edge = (new Plumbing(overflowMm: 304.8))->overflow();
-    expect(round((float) $edge?->headMm(270 * 3.785411784) / 25.4 * 8) / 8)->toBe(0.25)->and(round((float) $edge?->headMm(760 * 3.785411784) / 25.4 * 8) / 8)->toBe(0.5);
+    expect(round(((float) $edge?->headMm(270 * 3.785411784) / 25.4) * 8) / 8)
+        ->toBe(0.25)
+        ->and(round(((float) $edge?->headMm(760 * 3.785411784) / 25.4) * 8) / 8)
+        ->toBe(0.5);
 });
 
 it('flags metric against inch where two parts meet, and only there', function (array $systems, int $count): void {
-    $findings = (new PlumbingReview(new Plumbing(systems: array_map(PipeSystem::from(...), $systems)), 2000, VISCOSITY, 20, UnitSystem::Metric))->findings();
+    $findings = (new PlumbingReview(
+        new Plumbing(systems: array_map(PipeSystem::from(...), $systems)),
+        2000,
+        VISCOSITY,
+        20,
+        UnitSystem::Metric,
+    ))->findings();
     expect($findings)->toHaveCount($count);
     foreach ($findings as $finding) {
         expect($finding->code)->toBe('pipes-mixed')->and($finding->fix)->toContain('adapter');
@@ -119,8 +182,30 @@ it('flags metric against inch where two parts meet, and only there', function (a
 ]);
 
 it('goes by what the path says of a part where nothing is said here', function (): void {
-    $path = Path::fromArray(['format' => Path::FORMAT, 'schema' => Path::SCHEMA, 'name' => 'Inch return', 'style' => 'sump', 'litresPerHour' => 2000, 'stockNow' => 'light', 'stockPlanned' => 'light',
-        'lines' => [['id' => 'main', 'items' => [['id' => 'pump', 'kind' => 'return-pump', 'choices' => ['fitting' => 'inch']]]]]]);
-    expect(plumbingFindings(new Plumbing(systems: ['return' => PipeSystem::Metric]), 2000, 20, $path))->toHaveKey('pipes-mixed')
-        ->and(plumbingFindings(new Plumbing(systems: ['return' => PipeSystem::Metric, 'pump' => PipeSystem::Metric]), 2000, 20, $path))->not->toHaveKey('pipes-mixed');
+    $path = Path::fromArray([
+        'format' => Path::FORMAT,
+        'schema' => Path::SCHEMA,
+        'name' => 'Inch return',
+        'style' => 'sump',
+        'litresPerHour' => 2000,
+        'stockNow' => 'light',
+        'stockPlanned' => 'light',
+        'lines' => [
+            [
+                'id' => 'main',
+                'items' => [['id' => 'pump', 'kind' => 'return-pump', 'choices' => ['fitting' => 'inch']]],
+            ],
+        ],
+    ]);
+    expect(plumbingFindings(new Plumbing(systems: ['return' => PipeSystem::Metric]), 2000, 20, $path))
+        ->toHaveKey('pipes-mixed')
+        ->and(
+            plumbingFindings(
+                new Plumbing(systems: ['return' => PipeSystem::Metric, 'pump' => PipeSystem::Metric]),
+                2000,
+                20,
+                $path,
+            ),
+        )
+        ->not->toHaveKey('pipes-mixed');
 });

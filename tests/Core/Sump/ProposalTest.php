@@ -21,10 +21,22 @@ function roomySection(array $baffles): Section
 }
 
 it('proposes baffles that can stand where they are proposed', function (string $kind): void {
-    foreach ([[], [new Baffle('a', BaffleKind::Weir, 300, 6, 240)], [new Baffle('a', BaffleKind::Weir, 300, 6, 240), new Baffle('b', BaffleKind::Under, 700, 6, 340, 30)]] as $there) {
+    foreach (
+        [
+            [],
+            [new Baffle('a', BaffleKind::Weir, 300, 6, 240)],
+            [new Baffle('a', BaffleKind::Weir, 300, 6, 240), new Baffle('b', BaffleKind::Under, 700, 6, 340, 30)],
+        ] as $there
+    ) {
         $proposed = Proposal::baffles(roomySection($there))[$kind];
-        $grave = array_filter(Geometry::findings(roomySection([...$there, ...$proposed]), UnitSystem::Metric), fn (Finding $finding): bool => $finding->severity->isGrave());
-        expect($proposed)->toHaveCount($kind === 'trap' ? 3 : 1)->and($grave)->toBe([]);
+        $grave = array_filter(
+            Geometry::findings(roomySection([...$there, ...$proposed]), UnitSystem::Metric),
+            fn (Finding $finding): bool => $finding->severity->isGrave(),
+        );
+        expect($proposed)
+            ->toHaveCount($kind === 'trap' ? 3 : 1)
+            ->and($grave)
+            ->toBe([]);
     }
 })->with(['weir', 'gate', 'comb', 'under', 'trap']);
 
@@ -41,9 +53,17 @@ it('proposes them in the keeper\'s units', function (): void {
 
 it('orders findings by how grave they are and leaves equals in their order', function (): void {
     $of = fn (Severity $severity, string $code): Finding => Finding::of($severity, $code, 'T', 'S.');
-    $mixed = [$of(Severity::Good, 'a'), $of(Severity::Caution, 'b'), $of(Severity::Fault, 'c'), $of(Severity::Caution, 'd'), $of(Severity::Remark, 'e')];
-    expect(array_map(fn (Finding $finding): string => $finding->code, Finding::gravestFirst($mixed)))->toBe(['c', 'b', 'd', 'e', 'a'])
-        ->and(array_map(fn (Severity $severity): bool => $severity->isGrave(), Severity::cases()))->toBe([false, false, true, true]);
+    $mixed = [
+        $of(Severity::Good, 'a'),
+        $of(Severity::Caution, 'b'),
+        $of(Severity::Fault, 'c'),
+        $of(Severity::Caution, 'd'),
+        $of(Severity::Remark, 'e'),
+    ];
+    expect(array_map(fn (Finding $finding): string => $finding->code, Finding::gravestFirst($mixed)))
+        ->toBe(['c', 'b', 'd', 'e', 'a'])
+        ->and(array_map(fn (Severity $severity): bool => $severity->isGrave(), Severity::cases()))
+        ->toBe([false, false, true, true]);
 });
 
 it('proposes a tray that holds what the path asks for, and can be laid', function (string $sketch, array $kinds): void {
@@ -59,13 +79,23 @@ it('proposes a tray that holds what the path asks for, and can be laid', functio
 ]);
 
 it('leaves the room below a roller that it wants', function (): void {
-    $tray = Proposal::trays(roomySection([new Baffle('a', BaffleKind::Weir, 300, 6, 200)]), Sketch::path('overflow-drilled > roller > return-pump', flow: 2000))['tray'];
+    $tray = Proposal::trays(
+        roomySection([new Baffle('a', BaffleKind::Weir, 300, 6, 200)]),
+        Sketch::path('overflow-drilled > roller > return-pump', flow: 2000),
+    )['tray'];
     expect($tray->undersideMm())->toBeGreaterThanOrEqual(208.0);
 });
 
 it('proposes what of a path stands in a sump, where it would stand, and nothing that does not', function (): void {
     $section = roomySection([new Baffle('a', BaffleKind::Weir, 300, 6, 200)]);
-    $placed = Proposal::fromPath($section, Sketch::path('overflow-drilled > sock > skimmer > refugium > heater > bag(gfo) > return-pump; branch from return-pump to sock 300: reactor(gfo)', flow: 2000));
+    $placed = Proposal::fromPath(
+        $section,
+        Sketch::path(
+            'overflow-drilled > sock > skimmer > refugium > heater > bag(gfo) > return-pump; branch from return-pump '
+                .'to sock 300: reactor(gfo)',
+            flow: 2000,
+        ),
+    );
     $by = [];
     foreach ($placed as $device) {
         $by[$device->item] = $device;

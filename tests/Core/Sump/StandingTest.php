@@ -16,7 +16,17 @@ use Random\Randomizer;
 /** @param  list<Placed>  $placed */
 function standingSection(array $placed): Section
 {
-    return new Section(900, 400, 380, 6, [new Baffle('w', BaffleKind::Weir, 400, 6, 220)], 180, 60, new DrainDown(0, 0, 0, 0), placed: $placed);
+    return new Section(
+        900,
+        400,
+        380,
+        6,
+        [new Baffle('w', BaffleKind::Weir, 400, 6, 220)],
+        180,
+        60,
+        new DrainDown(0, 0, 0, 0),
+        placed: $placed,
+    );
 }
 
 function boxOf(string $id, float $length, float $width, int $chamber = 0): Placed
@@ -33,11 +43,20 @@ it('stands one device alone in the middle of its chamber', function (): void {
 
 it('stands two side by side, turned where that makes room', function (): void {
     $standing = Standing::in(standingSection([boxOf('a', 380, 190), boxOf('b', 190, 380)]));
-    expect($standing->crowded)->toBe([])->and($standing->places['b']->turned || $standing->places['a']->turned)->toBeTrue();
+    expect($standing->crowded)
+        ->toBe([])
+        ->and($standing->places['b']->turned || $standing->places['a']->turned)
+        ->toBeTrue();
 });
 
-it('says when devices do not stand side by side, and not of one alone, which is told its own size', function (array $placed, array $codes): void {
-    $found = array_map(fn (Finding $finding): string => $finding->code, SumpReview::of(standingSection($placed), 2000, 20.0)->findings);
+it('says when devices do not stand side by side, and not of one alone, which is told its own size', function (
+    array $placed,
+    array $codes,
+): void {
+    $found = array_map(
+        fn (Finding $finding): string => $finding->code,
+        SumpReview::of(standingSection($placed), 2000, 20.0)->findings,
+    );
     expect(array_values(array_intersect($found, ['crowded', 'does-not-fit'])))->toBe($codes);
 })->with([
     'one' => [[boxOf('a', 300, 300)], []],
@@ -58,17 +77,31 @@ it('lets none stand on another nor through a wall, unless it says so', function 
         $section = standingSection($placed);
         $standing = Standing::in($section);
         foreach ($section->chambers() as $chamber) {
-            $here = array_values(array_filter($placed, fn (Placed $device): bool => $device->chamber === $chamber->index));
+            $here = array_values(
+                array_filter($placed, fn (Placed $device): bool => $device->chamber === $chamber->index),
+            );
             if (count($here) < 2 || in_array($chamber->index, $standing->crowded, true)) {
                 continue;
             }
             $fitted++;
             foreach ($here as $i => $device) {
                 $a = $standing->places[$device->id];
-                expect($a->xMm >= $chamber->fromMm - 1e-9 && $a->yMm >= -1e-9 && $a->xMm + $a->lengthMm <= $chamber->toMm + 1e-9 && $a->yMm + $a->widthMm <= $section->widthMm + 1e-9)->toBeTrue("seed {$seed}");
+                expect(
+                    $a->xMm >= $chamber->fromMm - 1e-9
+                        && $a->yMm >= -1e-9
+                        && $a->xMm + $a->lengthMm <= $chamber->toMm + 1e-9
+                        && $a->yMm + $a->widthMm <= $section->widthMm + 1e-9,
+                )->toBeTrue("seed {$seed}");
                 foreach (array_slice($here, $i + 1) as $other) {
                     $b = $standing->places[$other->id];
-                    expect(max($b->xMm - $a->xMm - $a->lengthMm, $a->xMm - $b->xMm - $b->lengthMm, $b->yMm - $a->yMm - $a->widthMm, $a->yMm - $b->yMm - $b->widthMm))->toBeGreaterThanOrEqual(-1e-9, "seed {$seed}");
+                    expect(
+                        max(
+                            $b->xMm - $a->xMm - $a->lengthMm,
+                            $a->xMm - $b->xMm - $b->lengthMm,
+                            $b->yMm - $a->yMm - $a->widthMm,
+                            $a->yMm - $b->yMm - $b->widthMm,
+                        ),
+                    )->toBeGreaterThanOrEqual(-1e-9, "seed {$seed}");
                 }
             }
         }

@@ -16,14 +16,48 @@ use Ithys\Sump\SumpReview;
 /** @param  array<string, mixed>  $with */
 function sumpOf(array $with = []): Section
 {
-    $w = ['baffles' => [new Baffle('weir', BaffleKind::Weir, 400, 6, 250)], 'placed' => [], 'level' => 180, 'minimum' => 60, 'drain' => 10.0, 'evaporation' => null, 'reservoir' => null, 'cabinet' => null, 'height' => 400, 'wall' => 10, 'material' => Material::Glass, 'braced' => false, ...$with];
+    $w = [
+        'baffles' => [new Baffle('weir', BaffleKind::Weir, 400, 6, 250)],
+        'placed' => [],
+        'level' => 180,
+        'minimum' => 60,
+        'drain' => 10.0,
+        'evaporation' => null,
+        'reservoir' => null,
+        'cabinet' => null,
+        'height' => 400,
+        'wall' => 10,
+        'material' => Material::Glass,
+        'braced' => false,
+        ...$with,
+    ];
 
-    return new Section(900, 400, $w['height'], $w['wall'], $w['baffles'], $w['level'], $w['minimum'], new DrainDown(0, 0, $w['drain'], 0), $w['evaporation'], $w['reservoir'], $w['cabinet'], false, $w['placed'], $w['material'], $w['braced']);
+    return new Section(
+        900,
+        400,
+        $w['height'],
+        $w['wall'],
+        $w['baffles'],
+        $w['level'],
+        $w['minimum'],
+        new DrainDown(0, 0, $w['drain'], 0),
+        $w['evaporation'],
+        $w['reservoir'],
+        $w['cabinet'],
+        false,
+        $w['placed'],
+        $w['material'],
+        $w['braced'],
+    );
 }
 
 /** @return array<string, Finding> by code */
-function sumpFindings(Section $section, float $flow = 2000, ?float $room = 20.0, UnitSystem $units = UnitSystem::Metric): array
-{
+function sumpFindings(
+    Section $section,
+    float $flow = 2000,
+    ?float $room = 20.0,
+    UnitSystem $units = UnitSystem::Metric,
+): array {
     $findings = [];
     foreach (SumpReview::of($section, $flow, $room, $units)->findings as $finding) {
         $findings[$finding->code] = $finding;
@@ -48,10 +82,18 @@ it('says how many litres of a power cut are left over, and how much margin there
         ->and(sumpFindings(sumpOf(['drain' => 75.0]))['power-cut-flood']->sentence)->toContain('75 L come down');
 });
 
-it('reckons what a blocked drain pushes up against the room in the display', function (?float $room, string $code): void {
+it('reckons what a blocked drain pushes up against the room in the display', function (
+    ?float $room,
+    string $code,
+): void {
     // 494 x 400 mm from 180 to 60 mm, and what stands over the weir, are near 25 L.
     expect(sumpFindings(sumpOf(), room: $room))->toHaveKey($code);
-})->with([[30.0, 'blocked-drain-fits'], [20.0, 'blocked-drain-flood'], [null, 'blocked-drain-unknown'], [0.0, 'blocked-drain-unknown']]);
+})->with([
+    [30.0, 'blocked-drain-fits'],
+    [20.0, 'blocked-drain-flood'],
+    [null, 'blocked-drain-unknown'],
+    [0.0, 'blocked-drain-unknown'],
+]);
 
 it('counts the days until the return gulps air, and those of the reservoir', function (): void {
     $review = SumpReview::of(sumpOf(['evaporation' => 3.0, 'reservoir' => 24.0]), 2000, 20.0);
@@ -60,18 +102,33 @@ it('counts the days until the return gulps air, and those of the reservoir', fun
         ->and(SumpReview::of(sumpOf(), 2000, 20.0)->daysToGulp)->toBeNull();
 });
 
-it('finds a heater dry in the one state that dries it (common practice: half an inch of cover emptied)', function (int $chamber, float $stand, float $line, string $code, ?string $words): void {
-    $findings = sumpFindings(sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', $chamber, 200, 30, 30, $stand, $line)]]));
+it('finds a heater dry in the one state that dries it (common practice: half an inch of cover emptied)', function (
+    int $chamber,
+    float $stand,
+    float $line,
+    string $code,
+    ?string $words,
+): void {
+    $findings = sumpFindings(
+        sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', $chamber, 200, 30, 30, $stand, $line)]]),
+    );
     expect($findings)->toHaveKey($code);
     $words === null ?: expect($findings[$code]->sentence)->toContain($words);
 })->with([
     'behind the baffle' => [0, 150.0, 30.0, 'heater-covered', null],
     'in the return, low' => [1, 10.0, 30.0, 'heater-covered', 'with the return emptied, 20 mm'],
-    'in the return, high' => [1, 60.0, 30.0, 'heater-dry', 'With the return emptied the water is at 60 mm; its line is at 90 mm.'],
+    'in the return, high' => [
+        1,
+        60.0,
+        30.0,
+        'heater-dry',
+        'With the return emptied the water is at 60 mm; its line is at 90 mm.',
+    ],
     'hardly covered' => [1, 20.0, 30.0, 'heater-dry', 'line is at 50 mm'],
 ]);
 
-// Common practice: the heater's line half an inch under the baffle's top gives three quarters to an inch of cover running and stays covered.
+// Common practice: the heater's line half an inch under the baffle's top gives three quarters to an inch of cover
+// running and stays covered.
 it('covers a heater set half an inch under the baffle', function (): void {
     $section = sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', 0, 200, 30, 30, 0, 250 - 12.7)]]);
     $review = SumpReview::of($section, 2000, 20.0);
@@ -81,9 +138,17 @@ it('covers a heater set half an inch under the baffle', function (): void {
         ->and(sumpFindings($section))->toHaveKey('heater-covered');
 });
 
-it('holds the skimmer to its maker\'s depth, and says which stand or baffle would meet it', function (float $low, float $high, float $stand, string $code, string $words): void {
+it('holds the skimmer to its maker\'s depth, and says which stand or baffle would meet it', function (
+    float $low,
+    float $high,
+    float $stand,
+    string $code,
+    string $words,
+): void {
     // 257 mm of water in the first chamber.
-    $findings = sumpFindings(sumpOf(['placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 200, 200, 380, $stand, $low, $high)]]));
+    $findings = sumpFindings(
+        sumpOf(['placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 200, 200, 380, $stand, $low, $high)]]),
+    );
     expect($findings)->toHaveKey($code);
     expect($findings[$code]->sentence.$findings[$code]->fix)->toContain($words);
 })->with([
@@ -95,8 +160,14 @@ it('holds the skimmer to its maker\'s depth, and says which stand or baffle woul
 ]);
 
 it('leaves room for hands, and for lifting out', function (array $size, ?float $cabinet, array $codes): void {
-    $findings = sumpFindings(sumpOf(['placed' => [new Placed('d', 'other', 'Box', 0, ...$size)], 'cabinet' => $cabinet]));
-    expect(array_values(array_intersect(['does-not-fit', 'no-hand-room', 'too-high', 'no-chamber'], array_keys($findings))))->toBe($codes);
+    $findings = sumpFindings(
+        sumpOf(['placed' => [new Placed('d', 'other', 'Box', 0, ...$size)], 'cabinet' => $cabinet]),
+    );
+    expect(
+        array_values(
+            array_intersect(['does-not-fit', 'no-hand-room', 'too-high', 'no-chamber'], array_keys($findings)),
+        ),
+    )->toBe($codes);
 })->with([
     'easily' => [[200.0, 200.0, 300.0], 700.0, []],
     'turned round' => [[395.0, 300.0, 300.0], 700.0, ['no-hand-room']],
@@ -106,12 +177,16 @@ it('leaves room for hands, and for lifting out', function (array $size, ?float $
 ]);
 
 it('says when the chamber of a device is gone', function (): void {
-    expect(sumpFindings(sumpOf(['placed' => [new Placed('d', 'other', 'Box', 7, 10, 10, 10)]])))->toHaveKey('no-chamber');
+    expect(sumpFindings(sumpOf(['placed' => [new Placed('d', 'other', 'Box', 7, 10, 10, 10)]])))->toHaveKey(
+        'no-chamber',
+    );
 });
 
 it('warns of a gap that carries bubbles or backs up', function (float $gap, float $flow, array $codes): void {
     $findings = sumpFindings(sumpOf(['baffles' => [new Baffle('u', BaffleKind::Under, 400, 6, 390, $gap)]]), $flow);
-    expect(array_values(array_intersect(['bubbles-under', 'gap-fits', 'gap-narrow'], array_keys($findings))))->toBe($codes);
+    expect(array_values(array_intersect(['bubbles-under', 'gap-fits', 'gap-narrow'], array_keys($findings))))->toBe(
+        $codes,
+    );
 })->with([
     'wide and slow' => [40.0, 2000.0, ['gap-fits']],
     'fast' => [12.0, 2000.0, ['bubbles-under']],
@@ -120,13 +195,28 @@ it('warns of a gap that carries bubbles or backs up', function (float $gap, floa
 ]);
 
 it('does not call a gap wide enough that hangs above the water', function (): void {
-    $codes = fn (float $gap): array => array_map(fn (Finding $finding): string => $finding->code, SumpReview::of(sumpOf(['baffles' => [new Baffle('u', BaffleKind::Under, 400, 6, 340, $gap)]]), 1500, null)->findings);
-    expect($codes(200))->toContain('gap-above-water')->not->toContain('gap-fits')
-        ->and($codes(60))->toContain('gap-fits')->not->toContain('gap-above-water');
+    $codes = fn (float $gap): array => array_map(
+        fn (Finding $finding): string => $finding->code,
+        SumpReview::of(sumpOf(['baffles' => [new Baffle('u', BaffleKind::Under, 400, 6, 340, $gap)]]), 1500, null)
+            ->findings,
+    );
+    expect($codes(200))
+        ->toContain('gap-above-water')
+        ->not->toContain('gap-fits')
+        ->and($codes(60))
+        ->toContain('gap-fits')
+        ->not->toContain('gap-above-water');
 });
 
 it('finds a comb whose teeth are too thin, or whose tips stand over the rim', function (): void {
-    $codes = fn (float $share, float $top): array => array_map(fn (Finding $finding): string => $finding->code, SumpReview::of(sumpOf(['baffles' => [new Baffle('c', BaffleKind::Comb, 400, 6, $top, openShare: $share)]]), 1500, null)->findings);
+    $codes = fn (float $share, float $top): array => array_map(
+        fn (Finding $finding): string => $finding->code,
+        SumpReview::of(
+            sumpOf(['baffles' => [new Baffle('c', BaffleKind::Comb, 400, 6, $top, openShare: $share)]]),
+            1500,
+            null,
+        )->findings,
+    );
     // Slots of 6 mm: a share of 0.5 leaves teeth of 6 mm, one of 0.99 teeth of 0.06 mm.
     expect($codes(0.5, 220))->not->toContain('comb-teeth-thin')->not->toContain('baffle-high')
         ->and($codes(0.99, 220))->toContain('comb-teeth-thin')
@@ -141,18 +231,35 @@ it('says how high the water stands over a weir, and that it is approximate below
 });
 
 it('overflows while running only where it must', function (): void {
-    expect(sumpFindings(sumpOf(['baffles' => [new Baffle('w', BaffleKind::Weir, 400, 6, 395)]])))->toHaveKey('running-over')
-        ->and(sumpFindings(sumpOf()))->not->toHaveKey('running-over');
+    expect(sumpFindings(sumpOf(['baffles' => [new Baffle('w', BaffleKind::Weir, 400, 6, 395)]])))
+        ->toHaveKey('running-over')
+        ->and(sumpFindings(sumpOf()))
+        ->not->toHaveKey('running-over');
 });
 
-it('finds baffles that cannot stand as they are drawn', function (array $baffles, array $with, string $code, string $at): void {
+it('finds baffles that cannot stand as they are drawn', function (
+    array $baffles,
+    array $with,
+    string $code,
+    string $at,
+): void {
     $findings = sumpFindings(sumpOf(['baffles' => $baffles, ...$with]));
     expect($findings)->toHaveKey($code)->and($findings[$code]->at ?? '')->toBe($at);
 })->with([
     'outside' => [[new Baffle('a', BaffleKind::Weir, 898, 6, 200)], [], 'baffle-outside', 'a'],
     'before the wall' => [[new Baffle('a', BaffleKind::Weir, -3, 6, 200)], [], 'baffle-outside', 'a'],
-    'crossing' => [[new Baffle('a', BaffleKind::Weir, 400, 10, 200), new Baffle('b', BaffleKind::Weir, 405, 6, 200)], [], 'baffles-cross', 'b'],
-    'close' => [[new Baffle('a', BaffleKind::Weir, 400, 6, 200), new Baffle('b', BaffleKind::Weir, 420, 6, 200)], [], 'chamber-narrow', 'a'],
+    'crossing' => [
+        [new Baffle('a', BaffleKind::Weir, 400, 10, 200), new Baffle('b', BaffleKind::Weir, 405, 6, 200)],
+        [],
+        'baffles-cross',
+        'b',
+    ],
+    'close' => [
+        [new Baffle('a', BaffleKind::Weir, 400, 6, 200), new Baffle('b', BaffleKind::Weir, 420, 6, 200)],
+        [],
+        'chamber-narrow',
+        'a',
+    ],
     'over the rim' => [[new Baffle('a', BaffleKind::Under, 400, 6, 420, 30)], [], 'baffle-high', 'a'],
     'no way out' => [[new Baffle('a', BaffleKind::Weir, 400, 6, 400)], [], 'no-way-out', 'a'],
     'nothing left of it' => [[new Baffle('a', BaffleKind::Under, 400, 6, 100, 120)], [], 'gap-over-top', 'a'],
@@ -161,8 +268,22 @@ it('finds baffles that cannot stand as they are drawn', function (array $baffles
 ]);
 
 it('says nothing of a sump that is right', function (): void {
-    $section = sumpOf(['baffles' => [new Baffle('a', BaffleKind::Weir, 400, 6, 230), new Baffle('b', BaffleKind::Under, 440, 6, 320, 40), new Baffle('c', BaffleKind::Weir, 480, 6, 215)], 'placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 200, 200, 400, 0, 220, 250), new Placed('h', 'heater', 'Heater', 0, 150, 30, 30, 150, 20)], 'cabinet' => 600.0]);
-    $grave = array_filter(sumpFindings($section, room: 40.0), fn (Finding $finding): bool => in_array($finding->severity, [Severity::Fault, Severity::Caution], true));
+    $section = sumpOf([
+        'baffles' => [
+            new Baffle('a', BaffleKind::Weir, 400, 6, 230),
+            new Baffle('b', BaffleKind::Under, 440, 6, 320, 40),
+            new Baffle('c', BaffleKind::Weir, 480, 6, 215),
+        ],
+        'placed' => [
+            new Placed('s', 'skimmer', 'Skimmer', 0, 200, 200, 400, 0, 220, 250),
+            new Placed('h', 'heater', 'Heater', 0, 150, 30, 30, 150, 20),
+        ],
+        'cabinet' => 600.0,
+    ]);
+    $grave = array_filter(
+        sumpFindings($section, room: 40.0),
+        fn (Finding $finding): bool => in_array($finding->severity, [Severity::Fault, Severity::Caution], true),
+    );
     expect(array_keys($grave))->toBe([]);
 });
 
@@ -174,7 +295,12 @@ it('speaks in inches to the sixteenth where US units are chosen', function (): v
     expect(sumpFindings($section, units: UnitSystem::Us)['heater-dry']->sentence)->toContain('2 3/8 in');
 });
 
-it('checks the walls by the support they really have, and says that it is no certificate', function (float $wall, bool $braced, Material $material, Severity $severity): void {
+it('checks the walls by the support they really have, and says that it is no certificate', function (
+    float $wall,
+    bool $braced,
+    Material $material,
+    Severity $severity,
+): void {
     $finding = sumpFindings(sumpOf(['wall' => $wall, 'braced' => $braced, 'material' => $material]))['panel-wall'];
     expect($finding->severity)->toBe($severity)
         ->and($finding->sentence)->toContain($braced ? 'held on all four edges' : 'free at the top')
@@ -189,41 +315,96 @@ it('checks the walls by the support they really have, and says that it is no cer
 ]);
 
 it('checks each baffle with water on one side only', function (): void {
-    $thin = sumpFindings(sumpOf(['baffles' => [new Baffle('thin', BaffleKind::Weir, 400, 2, 250), new Baffle('hung', BaffleKind::Under, 600, 2, 390, 30)]]));
-    expect($thin['panel-baffle']->at ?? null)->toBe('thin')
-        ->and(sumpFindings(sumpOf()))->not->toHaveKey('panel-baffle');
+    $thin = sumpFindings(
+        sumpOf([
+            'baffles' => [
+                new Baffle('thin', BaffleKind::Weir, 400, 2, 250),
+                new Baffle('hung', BaffleKind::Under, 600, 2, 390, 30),
+            ],
+        ]),
+    );
+    expect($thin['panel-baffle']->at ?? null)
+        ->toBe('thin')
+        ->and(sumpFindings(sumpOf()))
+        ->not->toHaveKey('panel-baffle');
 });
 
 // What the findings say agrees with what the levels are, whatever the sump.
 it('never contradicts its own water lines', function (): void {
     foreach (range(0, 60) as $seed) {
-        $top = 80 + ($seed * 37) % 300;
-        $section = sumpOf(['baffles' => [new Baffle('a', BaffleKind::Weir, 150 + ($seed * 13) % 200, 6, $top), new Baffle('u', BaffleKind::Under, 420, 6, 380, 10 + $seed % 50), new Baffle('b', BaffleKind::Weir, 500 + $seed, 6, 60 + ($seed * 53) % 320)], 'level' => 70 + ($seed * 29) % 250, 'drain' => ($seed * 7) % 80]);
+        $top = 80 + (($seed * 37) % 300);
+        $section = sumpOf([
+            'baffles' => [
+                new Baffle('a', BaffleKind::Weir, 150 + (($seed * 13) % 200), 6, $top),
+                new Baffle('u', BaffleKind::Under, 420, 6, 380, 10 + ($seed % 50)),
+                new Baffle('b', BaffleKind::Weir, 500 + $seed, 6, 60 + (($seed * 53) % 320)),
+            ],
+            'level' => 70 + (($seed * 29) % 250),
+            'drain' => ($seed * 7) % 80,
+        ]);
         $review = SumpReview::of($section, 300 + 90 * $seed, 20.0);
         $codes = array_map(fn (Finding $finding): string => $finding->code, $review->findings);
-        expect(in_array('power-cut-flood', $codes, true))->toBe($review->powerCut->highestMm() > 400)
-            ->and(in_array('running-over', $codes, true))->toBe($review->running->highestMm() > 400)
-            ->and(in_array('blocked-drain-flood', $codes, true))->toBe($review->givesUpLitres > 20.0)
-            ->and($review->marginMm)->toAgreeWith(400 - $review->powerCut->highestMm(), 1e-9)
-            ->and($review->givesUpLitres)->toBeGreaterThanOrEqual(0.0);
-        $order = array_map(fn (Finding $finding): int => array_search($finding->severity, [Severity::Fault, Severity::Caution, Severity::Remark, Severity::Good], true), $review->findings);
+        expect(in_array('power-cut-flood', $codes, true))
+            ->toBe($review->powerCut->highestMm() > 400)
+            ->and(in_array('running-over', $codes, true))
+            ->toBe($review->running->highestMm() > 400)
+            ->and(in_array('blocked-drain-flood', $codes, true))
+            ->toBe($review->givesUpLitres > 20.0)
+            ->and($review->marginMm)
+            ->toAgreeWith(400 - $review->powerCut->highestMm(), 1e-9)
+            ->and($review->givesUpLitres)
+            ->toBeGreaterThanOrEqual(0.0);
+        $order = array_map(
+            fn (Finding $finding): int => array_search(
+                $finding->severity,
+                [Severity::Fault, Severity::Caution, Severity::Remark, Severity::Good],
+                true,
+            ),
+            $review->findings,
+        );
         $sorted = $order;
         sort($sorted);
         expect($order)->toBe($sorted);
     }
 });
 
-it('finds a chamber that runs dry, running or with the return emptied, and not the return chamber for being emptied', function (array $baffles, float $minimum, ?int $chamber): void {
-    $finding = sumpFindings(sumpOf(['baffles' => $baffles, 'minimum' => $minimum]))['chamber-dry'] ?? null;
-    expect($finding?->title)->toBe($chamber === null ? null : "Chamber {$chamber} runs dry");
-})->with([
+it(
+    'finds a chamber that runs dry, running or with the return emptied, and not the return chamber for being emptied',
+    function (array $baffles, float $minimum, ?int $chamber): void {
+        $finding = sumpFindings(sumpOf(['baffles' => $baffles, 'minimum' => $minimum]))['chamber-dry'] ?? null;
+        expect($finding?->title)->toBe($chamber === null ? null : "Chamber {$chamber} runs dry");
+    },
+)->with([
     'held by a weir' => [[new Baffle('w', BaffleKind::Weir, 400, 6, 250)], 10.0, null],
-    'open below to the return' => [[new Baffle('w', BaffleKind::Weir, 300, 6, 250), new Baffle('u', BaffleKind::Under, 600, 6, 300, 40)], 10.0, 2],
-    'open below, but the pump leaves enough' => [[new Baffle('w', BaffleKind::Weir, 300, 6, 250), new Baffle('u', BaffleKind::Under, 600, 6, 300, 40)], 60.0, null],
+    'open below to the return' => [
+        [new Baffle('w', BaffleKind::Weir, 300, 6, 250), new Baffle('u', BaffleKind::Under, 600, 6, 300, 40)],
+        10.0,
+        2,
+    ],
+    'open below, but the pump leaves enough' => [
+        [new Baffle('w', BaffleKind::Weir, 300, 6, 250), new Baffle('u', BaffleKind::Under, 600, 6, 300, 40)],
+        60.0,
+        null,
+    ],
 ]);
 
-it('checks a bottom that is held at its edges only, and not one that lies flat', function (bool $edges, float $thick, Severity $severity): void {
-    $section = new Section(900, 400, 400, 10, [], 180, 60, new DrainDown(0, 0, 10, 0), bottomMm: $thick, bottomOnEdges: $edges);
+it('checks a bottom that is held at its edges only, and not one that lies flat', function (
+    bool $edges,
+    float $thick,
+    Severity $severity,
+): void {
+    $section = new Section(
+        900,
+        400,
+        400,
+        10,
+        [],
+        180,
+        60,
+        new DrainDown(0, 0, 10, 0),
+        bottomMm: $thick,
+        bottomOnEdges: $edges,
+    );
     $finding = sumpFindings($section)['panel-bottom'];
     expect($finding->severity)->toBe($severity)->and($finding->reason)->toContain('not a certificate');
 })->with([
@@ -235,9 +416,15 @@ it('checks a bottom that is held at its edges only, and not one that lies flat',
 
 it('takes what others found of the same sump among its own, in their order', function (): void {
     $further = [Finding::of(Severity::Remark, 'mine', 'Mine', ''), Finding::of(Severity::Fault, 'grave', 'Grave', '')];
-    $codes = array_map(fn (Finding $finding): string => $finding->code, SumpReview::of(sumpOf(), 2000, 20.0, UnitSystem::Metric, $further)->findings);
+    $codes = array_map(
+        fn (Finding $finding): string => $finding->code,
+        SumpReview::of(sumpOf(), 2000, 20.0, UnitSystem::Metric, $further)->findings,
+    );
     $place = array_flip($codes);
-    expect($place['grave'])->toBeLessThan($place['mine'])->and($place['power-cut-fits'])->toBeGreaterThan($place['grave']);
+    expect($place['grave'])
+        ->toBeLessThan($place['mine'])
+        ->and($place['power-cut-fits'])
+        ->toBeGreaterThan($place['grave']);
 });
 
 it('asks for the depth of a skimmer that has none given', function (): void {

@@ -13,8 +13,15 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /** @param  list<Baffle>  $baffles */
-function section(array $baffles, float $level = 180, float $drain = 0.0, float $minimum = 60, float $length = 900, float $width = 400, float $height = 400): Section
-{
+function section(
+    array $baffles,
+    float $level = 180,
+    float $drain = 0.0,
+    float $minimum = 60,
+    float $length = 900,
+    float $width = 400,
+    float $height = 400,
+): Section {
     return new Section($length, $width, $height, 6, $baffles, $level, $minimum, new DrainDown(0, 0, $drain, 0));
 }
 
@@ -41,7 +48,10 @@ function randomSection(int $seed, bool $gaps = true): Section
     $at = 0.0;
     for ($i = 0; $i < $random->getInt(1, 7); $i++) {
         $at += $random->getInt(40, 120);
-        $baffles[] = $gaps && $random->getInt(0, 2) === 0 ? under($at, $random->getInt(15, 60), $random->getInt(300, 390), "u{$i}") : weir($at, $random->getInt(80, 330), "w{$i}");
+        $baffles[]
+            = $gaps && $random->getInt(0, 2) === 0
+                ? under($at, $random->getInt(15, 60), $random->getInt(300, 390), "u{$i}")
+                : weir($at, $random->getInt(80, 330), "w{$i}");
         $at += 6;
     }
 
@@ -67,7 +77,9 @@ it('backs up little under a wide gap and more under a narrow one', function (): 
 
 it('stands as high as it must before a comb, for its teeth take width', function (): void {
     $comb = new Baffle('k', BaffleKind::Comb, 400, 6, 250, openShare: 0.5);
-    expect(WaterLines::running(section([$comb]), 2000)->levelsMm[0])->toBeGreaterThan(WaterLines::running(section([weir(400, 250)]), 2000)->levelsMm[0]);
+    expect(WaterLines::running(section([$comb]), 2000)->levelsMm[0])->toBeGreaterThan(
+        WaterLines::running(section([weir(400, 250)]), 2000)->levelsMm[0],
+    );
 });
 
 it('drowns a weir that is lower than the water behind it', function (): void {
@@ -103,13 +115,19 @@ it('keeps the water behind a baffle when the return is emptied, and lets it go u
 });
 
 // Law: no water is made or lost. In a power cut there is what ran and what came down, to the drop.
-it('leaves no wall of water when the return is emptied: a lower baffle is under what stands behind it', function (): void {
-    // By hand: the weir of 220 holds its chamber at 220, and the water behind the weir of 120 stands over that weir, at 220 too.
-    $section = section([weir(300, 120), weir(600, 220)], 180, height: 380);
-    expect(WaterLines::returnEmptied($section, 2000)->levelsMm)->toBe([220.0, 220.0, 60.0]);
-});
+it(
+    'leaves no wall of water when the return is emptied: a lower baffle is under what stands behind it',
+    function (): void {
+        // By hand: the weir of 220 holds its chamber at 220, and the water behind the weir of 120 stands over that
+        // weir, at 220 too.
+        $section = section([weir(300, 120), weir(600, 220)], 180, height: 380);
+        expect(WaterLines::returnEmptied($section, 2000)->levelsMm)->toBe([220.0, 220.0, 60.0]);
+    },
+);
 
-it('comes to rest with the return emptied: nothing stands over a baffle with lower water beside it', function (int $seed): void {
+it('comes to rest with the return emptied: nothing stands over a baffle with lower water beside it', function (
+    int $seed,
+): void {
     $section = randomSection($seed);
     $levels = WaterLines::returnEmptied($section, 2000)->levelsMm;
     foreach ($section->baffles as $i => $baffle) {
@@ -149,7 +167,9 @@ it('empties only downwards, and never below what the pump leaves', function (): 
         $running = WaterLines::running($section, 1800)->levelsMm;
         $emptied = WaterLines::returnEmptied($section, 1800)->levelsMm;
         foreach ($emptied as $i => $level) {
-            expect($level)->toBeLessThanOrEqual($running[$i] + 1e-9)->toBeGreaterThanOrEqual(min($section->pumpMinimumMm, $running[$i]) - 1e-9);
+            expect($level)
+                ->toBeLessThanOrEqual($running[$i] + 1e-9)
+                ->toBeGreaterThanOrEqual(min($section->pumpMinimumMm, $running[$i]) - 1e-9);
         }
     }
 });
@@ -165,8 +185,18 @@ it('rises with a raised baffle and with the flow', function (): void {
         }
         foreach ($section->baffles as $i => $baffle) {
             $raised = $section->baffles;
-            $raised[$i] = new Baffle($baffle->id, $baffle->kind, $baffle->atMm, $baffle->thicknessMm, $baffle->topMm + 20, $baffle->gapMm);
-            $higher = WaterLines::running(section(array_values($raised), $section->returnLevelMm, 0, $section->pumpMinimumMm, $section->lengthMm), 1500)->levelsMm;
+            $raised[$i] = new Baffle(
+                $baffle->id,
+                $baffle->kind,
+                $baffle->atMm,
+                $baffle->thicknessMm,
+                $baffle->topMm + 20,
+                $baffle->gapMm,
+            );
+            $higher = WaterLines::running(
+                section(array_values($raised), $section->returnLevelMm, 0, $section->pumpMinimumMm, $section->lengthMm),
+                1500,
+            )->levelsMm;
             expect($higher[$i])->toBeGreaterThanOrEqual($running[$i] - 1e-6);
         }
     }
@@ -177,8 +207,10 @@ it('forgets the order of the chambers above the highest baffle', function (): vo
     $one = section([weir(200, 120, 'a'), weir(450, 240, 'b'), weir(600, 180, 'c')], 100);
     $other = section([weir(200, 240, 'a'), weir(450, 180, 'b'), weir(600, 120, 'c')], 100);
     $litres = $one->litresPerMm() * 300;
-    expect(WaterLines::filled($one, $litres)->levelsMm)->toEqualWithDelta(WaterLines::filled($other, $litres)->levelsMm, 1e-9)
-        ->and(WaterLines::filled($one, $litres)->levelsMm[0])->toAgreeWith(300.0, 1e-9);
+    expect(WaterLines::filled($one, $litres)->levelsMm)
+        ->toEqualWithDelta(WaterLines::filled($other, $litres)->levelsMm, 1e-9)
+        ->and(WaterLines::filled($one, $litres)->levelsMm[0])
+        ->toAgreeWith(300.0, 1e-9);
 });
 
 it('stands still without a flow: full before each weir', function (): void {
@@ -187,8 +219,10 @@ it('stands still without a flow: full before each weir', function (): void {
 
 it('orders its baffles from inlet to return', function (): void {
     $section = section([weir(500, 200, 'late'), weir(100, 200, 'early')]);
-    expect(array_map(fn (Baffle $baffle): string => $baffle->id, $section->baffles))->toBe(['early', 'late'])
-        ->and(array_map(fn ($chamber): float => $chamber->lengthMm(), $section->chambers()))->toBe([100.0, 394.0, 394.0]);
+    expect(array_map(fn (Baffle $baffle): string => $baffle->id, $section->baffles))
+        ->toBe(['early', 'late'])
+        ->and(array_map(fn ($chamber): float => $chamber->lengthMm(), $section->chambers()))
+        ->toBe([100.0, 394.0, 394.0]);
 });
 
 // Law: while running, every baffle lets exactly the flow by, over and under together.

@@ -24,8 +24,11 @@ function saidTank(?float $flow = 2400): Tank
 }
 
 /** A sump of two chambers; the heater is the path's item "heater". */
-function drawnSump(Plumbing $plumbing = new Plumbing(3000, 3.0, 28, 1200, 25, 1800), ?float $line = 20.0, float $stand = 60.0): SumpDesign
-{
+function drawnSump(
+    Plumbing $plumbing = new Plumbing(3000, 3.0, 28, 1200, 25, 1800),
+    ?float $line = 20.0,
+    float $stand = 60.0,
+): SumpDesign {
     $start = SumpDesign::start();
 
     return new SumpDesign($start->figures, false, [new Baffle('weir', BaffleKind::Weir, 420, 6, 230)],
@@ -55,14 +58,23 @@ it('goes by what is said while nothing is drawn, or where the path has no sump',
 })->with([
     'nothing is drawn' => [fn (): Setup => new Setup(saidTank(), sumpPath())],
     'no path is laid out' => [fn (): Setup => new Setup(saidTank())],
-    'the path has a canister' => [fn (): Setup => new Setup(saidTank(), Sketch::path('intake > canister-basket > return-pump', 'canister'), drawnSump())],
+    'the path has a canister' => [
+        fn (): Setup => new Setup(
+            saidTank(),
+            Sketch::path('intake > canister-basket > return-pump', 'canister'),
+            drawnSump(),
+        ),
+    ],
 ]);
 
 it('knows no flow where nobody gave one, and then computes no water that depends on it', function (): void {
     $setup = new Setup(saidTank(null), sumpPath(), drawnSump(new Plumbing));
     expect($setup->litresPerHour())->toBeNull()->and($setup->sumpLitres()?->origin)->toBe(Origin::Described);
-    $flowing = new Setup(saidTank(null), sumpPath(1500), drawnSump(new Plumbing));
-    expect($flowing->litresPerHour()?->origin)->toBe(Origin::Described)->and($flowing->sumpLitres()?->origin)->toBe(Origin::Computed);
+    $flowing = new Setup(saidTank(null), sumpPath(1500), drawnSump(new Plumbing()));
+    expect($flowing->litresPerHour()?->origin)
+        ->toBe(Origin::Described)
+        ->and($flowing->sumpLitres()?->origin)
+        ->toBe(Origin::Computed);
 });
 
 it('judges a heater by the drawing and not by what was typed, in path and sump alike', function (): void {
@@ -71,29 +83,47 @@ it('judges a heater by the drawing and not by what was typed, in path and sump a
     $setup = new Setup(saidTank(), $path, drawnSump());
     // Emptied to 60 mm, with its line at 80 mm: 20 mm dry, whatever cover is typed.
     expect($setup->drawn->coverMm['heater'])->toAgreeWith(-20.0, 1e-9);
-    $codes = fn (Setup $of): array => array_map(fn ($finding): string => "{$finding->code} {$finding->severity->value}", Ithys\Path\Review\Review::of($of->situation(UnitSystem::Metric))->findings);
-    $sump = array_map(fn ($finding): string => "{$finding->code} {$finding->severity->value}", $setup->sumpReview(UnitSystem::Metric)->findings ?? []);
-    expect($codes($setup))->toContain('heater-uncovered fault')->and($sump)->toContain('heater-dry fault')
-        ->and($typed?->figure(Figure::Cover))->toBeNull();
+    $codes = fn (Setup $of): array => array_map(
+        fn ($finding): string => "{$finding->code} {$finding->severity->value}",
+        Ithys\Path\Review\Review::of($of->situation(UnitSystem::Metric))->findings,
+    );
+    $sump = array_map(
+        fn ($finding): string => "{$finding->code} {$finding->severity->value}",
+        $setup->sumpReview(UnitSystem::Metric)->findings ?? [],
+    );
+    expect($codes($setup))
+        ->toContain('heater-uncovered fault')
+        ->and($sump)
+        ->toContain('heater-dry fault')
+        ->and($typed?->figure(Figure::Cover))
+        ->toBeNull();
     // Stood lower, both are content.
     $low = new Setup(saidTank(), $path, drawnSump(stand: 20.0));
-    expect($low->drawn->coverMm['heater'])->toAgreeWith(20.0, 1e-9)
-        ->and(implode(' ', $codes($low)))->not->toContain('heater-uncovered')
-        ->and(array_map(fn ($finding): string => $finding->code, $low->sumpReview(UnitSystem::Metric)->findings ?? []))->toContain('heater-covered');
+    expect($low->drawn->coverMm['heater'])
+        ->toAgreeWith(20.0, 1e-9)
+        ->and(implode(' ', $codes($low)))
+        ->not->toContain('heater-uncovered')
+        ->and(array_map(fn ($finding): string => $finding->code, $low->sumpReview(UnitSystem::Metric)->findings ?? []))
+        ->toContain('heater-covered');
 });
 
 it('does not know the cover of a heater without a minimum line', function (): void {
     $setup = new Setup(saidTank(), sumpPath(), drawnSump(line: null));
-    expect($setup->drawn->coverMm)->toBe([])
-        ->and(array_map(fn ($finding): string => $finding->code, $setup->sumpReview(UnitSystem::Metric)->findings ?? []))->toContain('heater-line-unknown')->not->toContain('heater-covered');
+    expect($setup->drawn->coverMm)
+        ->toBe([])
+        ->and(array_column($setup->sumpReview(UnitSystem::Metric)->findings ?? [], 'code'))
+        ->toContain('heater-line-unknown')
+        ->not->toContain('heater-covered');
 });
 
 it('gives the blocked drain of the path the water that the drawn return can push up', function (): void {
     $setup = new Setup(saidTank(), sumpPath(), drawnSump());
     $section = drawnSump()->section(saidTank());
     $flow = $setup->drawn->litresPerHour ?? 0.0;
-    expect($setup->givesUpLitres($setup->path?->find('pump'))?->value)->toAgreeWith(WaterLines::running($section, $flow)->litres - WaterLines::returnEmptied($section, $flow)->litres)
-        ->and((new Setup(saidTank(), sumpPath()))->givesUpLitres(sumpPath()->find('pump')))->toBeNull();
+    expect($setup->givesUpLitres($setup->path?->find('pump'))?->value)
+        ->toAgreeWith(WaterLines::running($section, $flow)->litres - WaterLines::returnEmptied($section, $flow)->litres)
+        ->and((new Setup(saidTank(), sumpPath()))->givesUpLitres(sumpPath()->find('pump')))
+        ->toBeNull();
 });
 
 it('stays the same along another path or over another drawing', function (): void {

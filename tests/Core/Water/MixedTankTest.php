@@ -43,7 +43,8 @@ it('settles where input and loss meet', function (): void {
     expect((new MixedTank(200, 0))->after(5000, 60, 0.05)->mgPerLitre)->toAgreeWith(60 / 200 / 0.05, 1e-12);
 });
 
-// Source: exact arithmetic in the check table; a T / f with a = 1.5 mg/L a day, a fifth changed weekly: 52.5 before, 42 after.
+// Source: exact arithmetic in the check table; a T / f with a = 1.5 mg/L a day, a fifth changed weekly: 52.5 before, 42
+// after.
 it('comes to the weekly balance of input and water changes', function (): void {
     $tank = new MixedTank(1, 0);
     for ($week = 0; $week < 400; $week++) {

@@ -28,7 +28,11 @@ it('does not take another word for a nutrient', function (string $word): void {
     expect(Nutrient::fromWord($word))->toBeNull();
 })->with(['', 'n', 'p', 'no2', 'nitrite', 'kh', 'ph', 'phosphor bronze', 'no33']);
 
-it('reads the unit of an instrument with the basis it carries', function (string $text, Unit $unit, ?Basis $basis): void {
+it('reads the unit of an instrument with the basis it carries', function (
+    string $text,
+    Unit $unit,
+    ?Basis $basis,
+): void {
     $read = NutrientUnit::parse($text);
     expect($read->unit)->toBe($unit)
         ->and($read->basis)->toBe($basis);

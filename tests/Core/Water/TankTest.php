@@ -13,30 +13,68 @@ use Ithys\Water\TypedTank;
 /** @return array<string, string> */
 function typedBox(string ...$changes): array
 {
-    return [...['shape' => 'box', 'length' => '100', 'width' => '50', 'height' => '50', 'salinity' => '35', 'temperature' => '25'], ...$changes];
+    return [
+        ...[
+            'shape' => 'box',
+            'length' => '100',
+            'width' => '50',
+            'height' => '50',
+            'salinity' => '35',
+            'temperature' => '25',
+        ],
+        ...$changes,
+    ];
 }
 
 it('adds up the working volume part by part', function (): void {
-    $volume = TypedTank::read(typedBox(belowRim: '4', sump: '40', plumbing: '5', sand: '10', rock: '20', flow: '2000'), UnitSystem::Metric)->workingVolume();
-    expect(array_map(fn (float $litres): float => round($litres, 9), array_column($volume->parts, 'litres', 'code')))->toEqual(['gross' => 250.0, 'unfilled' => -20.0, 'sand' => -3.6, 'rock' => -10.0, 'sump' => 40.0, 'plumbing' => 5.0, 'further' => 0.0])
-        ->and($volume->litres)->toAgreeWith(261.4)
-        ->and($volume->turnoverPerHour())->toAgreeWith(2000 / 261.4)
-        ->and($volume->parts[3]['basis']?->kind->value)->toBe('estimate');
+    $volume = TypedTank::read(
+        typedBox(belowRim: '4', sump: '40', plumbing: '5', sand: '10', rock: '20', flow: '2000'),
+        UnitSystem::Metric,
+    )->workingVolume();
+    expect(array_map(fn (float $litres): float => round($litres, 9), array_column($volume->parts, 'litres', 'code')))
+        ->toEqual([
+            'gross' => 250.0,
+            'unfilled' => -20.0,
+            'sand' => -3.6,
+            'rock' => -10.0,
+            'sump' => 40.0,
+            'plumbing' => 5.0,
+            'further' => 0.0,
+        ])
+        ->and($volume->litres)
+        ->toAgreeWith(261.4)
+        ->and($volume->turnoverPerHour())
+        ->toAgreeWith(2000 / 261.4)
+        ->and($volume->parts[3]['basis']?->kind->value)
+        ->toBe('estimate');
 });
 
 it('reads US units and spelled-out units alike', function (): void {
-    $us = TypedTank::read(['shape' => 'volume', 'volume' => '60', 'temperature' => '78', 'rock' => '44', 'salinity' => '35'], UnitSystem::Us);
-    expect($us->display->grossLitres())->toAgreeWith(227.12470704)
-        ->and($us->rockKg)->toAgreeWith(19.95806428)
-        ->and($us->celsius)->toAgreeWith(230 / 9);
+    $us = TypedTank::read(
+        ['shape' => 'volume', 'volume' => '60', 'temperature' => '78', 'rock' => '44', 'salinity' => '35'],
+        UnitSystem::Us,
+    );
+    expect($us->display->grossLitres())
+        ->toAgreeWith(227.12470704)
+        ->and($us->rockKg)
+        ->toAgreeWith(19.95806428)
+        ->and($us->celsius)
+        ->toAgreeWith(230 / 9);
     $imperial = TypedTank::read(['shape' => 'volume', 'volume' => '50 imp gal'], UnitSystem::Us);
     expect($imperial->display->grossLitres())->toAgreeWith(227.3045);
 });
 
-it('reads a specific gravity as the salinity it is at the temperature of the tank', function (string $gravity, string $celsius, float $salinity): void {
-    expect(TypedTank::read(typedBox(salinity: $gravity, temperature: $celsius), UnitSystem::Metric)->salinity)->toEqualWithDelta($salinity, 0.05);
+it('reads a specific gravity as the salinity it is at the temperature of the tank', function (
+    string $gravity,
+    string $celsius,
+    float $salinity,
+): void {
+    expect(
+        TypedTank::read(typedBox(salinity: $gravity, temperature: $celsius), UnitSystem::Metric)->salinity,
+    )->toEqualWithDelta($salinity, 0.05);
 })->with([
-    // By EOS-80 (UNESCO 1983, table of check values): density 1023.343 kg/m³ at S 35 and 25 °C, 997.047 of pure water: 1.02637.
+    // By EOS-80 (UNESCO 1983, table of check values): density 1023.343 kg/m³ at S 35 and 25 °C, 997.047 of pure water:
+    // 1.02637.
     ['1.02637', '25', 35.0],
     ['1.0264', '25', 35.0],
     ['1.000', '25', 0.0],
@@ -87,12 +125,20 @@ it('comes back from its document the same', function (array $typed): void {
 ]);
 
 it('refuses a document it does not know', function (): void {
-    expect(fn () => Tank::fromArray(['schema' => 99]))->toThrow(InvalidTank::class)
-        ->and(fn () => Tank::fromArray(['schema' => 1, 'display' => ['shape' => 'box', 'lengthMm' => 1000]]))->toThrow(InvalidTank::class, 'widthMm');
+    expect(fn () => Tank::fromArray(['schema' => 99]))
+        ->toThrow(InvalidTank::class)
+        ->and(fn () => Tank::fromArray(['schema' => 1, 'display' => ['shape' => 'box', 'lengthMm' => 1000]]))
+        ->toThrow(InvalidTank::class, 'widthMm');
 });
 
-// Common practice: 5 to 10 an hour in one school, at least 10 and better 20 to 30 in another; 1 to 2 is a freshwater figure.
-it('judges turnover by the school', function (float $flow, TurnoverSchool $school, string $code, Severity $severity): void {
+// Common practice: 5 to 10 an hour in one school, at least 10 and better 20 to 30 in another; 1 to 2 is a freshwater
+// figure.
+it('judges turnover by the school', function (
+    float $flow,
+    TurnoverSchool $school,
+    string $code,
+    Severity $severity,
+): void {
     $finding = Turnover::judge($flow, 200, $school, UnitSystem::Metric);
     expect($finding->code)->toBe($code)->and($finding->severity)->toBe($severity);
 })->with([
@@ -107,11 +153,18 @@ it('judges turnover by the school', function (float $flow, TurnoverSchool $schoo
 ]);
 
 it('says what flow would do and asks for a missing one', function (): void {
-    expect(Turnover::judge(800, 200, TurnoverSchool::Moderate, UnitSystem::Metric)->sentence)->toContain('at least 1,000 L/h')
-        ->and(Turnover::judge(null, 200, TurnoverSchool::Moderate, UnitSystem::Metric)->code)->toBe('turnover-unknown');
+    expect(Turnover::judge(800, 200, TurnoverSchool::Moderate, UnitSystem::Metric)->sentence)
+        ->toContain('at least 1,000 L/h')
+        ->and(Turnover::judge(null, 200, TurnoverSchool::Moderate, UnitSystem::Metric)->code)
+        ->toBe('turnover-unknown');
 });
 
 it('points out water no reef is kept in', function (): void {
-    $codes = array_map(fn ($finding) => $finding->code, TypedTank::read(typedBox(salinity: '20', temperature: '32'), UnitSystem::Metric)->workingVolume()->findings(UnitSystem::Metric));
+    $codes = array_map(
+        fn ($finding) => $finding->code,
+        TypedTank::read(typedBox(salinity: '20', temperature: '32'), UnitSystem::Metric)
+            ->workingVolume()
+            ->findings(UnitSystem::Metric),
+    );
     expect($codes)->toContain('salinity-unusual', 'temperature-unusual');
 });

@@ -14,8 +14,14 @@ function described(?float $flow = 1500): Tank
     return new Tank(Display::box(1000, 500, 500, 40), 45, 6, 12, 20, 35, 25, $flow, TurnoverSchool::Moderate);
 }
 
-it('lays the flow of a path over that of the description', function (?float $tank, ?float $path, ?float $together): void {
-    expect(Sketch::path('weir > return-pump', flow: $path)->tank(described($tank))->filterLitresPerHour)->toBe($together);
+it('lays the flow of a path over that of the description', function (
+    ?float $tank,
+    ?float $path,
+    ?float $together,
+): void {
+    expect(Sketch::path('weir > return-pump', flow: $path)->tank(described($tank))->filterLitresPerHour)->toBe(
+        $together,
+    );
 })->with([
     'the path has its own' => [1500.0, 1800.0, 1800.0],
     'the path leaves it to the description' => [1500.0, null, 1500.0],
@@ -24,11 +30,18 @@ it('lays the flow of a path over that of the description', function (?float $tan
 ]);
 
 it('adds the water and the flow of further tanks', function (): void {
-    $tank = Sketch::path('weir > return-pump; tank 80 to return-pump 300: overflow-drilled; tank 60: overflow-drilled#b', flow: 1800)->tank(described());
-    expect($tank->furtherTankLitres)->toBe(140.0)
-        ->and($tank->filterLitresPerHour)->toBe(2100.0)
-        ->and($tank->workingVolume()->litres)->toAgreeWith(described()->workingVolume()->litres + 140.0)
-        ->and($tank->workingVolume()->displayLitres)->toAgreeWith(described()->workingVolume()->displayLitres);
+    $tank = Sketch::path(
+        'weir > return-pump; tank 80 to return-pump 300: overflow-drilled; tank 60: overflow-drilled#b',
+        flow: 1800,
+    )->tank(described());
+    expect($tank->furtherTankLitres)
+        ->toBe(140.0)
+        ->and($tank->filterLitresPerHour)
+        ->toBe(2100.0)
+        ->and($tank->workingVolume()->litres)
+        ->toAgreeWith(described()->workingVolume()->litres + 140.0)
+        ->and($tank->workingVolume()->displayLitres)
+        ->toAgreeWith(described()->workingVolume()->displayLitres);
 });
 
 it('keeps further tanks out of the description itself', function (): void {

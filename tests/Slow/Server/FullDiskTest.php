@@ -15,12 +15,20 @@ it('answers with a sentence while the disk is full, loses nothing, and goes on o
     foreach (['framework/sessions', 'framework/views', 'framework/cache/data', 'logs', 'ithys'] as $folder) {
         mkdir("{$disk}/{$folder}", recursive: true);
     }
-    $server = AppServer::withDemo(['LARAVEL_STORAGE_PATH' => $disk, 'LOG_CHANNEL' => 'single', 'DB_DATABASE' => "{$disk}/ithys/ithys.sqlite", 'CACHE_PATH' => "{$disk}/framework/cache/data"]);
+    $server = AppServer::withDemo([
+        'LARAVEL_STORAGE_PATH' => $disk,
+        'LOG_CHANNEL' => 'single',
+        'DB_DATABASE' => "{$disk}/ithys/ithys.sqlite",
+        'CACHE_PATH' => "{$disk}/framework/cache/data",
+    ]);
     $data = new PDO("sqlite:{$disk}/ithys/ithys.sqlite");
-    $stored = static fn (): int => (int) $data->query("select count(*) from entries where kind = 'note'")->fetchColumn();
+    $notes = "select count(*) from entries where kind = 'note'";
+    $stored = static fn (): int => (int) $data->query($notes)->fetchColumn();
     try {
         $client = Client::signedIn($server->url);
-        $note = static fn (int $n) => $client->send('POST', '/systems/1/journal', ['line' => "note number {$n} ".str_repeat('x', 400)]);
+        $note = static fn (int $n) => $client->send('POST', '/systems/1/journal', [
+            'line' => "note number {$n} ".str_repeat('x', 400),
+        ]);
         $before = $stored();
         expect($note(0)->status)->toBe(302);
         exec('dd if=/dev/zero of='.escapeshellarg("{$disk}/filler").' bs=4k 2>/dev/null');
@@ -31,7 +39,10 @@ it('answers with a sentence while the disk is full, loses nothing, and goes on o
         }
         expect($told)->not->toBe([]);
         foreach ($told as $answer) {
-            expect($answer->status)->toBe(507)->and($answer->body)->toContain('The disk of the server is full or broken. Nothing was saved');
+            expect($answer->status)
+                ->toBe(507)
+                ->and($answer->body)
+                ->toContain('The disk of the server is full or broken. Nothing was saved');
         }
         $page = $client->send('GET', '/systems/1/journal');
         expect($page->status)->toBe(200)->and($page->body)->toContain('Stairwell reef')

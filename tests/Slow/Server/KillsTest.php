@@ -7,7 +7,8 @@ use Tests\Browser\Support\AppServer;
 use Tests\Support\Client;
 use Tests\Support\Writers;
 
-// The server is ended in the middle of its work. What it had acknowledged is there; what it had not is there whole or not at all.
+// The server is ended in the middle of its work. What it had acknowledged is there; what it had not is there whole or
+// not at all.
 
 it('loses nothing that was acknowledged, over fifty kills among writers', function (): void {
     $server = AppServer::withDemo();
@@ -24,10 +25,16 @@ it('loses nothing that was acknowledged, over fifty kills among writers', functi
             $server->start();
         }
         $stored = Writers::stored($server);
-        fwrite(STDERR, sprintf("  50 kills among writers: %d acknowledged, %d stored\n", count($acknowledged), count($stored)));
-        expect(count($acknowledged))->toBeGreaterThan(50)
-            ->and(array_diff($acknowledged, array_keys($stored)))->toBe([])
-            ->and(array_unique(array_values($stored)))->toBe([1]);
+        fwrite(
+            STDERR,
+            sprintf("  50 kills among writers: %d acknowledged, %d stored\n", count($acknowledged), count($stored)),
+        );
+        expect(count($acknowledged))
+            ->toBeGreaterThan(50)
+            ->and(array_diff($acknowledged, array_keys($stored)))
+            ->toBe([])
+            ->and(array_unique(array_values($stored)))
+            ->toBe([1]);
     } finally {
         $server->stop();
     }
@@ -39,14 +46,34 @@ it('shows nothing or all of an import, over fifty kills in the middle of it', fu
     $file = sys_get_temp_dir().'/killed-import.csv';
     $fates = ['all' => 0, 'nothing' => 0];
     $hidden = 0;
-    $whole = static fn (): int => (int) $server->data()->query("select count(*) from entries where note = 'of the import' and deleted_at is null and batch not in (select batch from running_imports)")->fetchColumn();
+    $whole = static fn (): int => (int) $server
+        ->data()
+        ->query(
+            "select count(*) from entries where note = 'of the import' and deleted_at is null and batch not in "
+                .'(select batch from running_imports)',
+        )
+        ->fetchColumn();
     try {
         $known = 0;
         foreach (range(1, 50) as $kill) {
-            $rows = array_map(static fn (int $i): string => gmdate('Y-m-d\TH:i\Z', 946_684_800 + 600 * ($kill * 3000 + $i)).',8.5,of the import', range(1, 2500));
+            $rows = array_map(
+                static fn (int $i): string => gmdate('Y-m-d\TH:i\Z', 946_684_800 + 600 * ($kill * 3000 + $i))
+                    .',8.5,of the import',
+                range(1, 2500),
+            );
             file_put_contents($file, "date,nitrate,note\n".implode("\n", $rows)."\n");
-            $address = (string) parse_url(Client::signedIn($server->url)->upload('/systems/1/import', $file)->header('Location'), PHP_URL_PATH);
-            $confirm = Process::forever()->start([PHP_BINARY, '-r', 'require "vendor/autoload.php"; $client = Tests\Support\Client::signedIn($argv[1]); echo "ready\n"; echo $client->send("POST", $argv[2])->status;', $server->url, $address]);
+            $address = (string) parse_url(
+                Client::signedIn($server->url)->upload('/systems/1/import', $file)->header('Location'),
+                PHP_URL_PATH,
+            );
+            $confirm = Process::forever()->start([
+                PHP_BINARY,
+                '-r',
+                'require "vendor/autoload.php"; $client = Tests\Support\Client::signedIn($argv[1]); echo "ready\n"; '
+                    .'echo $client->send("POST", $argv[2])->status;',
+                $server->url,
+                $address,
+            ]);
             while (! str_contains($confirm->output(), 'ready')) {
                 usleep(2_000);
             }
@@ -62,16 +89,35 @@ it('shows nothing or all of an import, over fifty kills in the middle of it', fu
                 // Tried once more, it is all there, and what the killed one left is gone.
                 $client = Client::signedIn($server->url);
                 // The lock of a process that was killed goes a moment after its port.
-                for ($try = 0; $try < 20 && str_contains(($answer = $client->send('POST', $address))->body, 'under way'); $try++) {
+                for (
+                    $try = 0;
+                    $try < 20 && str_contains(($answer = $client->send('POST', $address))->body, 'under way');
+                    $try++
+                ) {
                     usleep(50_000);
                 }
                 expect($answer->status)->toBe(302, $answer->body);
             }
             $known = $whole();
-            expect($known)->toBe($kill * 2500)
-                ->and((int) $server->data()->query("select count(*) from entries where note = 'of the import'")->fetchColumn())->toBe($known);
+            expect($known)
+                ->toBe($kill * 2500)
+                ->and(
+                    (int) $server
+                        ->data()
+                        ->query("select count(*) from entries where note = 'of the import'")
+                        ->fetchColumn(),
+                )
+                ->toBe($known);
         }
-        fwrite(STDERR, sprintf("  50 kills in imports: %d whole, %d nothing, of which %d left hidden rows\n", $fates['all'], $fates['nothing'], $hidden));
+        fwrite(
+            STDERR,
+            sprintf(
+                "  50 kills in imports: %d whole, %d nothing, of which %d left hidden rows\n",
+                $fates['all'],
+                $fates['nothing'],
+                $hidden,
+            ),
+        );
         expect($hidden)->toBeGreaterThan(0);
     } finally {
         unlink($file);

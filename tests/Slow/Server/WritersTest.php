@@ -11,11 +11,22 @@ it('saves what eight write for twenty seconds, each once', function (): void {
     try {
         $told = Writers::at($server, 8, 20.0)->told();
         $stored = Writers::stored($server);
-        fwrite(STDERR, sprintf("  8 writers, 20 s: %d acknowledged, %d refused\n", count($told['acknowledged']), count($told['refused'])));
-        expect($told['refused'])->toBe([])
-            ->and(count($told['acknowledged']))->toBeGreaterThan(200)
-            ->and(array_diff($told['acknowledged'], array_keys($stored)))->toBe([])
-            ->and(array_unique(array_values($stored)))->toBe([1]);
+        fwrite(
+            STDERR,
+            sprintf(
+                "  8 writers, 20 s: %d acknowledged, %d refused\n",
+                count($told['acknowledged']),
+                count($told['refused']),
+            ),
+        );
+        expect($told['refused'])
+            ->toBe([])
+            ->and(count($told['acknowledged']))
+            ->toBeGreaterThan(200)
+            ->and(array_diff($told['acknowledged'], array_keys($stored)))
+            ->toBe([])
+            ->and(array_unique(array_values($stored)))
+            ->toBe([1]);
     } finally {
         $server->stop();
     }

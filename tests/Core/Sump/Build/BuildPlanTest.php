@@ -26,9 +26,24 @@ function dayOf(string $day): DateTimeImmutable
 }
 
 /** @param  list<Tray>  $trays */
-function planOf(BuildRecord $record, array $trays = [], bool $lit = false, bool $basket = false, UnitSystem $units = UnitSystem::Metric): BuildPlan
-{
-    $section = new Section(800, 320, 360, 6, [new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)], 165, 70, new DrainDown(0, 0, 10, 0), trays: $trays);
+function planOf(
+    BuildRecord $record,
+    array $trays = [],
+    bool $lit = false,
+    bool $basket = false,
+    UnitSystem $units = UnitSystem::Metric,
+): BuildPlan {
+    $section = new Section(
+        800,
+        320,
+        360,
+        6,
+        [new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)],
+        165,
+        70,
+        new DrainDown(0, 0, 10, 0),
+        trays: $trays,
+    );
 
     return new BuildPlan($section, SumpReview::of($section, 2000, 20.0), $record, $units, $lit, $basket);
 }
@@ -46,19 +61,55 @@ function buildCodes(BuildRecord $record): array
 }
 
 it('follows the design: a step for each baffle, and for what else belongs to it', function (): void {
-    expect(stepKeys(planOf(new BuildRecord)))->toBe(['leak-empty', 'check-cuts', 'mark', 'dry-fit', 'set-a', 'set-b', 'measure', 'cure', 'leak-built', 'plumb', 'run', 'power-cut', 'block-drain'])
-        ->and(stepKeys(planOf(new BuildRecord(retrofit: true))))->toContain('cut-out', 'leak-again')
-        ->and(stepKeys(planOf(new BuildRecord, [new Tray('t', TrayKind::Tray, 0, 250, 10)], true, true)))->toContain('trays', 'blackout', 'basket');
+    expect(stepKeys(planOf(new BuildRecord())))
+        ->toBe([
+            'leak-empty',
+            'check-cuts',
+            'mark',
+            'dry-fit',
+            'set-a',
+            'set-b',
+            'measure',
+            'cure',
+            'leak-built',
+            'plumb',
+            'run',
+            'power-cut',
+            'block-drain',
+        ])
+        ->and(stepKeys(planOf(new BuildRecord(retrofit: true))))
+        ->toContain('cut-out', 'leak-again')
+        ->and(stepKeys(planOf(new BuildRecord(), [new Tray('t', TrayKind::Tray, 0, 250, 10)], true, true)))
+        ->toContain('trays', 'blackout', 'basket');
 });
 
 it('has the caution at the step that needs it', function (string $step, string $words): void {
-    $steps = array_values(array_filter(planOf(new BuildRecord(retrofit: true))->steps(), fn (BuildStep $one): bool => $one->key === $step));
+    $steps = array_values(
+        array_filter(planOf(new BuildRecord(retrofit: true))->steps(), fn (BuildStep $one) => $one->key === $step),
+    );
     expect($steps[0]->caution)->toContain($words);
-})->with([['leak-empty', 'not lifted'], ['cut-out', 'Blades slip'], ['check-cuts', 'gloves'], ['set-a', 'fumes'], ['plumb', 'residual-current'], ['plumb', 'licensed electrician'], ['leak-built', 'glazier']]);
+})->with([
+    ['leak-empty', 'not lifted'],
+    ['cut-out', 'Blades slip'],
+    ['check-cuts', 'gloves'],
+    ['set-a', 'fumes'],
+    ['plumb', 'residual-current'],
+    ['plumb', 'licensed electrician'],
+    ['leak-built', 'glazier'],
+]);
 
 it('says at what the sump should come to rest when the plug is pulled', function (): void {
-    $plan = planOf(new BuildRecord);
-    $section = new Section(800, 320, 360, 6, [new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)], 165, 70, new DrainDown(0, 0, 10, 0));
+    $plan = planOf(new BuildRecord());
+    $section = new Section(
+        800,
+        320,
+        360,
+        6,
+        [new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)],
+        165,
+        70,
+        new DrainDown(0, 0, 10, 0),
+    );
     $rest = round(SumpReview::of($section, 2000, 20.0)->powerCut->highestMm());
     $step = array_values(array_filter($plan->steps(), fn (BuildStep $one): bool => $one->key === 'power-cut'))[0];
     expect($step->says)->toContain("{$rest} mm");
@@ -67,58 +118,117 @@ it('says at what the sump should come to rest when the plug is pulled', function
 it('lets the next baffle wait overnight, and says when two were set on one day', function (): void {
     $record = new BuildRecord(done: ['set-a' => dayOf('2026-03-14')]);
     $next = array_values(array_filter(planOf($record)->steps(), fn (BuildStep $one): bool => $one->key === 'set-b'))[0];
-    expect($next->notBefore?->format('Y-m-d'))->toBe('2026-03-15')
-        ->and(buildCodes(new BuildRecord(done: ['set-a' => dayOf('2026-03-14'), 'set-b' => dayOf('2026-03-14')])))->toBe(['set-too-soon'])
-        ->and(buildCodes(new BuildRecord(done: ['set-a' => dayOf('2026-03-14'), 'set-b' => dayOf('2026-03-15')])))->toBe([]);
+    expect($next->notBefore?->format('Y-m-d'))
+        ->toBe('2026-03-15')
+        ->and(buildCodes(new BuildRecord(done: ['set-a' => dayOf('2026-03-14'), 'set-b' => dayOf('2026-03-14')])))
+        ->toBe(['set-too-soon'])
+        ->and(buildCodes(new BuildRecord(done: ['set-a' => dayOf('2026-03-14'), 'set-b' => dayOf('2026-03-15')])))
+        ->toBe([]);
 });
 
 it('reckons the cure from the end of the day of the last baffle, and not while one is open', function (): void {
     $done = ['set-a' => dayOf('2026-03-14'), 'set-b' => dayOf('2026-03-15')];
-    expect(planOf(new BuildRecord(cureHours: 72, done: $done))->waterNotBefore()?->format('Y-m-d H:i'))->toBe('2026-03-19 00:00')
-        ->and(planOf(new BuildRecord(cureHours: 72, done: ['set-a' => dayOf('2026-03-14')]))->waterNotBefore())->toBeNull()
-        ->and(planOf(new BuildRecord(done: $done))->waterNotBefore())->toBeNull();
-    $tested = fn (string $day): array => buildCodes(new BuildRecord(cureHours: 72, done: $done, leakTests: [new LeakTest(dayOf($day), 355, LeakResult::Dry)]));
-    expect($tested('2026-03-17'))->toBe(['water-early'])->and($tested('2026-03-19'))->toBe([])->and($tested('2026-03-01'))->toBe([]);
+    expect(planOf(new BuildRecord(cureHours: 72, done: $done))->waterNotBefore()?->format('Y-m-d H:i'))
+        ->toBe('2026-03-19 00:00')
+        ->and(planOf(new BuildRecord(cureHours: 72, done: ['set-a' => dayOf('2026-03-14')]))->waterNotBefore())
+        ->toBeNull()
+        ->and(planOf(new BuildRecord(done: $done))->waterNotBefore())
+        ->toBeNull();
+    $tested = fn (string $day): array => buildCodes(
+        new BuildRecord(cureHours: 72, done: $done, leakTests: [new LeakTest(dayOf($day), 355, LeakResult::Dry)]),
+    );
+    expect($tested('2026-03-17'))
+        ->toBe(['water-early'])
+        ->and($tested('2026-03-19'))
+        ->toBe([])
+        ->and($tested('2026-03-01'))
+        ->toBe([]);
 });
 
-it('takes only a full leak test for one, and a leak for open until a later test is dry', function (array $tests, array $codes): void {
+it('takes only a full leak test for one, and a leak for open until a later test is dry', function (
+    array $tests,
+    array $codes,
+): void {
     expect(buildCodes(new BuildRecord(leakTests: $tests)))->toBe($codes);
 })->with([
     'full and dry' => [[new LeakTest(dayOf('2026-03-01'), 355, LeakResult::Dry)], []],
     'half full' => [[new LeakTest(dayOf('2026-03-01'), 180, LeakResult::Dry)], ['leak-test-low']],
     'weeps' => [[new LeakTest(dayOf('2026-03-01'), 355, LeakResult::Weeps)], ['leaks']],
-    'leaked, then dry' => [[new LeakTest(dayOf('2026-03-01'), 355, LeakResult::Leaks), new LeakTest(dayOf('2026-03-08'), 355, LeakResult::Dry)], []],
-    'dry, then leaks' => [[new LeakTest(dayOf('2026-03-01'), 355, LeakResult::Dry), new LeakTest(dayOf('2026-03-08'), 355, LeakResult::Leaks)], ['leaks']],
+    'leaked, then dry' => [
+        [
+            new LeakTest(dayOf('2026-03-01'), 355, LeakResult::Leaks),
+            new LeakTest(dayOf('2026-03-08'), 355, LeakResult::Dry),
+        ],
+        [],
+    ],
+    'dry, then leaks' => [
+        [
+            new LeakTest(dayOf('2026-03-01'), 355, LeakResult::Dry),
+            new LeakTest(dayOf('2026-03-08'), 355, LeakResult::Leaks),
+        ],
+        ['leaks'],
+    ],
 ]);
 
 it('shows what is out of square, leans or stands elsewhere', function (array $corners, array $codes): void {
     expect(buildCodes(new BuildRecord(measured: ['a' => new Measured($corners)])))->toBe($codes);
 })->with([
     'true' => [['frontBottom' => 200.0, 'frontTop' => 200.5, 'backBottom' => 199.5, 'backTop' => 200.0], ['set-true']],
-    'crooked' => [['frontBottom' => 198.0, 'frontTop' => 198.0, 'backBottom' => 202.0, 'backTop' => 202.0], ['out-of-square']],
+    'crooked' => [
+        ['frontBottom' => 198.0, 'frontTop' => 198.0, 'backBottom' => 202.0, 'backTop' => 202.0],
+        ['out-of-square'],
+    ],
     'leans' => [['frontBottom' => 199.0, 'frontTop' => 202.0, 'backBottom' => 199.0, 'backTop' => 202.0], ['leaning']],
-    'elsewhere' => [['frontBottom' => 204.0, 'frontTop' => 204.0, 'backBottom' => 204.0, 'backTop' => 204.0], ['off-plan']],
+    'elsewhere' => [
+        ['frontBottom' => 204.0, 'frontTop' => 204.0, 'backBottom' => 204.0, 'backTop' => 204.0],
+        ['off-plan'],
+    ],
     'one corner, in its place' => [['frontBottom' => 200.0], []],
 ]);
 
 it('measures by the greatest difference, with its sign', function (): void {
     $measured = new Measured(['frontBottom' => 200.0, 'frontTop' => 201.0, 'backBottom' => 197.0, 'backTop' => 202.0]);
-    expect($measured->outOfSquareMm())->toBe(-3.0)->and($measured->leaningMm())->toBe(5.0)->and($measured->offPlanMm(199.0))->toBe(1.0)
-        ->and((new Measured(['frontBottom' => 200.0]))->outOfSquareMm())->toBeNull()
-        ->and((new Measured([]))->offPlanMm(200.0))->toBeNull();
+    expect($measured->outOfSquareMm())
+        ->toBe(-3.0)
+        ->and($measured->leaningMm())
+        ->toBe(5.0)
+        ->and($measured->offPlanMm(199.0))
+        ->toBe(1.0)
+        ->and((new Measured(['frontBottom' => 200.0]))->outOfSquareMm())
+        ->toBeNull()
+        ->and((new Measured([]))->offPlanMm(200.0))
+        ->toBeNull();
 });
 
 it('comes back from its document the same', function (): void {
-    $record = new BuildRecord(true, 168.0, ['set-a' => dayOf('2026-03-14')], [new LeakTest(dayOf('2026-03-01'), 355.5, LeakResult::Weeps, 'back left')], ['a' => new Measured(['frontBottom' => 200.25, 'backTop' => 199.0])]);
+    $record = new BuildRecord(
+        true,
+        168.0,
+        ['set-a' => dayOf('2026-03-14')],
+        [new LeakTest(dayOf('2026-03-01'), 355.5, LeakResult::Weeps, 'back left')],
+        ['a' => new Measured(['frontBottom' => 200.25, 'backTop' => 199.0])],
+    );
     expect(BuildRecord::fromArray(json_decode((string) json_encode($record->toArray()), true)))->toEqual($record);
     expect(fn () => BuildRecord::fromArray(['format' => 'something', 'schema' => 1]))->toThrow(InvalidSection::class);
 });
 
 it('reads what is typed in either unit system', function (): void {
-    $typed = ['retrofit' => true, 'cureHours' => '48', 'done' => ['mark' => '2026-03-02', 'run' => ''], 'leakTests' => [['day' => '2026-03-01', 'levelMm' => '14', 'result' => 'dry']], 'measured' => ['a' => ['frontBottom' => '7 7/8', 'backTop' => '']]];
+    $typed = [
+        'retrofit' => true,
+        'cureHours' => '48',
+        'done' => ['mark' => '2026-03-02', 'run' => ''],
+        'leakTests' => [['day' => '2026-03-01', 'levelMm' => '14', 'result' => 'dry']],
+        'measured' => ['a' => ['frontBottom' => '7 7/8', 'backTop' => '']],
+    ];
     $record = TypedBuild::read($typed, UnitSystem::Us, dayOf('2026-04-01'));
-    expect($record->leakTests[0]->levelMm)->toAgreeWith(14 * 25.4, 1e-12)->and($record->measured['a']->cornersMm)->toEqualWithDelta(['frontBottom' => 200.025], 1e-9)
-        ->and(array_keys($record->done))->toBe(['mark'])->and($record->retrofit)->toBeTrue();
+    expect($record->leakTests[0]->levelMm)
+        ->toAgreeWith(14 * 25.4, 1e-12)
+        ->and($record->measured['a']->cornersMm)
+        ->toEqualWithDelta(['frontBottom' => 200.025], 1e-9)
+        ->and(array_keys($record->done))
+        ->toBe(['mark'])
+        ->and($record->retrofit)
+        ->toBeTrue();
 });
 
 it('refuses with a sentence at the place', function (array $typed, string $at, string $words): void {
@@ -133,9 +243,25 @@ it('refuses with a sentence at the place', function (array $typed, string $at, s
     'no such day' => [['done' => ['mark' => '2026-02-30']], 'done.mark', 'There is no day'],
     'not a day at all' => [['done' => ['mark' => 'soon']], 'done.mark', 'not a date such as 2026-03-04'],
     'a day to come' => [['done' => ['mark' => '2026-04-02']], 'done.mark', 'yet to come'],
-    'a test without a level' => [['leakTests' => [['day' => '2026-03-01', 'levelMm' => '', 'result' => 'dry']]], 'leakTests.0.levelMm', 'is needed'],
-    'a test without a day' => [['leakTests' => [['day' => '', 'levelMm' => '300', 'result' => 'dry']]], 'leakTests.0.day', 'is needed'],
-    'a test that showed nothing' => [['leakTests' => [['day' => '2026-03-01', 'levelMm' => '300', 'result' => '']]], 'leakTests.0.result', 'Say what it showed'],
-    'a corner that is no number' => [['measured' => ['a' => ['frontTop' => 'about 200']]], 'measured.a.frontTop', 'not a number'],
+    'a test without a level' => [
+        ['leakTests' => [['day' => '2026-03-01', 'levelMm' => '', 'result' => 'dry']]],
+        'leakTests.0.levelMm',
+        'is needed',
+    ],
+    'a test without a day' => [
+        ['leakTests' => [['day' => '', 'levelMm' => '300', 'result' => 'dry']]],
+        'leakTests.0.day',
+        'is needed',
+    ],
+    'a test that showed nothing' => [
+        ['leakTests' => [['day' => '2026-03-01', 'levelMm' => '300', 'result' => '']]],
+        'leakTests.0.result',
+        'Say what it showed',
+    ],
+    'a corner that is no number' => [
+        ['measured' => ['a' => ['frontTop' => 'about 200']]],
+        'measured.a.frontTop',
+        'not a number',
+    ],
     'a cure of no time' => [['cureHours' => '0'], 'cureHours', 'between'],
 ]);

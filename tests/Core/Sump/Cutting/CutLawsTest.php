@@ -34,16 +34,51 @@ function randomCuts(int $seed): array
     for ($i = 0; $i < $random->getInt(0, 5); $i++) {
         $at += $mm(60, 180);
         $kind = BaffleKind::cases()[$random->getInt(0, 3)];
-        $baffles[] = new Baffle("b{$i}", $kind, $at, $mm(4, 12), $mm(120, 280), $kind === BaffleKind::Under ? $mm(20, 50) : 0.0, $kind === BaffleKind::Comb ? $random->getInt(3, 9) / 10 : 1.0);
+        $baffles[] = new Baffle(
+            "b{$i}",
+            $kind,
+            $at,
+            $mm(4, 12),
+            $mm(120, 280),
+            $kind === BaffleKind::Under ? $mm(20, 50) : 0.0,
+            $kind === BaffleKind::Comb ? $random->getInt(3, 9) / 10 : 1.0,
+        );
     }
     $trays = [];
     for ($i = 0; $i < $random->getInt(0, 2); $i++) {
-        $trays[] = new Tray("t{$i}", TrayKind::cases()[$random->getInt(0, 1)], $random->getInt(0, count($baffles)), $mm(220, 320), $mm(5, 12), $random->getInt(0, 1) === 0 ? [] : [OpeningKind::SmallSock->usual("s{$i}"), OpeningKind::Standpipe->usual("w{$i}")]);
+        $trays[] = new Tray(
+            "t{$i}",
+            TrayKind::cases()[$random->getInt(0, 1)],
+            $random->getInt(0, count($baffles)),
+            $mm(220, 320),
+            $mm(5, 12),
+            $random->getInt(0, 1) === 0
+                ? []
+                : [OpeningKind::SmallSock->usual("s{$i}"), OpeningKind::Standpipe->usual("w{$i}")],
+        );
     }
-    $workshop = new Workshop($random->getInt(0, 1) === 0 ? [] : [new Pad('pad', 'Pad', $mm(40, 200), $mm(40, 200), $random->getInt(1, 60))],
-        $random->getInt(0, 1) === 0 ? [] : ['baffles' => new Stock($mm(600, 1500), $mm(400, 900))], $random->getInt(0, 1) === 0 ? null : $random->getInt(0, count($baffles)), null, $random->getInt(0, 1) === 0 ? null : Basket::usual());
+    $workshop = new Workshop(
+        $random->getInt(0, 1) === 0 ? [] : [new Pad('pad', 'Pad', $mm(40, 200), $mm(40, 200), $random->getInt(1, 60))],
+        $random->getInt(0, 1) === 0 ? [] : ['baffles' => new Stock($mm(600, 1500), $mm(400, 900))],
+        $random->getInt(0, 1) === 0 ? null : $random->getInt(0, count($baffles)),
+        null,
+        $random->getInt(0, 1) === 0 ? null : Basket::usual(),
+    );
 
-    return [new Section($at + $mm(150, 300), $mm(200, 450), $mm(330, 450), 6, $baffles, 165, 70, new DrainDown(0, 0, 0, 0), trays: $trays), $workshop];
+    return [
+        new Section(
+            $at + $mm(150, 300),
+            $mm(200, 450),
+            $mm(330, 450),
+            6,
+            $baffles,
+            165,
+            70,
+            new DrainDown(0, 0, 0, 0),
+            trays: $trays,
+        ),
+        $workshop,
+    ];
 }
 
 /**
@@ -115,9 +150,19 @@ it('lays no piece on another, and each on its sheet', function (): void {
         $sheet = CutSheet::of($section, $workshop);
         $layout = CutLayout::of($sheet, StockPlan::of($sheet, $workshop));
         foreach ($layout->placed as $i => $a) {
-            expect($a['x'] >= -1e-6 && $a['y'] >= -1e-6 && $layout->width + 1e-6 >= $a['x'] + $a['panel']->widthMm && $layout->height + 1e-6 >= $a['y'] + $a['panel']->heightMm)->toBeTrue("seed {$seed}");
+            expect(
+                $a['x'] >= -1e-6
+                    && $a['y'] >= -1e-6
+                    && $layout->width + 1e-6 >= $a['x'] + $a['panel']->widthMm
+                    && $layout->height + 1e-6 >= $a['y'] + $a['panel']->heightMm,
+            )->toBeTrue("seed {$seed}");
             foreach (array_slice($layout->placed, $i + 1) as $b) {
-                $apart = max($b['x'] - $a['x'] - $a['panel']->widthMm, $a['x'] - $b['x'] - $b['panel']->widthMm, $b['y'] - $a['y'] - $a['panel']->heightMm, $a['y'] - $b['y'] - $b['panel']->heightMm);
+                $apart = max(
+                    $b['x'] - $a['x'] - $a['panel']->widthMm,
+                    $a['x'] - $b['x'] - $b['panel']->widthMm,
+                    $b['y'] - $a['y'] - $a['panel']->heightMm,
+                    $a['y'] - $b['y'] - $b['panel']->heightMm,
+                );
                 expect($apart)->toBeGreaterThan(-1e-6, "seed {$seed}: {$a['panel']->id} and {$b['panel']->id}");
             }
         }
@@ -133,8 +178,15 @@ it('uses no more of a sheet than there is, and buys none it does not need', func
             $pieces = array_sum(array_map(fn (CutPanel $panel): int => $panel->count, $use->panels));
             expect($use->sheetsNeeded)->toBeLessThanOrEqual($pieces);
             if ($use->tooLarge === []) {
-                $area = array_sum(array_map(fn (CutPanel $panel): float => $panel->count * $panel->widthMm * $panel->heightMm, $use->panels));
-                expect($use->sheetsNeeded)->toBeGreaterThanOrEqual((int) ceil($area / ($use->stock->lengthMm * $use->stock->widthMm) - 1e-9));
+                $area = array_sum(
+                    array_map(
+                        fn (CutPanel $panel): float => $panel->count * $panel->widthMm * $panel->heightMm,
+                        $use->panels,
+                    ),
+                );
+                expect($use->sheetsNeeded)->toBeGreaterThanOrEqual(
+                    (int) ceil($area / ($use->stock->lengthMm * $use->stock->widthMm) - 1e-9),
+                );
             }
         }
     }
@@ -145,8 +197,14 @@ it('cuts no baffle wider than the sump less the silicone, and none that is not i
         [$section, $workshop] = randomCuts($seed);
         $panels = CutSheet::of($section, $workshop)->panels;
         foreach ($section->baffles as $i => $baffle) {
-            expect($panels[$i]->id)->toBe($baffle->id)->and($panels[$i]->widthMm)->toBe($section->widthMm - 3.0)->and($panels[$i]->heightMm)->toBe($baffle->edgeMm() - $baffle->gapMm)
-                ->and($panels[$i]->outsideMm - $panels[$i]->insideMm)->toAgreeWith($section->wallMm, 1e-9);
+            expect($panels[$i]->id)
+                ->toBe($baffle->id)
+                ->and($panels[$i]->widthMm)
+                ->toBe($section->widthMm - 3.0)
+                ->and($panels[$i]->heightMm)
+                ->toBe($baffle->edgeMm() - $baffle->gapMm)
+                ->and($panels[$i]->outsideMm - $panels[$i]->insideMm)
+                ->toAgreeWith($section->wallMm, 1e-9);
         }
         $ids = array_map(fn (CutPanel $panel): string => $panel->id, $panels);
         expect($ids)->toBe(array_values(array_unique($ids)));

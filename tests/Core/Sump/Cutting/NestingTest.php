@@ -11,11 +11,24 @@ use Random\Randomizer;
 function liesClear(array $nests, float $length, float $width, float $kerf = 0.0): bool
 {
     foreach ($nests as $i => $a) {
-        if ($a->xMm < -1e-9 || $a->yMm < -1e-9 || $a->xMm + $a->lengthMm > $length + 1e-6 || $a->yMm + $a->widthMm > $width + 1e-6) {
+        if (
+            $a->xMm < -1e-9
+            || $a->yMm < -1e-9
+            || $a->xMm + $a->lengthMm > $length + 1e-6
+            || $a->yMm + $a->widthMm > $width + 1e-6
+        ) {
             return false;
         }
         foreach (array_slice($nests, $i + 1) as $b) {
-            if (max($b->xMm - $a->xMm - $a->lengthMm, $a->xMm - $b->xMm - $b->lengthMm, $b->yMm - $a->yMm - $a->widthMm, $a->yMm - $b->yMm - $b->widthMm) < $kerf - 1e-6) {
+            if (
+                max(
+                    $b->xMm - $a->xMm - $a->lengthMm,
+                    $a->xMm - $b->xMm - $b->lengthMm,
+                    $b->yMm - $a->yMm - $a->widthMm,
+                    $a->yMm - $b->yMm - $b->widthMm,
+                )
+                < $kerf - 1e-6
+            ) {
                 return false;
             }
         }
@@ -25,9 +38,17 @@ function liesClear(array $nests, float $length, float $width, float $kerf = 0.0)
 }
 
 // Checked by area: no more can lie on a sheet than its area holds, and that many do. Worked by hand.
-it('fills a sheet with as many as its area holds where that can be', function (float $l, float $w, float $length, float $width): void {
+it('fills a sheet with as many as its area holds where that can be', function (
+    float $l,
+    float $w,
+    float $length,
+    float $width,
+): void {
     $nests = Nesting::fill($l, $w, $length, $width);
-    expect($nests)->toHaveCount((int) floor($length * $width / $l / $w))->and(liesClear($nests, $length, $width))->toBeTrue();
+    expect($nests)
+        ->toHaveCount((int) floor(($length * $width) / $l / $w))
+        ->and(liesClear($nests, $length, $width))
+        ->toBeTrue();
 })->with([
     '10 of 400 x 300 on 1200 x 1000' => [400, 300, 1200, 1000],
     '8 of 400 x 300 on 1200 x 800' => [400, 300, 1200, 800],
@@ -37,7 +58,8 @@ it('fills a sheet with as many as its area holds where that can be', function (f
     '10 of 7 x 4 on 18 x 17' => [7, 4, 18, 17],
 ]);
 
-// The textbook case of 5 x 3 on 22 x 16: 23 lie on it, but only 22 by cuts that go right across (Gilmore and Gomory 1966; from memory).
+// The textbook case of 5 x 3 on 22 x 16: 23 lie on it, but only 22 by cuts that go right across (Gilmore and Gomory
+// 1966; from memory).
 it('counts only what straight cuts give', function (): void {
     expect(Nesting::fill(5, 3, 22, 16))->toHaveCount(22);
 });
@@ -57,7 +79,12 @@ it('gives none of a piece that is larger than the sheet, or has no size', functi
 it('gives no less of a smaller piece, nor less from a larger sheet', function (): void {
     for ($seed = 0; $seed < 60; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
-        [$l, $w, $length, $width] = [$random->getInt(20, 90), $random->getInt(20, 90), $random->getInt(100, 400), $random->getInt(100, 400)];
+        [$l, $w, $length, $width] = [
+            $random->getInt(20, 90),
+            $random->getInt(20, 90),
+            $random->getInt(100, 400),
+            $random->getInt(100, 400),
+        ];
         $count = count(Nesting::fill($l, $w, $length, $width));
         expect($count * $l * $w)->toBeLessThanOrEqual($length * $width)
             ->and(count(Nesting::fill($l - 1, $w, $length, $width)))->toBeGreaterThanOrEqual($count, "seed {$seed}")
@@ -82,7 +109,9 @@ it('puts every piece on a sheet once, clear of the others, and names what is too
             expect($sheet)->not->toBe([])->and(liesClear($sheet, 600, 400, 3))->toBeTrue("seed {$seed}");
             foreach ($sheet as $nest) {
                 $laid[] = $nest->mark;
-                expect($nest->turned ? [$nest->widthMm, $nest->lengthMm] : [$nest->lengthMm, $nest->widthMm])->toBe($pieces[$nest->mark]);
+                expect($nest->turned ? [$nest->widthMm, $nest->lengthMm] : [$nest->lengthMm, $nest->widthMm])->toBe(
+                    $pieces[$nest->mark],
+                );
             }
         }
         expect([...$laid, ...$nesting->tooLarge])->toEqualCanonicalizing(array_keys($pieces));
@@ -96,7 +125,9 @@ it('needs one sheet for what was cut from one', function (array $sizes): void {
     expect(Nesting::of($sizes, 600, 400)->sheets)->toHaveCount(1);
 })->with([
     'halves' => [['a' => [300.0, 400.0], 'b' => [300.0, 400.0]]],
-    'quarters, one turned' => [['a' => [300.0, 200.0], 'b' => [200.0, 300.0], 'c' => [300.0, 200.0], 'd' => [300.0, 200.0]]],
+    'quarters, one turned' => [
+        ['a' => [300.0, 200.0], 'b' => [200.0, 300.0], 'c' => [300.0, 200.0], 'd' => [300.0, 200.0]],
+    ],
     'the whole' => [['a' => [400.0, 600.0]]],
     'a strip and two blocks' => [['a' => [600.0, 100.0], 'b' => [300.0, 300.0], 'c' => [300.0, 300.0]]],
 ]);

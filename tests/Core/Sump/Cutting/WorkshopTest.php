@@ -28,10 +28,23 @@ use Symfony\Component\Process\Process;
 
 function workshopSection(): Section
 {
-    return new Section(800, 320, 360, 6, [new Baffle('w', BaffleKind::Weir, 180, 6, 205), new Baffle('u', BaffleKind::Under, 500, 6, 290, 40)], 165, 70, new DrainDown(0, 0, 0, 0), trays: [
-        new Tray('t', TrayKind::Tray, 0, 250, 10, [OpeningKind::SmallSock->usual('s'), new Opening('r', OpeningKind::Roller, 120, 90)]),
-        new Tray('e', TrayKind::EggCrate, 1, 60, 12),
-    ]);
+    return new Section(
+        800,
+        320,
+        360,
+        6,
+        [new Baffle('w', BaffleKind::Weir, 180, 6, 205), new Baffle('u', BaffleKind::Under, 500, 6, 290, 40)],
+        165,
+        70,
+        new DrainDown(0, 0, 0, 0),
+        trays: [
+            new Tray('t', TrayKind::Tray, 0, 250, 10, [
+                OpeningKind::SmallSock->usual('s'),
+                new Opening('r', OpeningKind::Roller, 120, 90),
+            ]),
+            new Tray('e', TrayKind::EggCrate, 1, 60, 12),
+        ],
+    );
 }
 
 /** @return array<string, CutPanel> by mark */
@@ -50,7 +63,10 @@ it('cuts a tray to its chamber less the gap it drops in by, with its holes and t
         ->and($panels['t-ledge']->count)->toBe(2)->and($panels['t-ledge']->widthMm)->toBe(178.0)
         ->and($panels['e']->group)->toBe(CutGroup::EggCrate)->and($panels['e']->widthMm)->toBe(312.0);
     foreach ($panels['t']->holes as $hole) {
-        expect($hole->xMm - $hole->lengthMm / 2)->toBeGreaterThanOrEqual(15.0 - 1e-9)->and($hole->xMm + $hole->lengthMm / 2)->toBeLessThanOrEqual(163.0 + 1e-9);
+        expect($hole->xMm - $hole->lengthMm / 2)
+            ->toBeGreaterThanOrEqual(15.0 - 1e-9)
+            ->and($hole->xMm + $hole->lengthMm / 2)
+            ->toBeLessThanOrEqual(163.0 + 1e-9);
     }
 });
 
@@ -59,7 +75,10 @@ it('turns a piece with its holes and back again to what it was', function (): vo
     $turned = $tray->turned();
     expect([$turned->widthMm, $turned->heightMm])->toBe([318.0, 178.0]);
     foreach ($turned->holes as $i => $hole) {
-        expect($hole->xMm)->toAgreeWith(318.0 - $tray->holes[$i]->yMm, 1e-12)->and($hole->yMm)->toAgreeWith($tray->holes[$i]->xMm, 1e-12);
+        expect($hole->xMm)
+            ->toAgreeWith(318.0 - $tray->holes[$i]->yMm, 1e-12)
+            ->and($hole->yMm)
+            ->toAgreeWith($tray->holes[$i]->xMm, 1e-12);
     }
     expect($tray->turned()->turned()->turned()->turned()->outline)->toEqualWithDelta($tray->outline, 1e-9);
 });
@@ -77,16 +96,30 @@ it('closes a lit chamber off: against its baffles, and outside', function (): vo
 
 // Common practice: 5 mm of black acrylic blocks the light of a refugium, 2 mm lets it through.
 it('warns of light that gets through', function (?float $thickness, bool $found): void {
-    $codes = array_map(fn (Finding $finding): string => $finding->code, WorkshopReview::findings(workshopSection(), new Workshop(litChamber: 1, blackoutMm: $thickness), UnitSystem::Metric));
+    $codes = array_map(
+        fn (Finding $finding): string => $finding->code,
+        WorkshopReview::findings(
+            workshopSection(),
+            new Workshop(litChamber: 1, blackoutMm: $thickness),
+            UnitSystem::Metric,
+        ),
+    );
     expect(in_array('light-leaks', $codes, true))->toBe($found);
 })->with([[2.0, true], [4.9, true], [5.0, false], [6.0, false], [null, false]]);
 
 it('says when the lit chamber is gone, and when a piece is larger than its sheet', function (): void {
-    $codes = fn (Workshop $workshop): array => array_map(fn (Finding $finding): string => $finding->code, WorkshopReview::findings(workshopSection(), $workshop, UnitSystem::Metric));
-    expect($codes(new Workshop(litChamber: 5)))->toBe(['lit-chamber-gone'])
-        ->and($codes(new Workshop(stock: ['trays' => new Stock(320, 100)])))->toBe(['stock-small'])
-        ->and($codes(new Workshop([new Pad('p', 'Pad', 400, 400, 3)], ['pads' => new Stock(300, 300)])))->toBe(['stock-small'])
-        ->and($codes(new Workshop))->toBe([]);
+    $codes = fn (Workshop $workshop): array => array_map(
+        fn (Finding $finding): string => $finding->code,
+        WorkshopReview::findings(workshopSection(), $workshop, UnitSystem::Metric),
+    );
+    expect($codes(new Workshop(litChamber: 5)))
+        ->toBe(['lit-chamber-gone'])
+        ->and($codes(new Workshop(stock: ['trays' => new Stock(320, 100)])))
+        ->toBe(['stock-small'])
+        ->and($codes(new Workshop([new Pad('p', 'Pad', 400, 400, 3)], ['pads' => new Stock(300, 300)])))
+        ->toBe(['stock-small'])
+        ->and($codes(new Workshop()))
+        ->toBe([]);
 });
 
 it('counts the sheets that pads are cut from', function (int $count, int $sheets): void {
@@ -104,7 +137,12 @@ it('takes what is of another thickness from another sheet, and glass baffles fro
     expect($kinds)->toBe(['trays 10', 'egg-crate 12', 'trays 6']);
     $stocked = new Workshop(stock: ['baffles' => new Stock(700, 400)]);
     $plan = StockPlan::of(CutSheet::of(workshopSection(), $stocked), $stocked);
-    expect($plan->uses[0]->group)->toBe(CutGroup::Baffles)->and($plan->uses[0]->sheetsNeeded)->toBe(1)->and($plan->uses[0]->usedShare())->toAgreeWith((317 * 205 + 317 * 250) / (700 * 400), 1e-9);
+    expect($plan->uses[0]->group)
+        ->toBe(CutGroup::Baffles)
+        ->and($plan->uses[0]->sheetsNeeded)
+        ->toBe(1)
+        ->and($plan->uses[0]->usedShare())
+        ->toAgreeWith((317 * 205 + 317 * 250) / (700 * 400), 1e-9);
 });
 
 it('lays each piece once: on its stock sheet or in the rows', function (): void {
@@ -117,7 +155,18 @@ it('lays each piece once: on its stock sheet or in the rows', function (): void 
     }
     foreach ($sheet->panels as $panel) {
         // Of equal pads one full sheet stands for all.
-        expect($count[$panel->id])->toBe($panel->group === CutGroup::Pads ? StockPlan::of($sheet, $workshop)->uses[array_search(CutGroup::Pads, array_map(fn ($use) => $use->group, StockPlan::of($sheet, $workshop)->uses), true)]->perSheet : $panel->count, $panel->id);
+        expect($count[$panel->id])->toBe(
+            $panel->group === CutGroup::Pads
+                ? StockPlan::of($sheet, $workshop)->uses[
+                    array_search(
+                        CutGroup::Pads,
+                        array_map(fn ($use) => $use->group, StockPlan::of($sheet, $workshop)->uses),
+                        true,
+                    )
+                ]->perSheet
+                : $panel->count,
+            $panel->id,
+        );
     }
 });
 
@@ -139,7 +188,9 @@ it('makes a basket that fits its cavity: sheets add up to the outside, shelves l
 });
 
 it('judges a basket by its gap and what is left of it', function (Basket $basket, array $codes): void {
-    expect(array_map(fn (Finding $finding): string => $finding->code, $basket->findings(UnitSystem::Metric)))->toBe($codes);
+    expect(array_map(fn (Finding $finding): string => $finding->code, $basket->findings(UnitSystem::Metric)))->toBe(
+        $codes,
+    );
 })->with([
     'usual' => [Basket::usual(), []],
     'loose' => [new Basket(120, 100, 300, 4, 3, 3, 40), ['basket-bypass']],
@@ -158,15 +209,28 @@ it('writes DXF with holes, stock sheets and words that a strict reader opens wit
         import sys, json, ezdxf
         doc = ezdxf.readfile(sys.argv[1])
         space = doc.modelspace()
-        print(json.dumps({'errors': len(doc.audit().errors), 'circles': [c.dxf.radius for c in space.query('CIRCLE[layer=="CUT"]')], 'sheets': len(space.query('POLYLINE[layer=="SHEET"]')),
-            'closed': all(l.is_closed for l in space.query('POLYLINE')), 'texts': [t.dxf.text for t in space.query('TEXT')]}))
+        print(json.dumps({
+            'errors': len(doc.audit().errors),
+            'circles': [c.dxf.radius for c in space.query('CIRCLE[layer=="CUT"]')],
+            'sheets': len(space.query('POLYLINE[layer=="SHEET"]')),
+            'closed': all(l.is_closed for l in space.query('POLYLINE')),
+            'texts': [t.dxf.text for t in space.query('TEXT')],
+        }))
         PY, $file]);
     $audit->mustRun();
     unlink($file);
     $found = json_decode($audit->getOutput(), true);
-    expect($found['errors'])->toBe(0)->and($found['closed'])->toBeTrue()->and($found['circles'])->toEqualWithDelta([50.8], 1e-3)
-        ->and($found['sheets'])->toBe(count(StockPlan::of($sheet, $workshop)->uses))
-        ->and(implode(' ', $found['texts']))->toContain('Tray, chamber 1')->toContain('from a sheet');
+    expect($found['errors'])
+        ->toBe(0)
+        ->and($found['closed'])
+        ->toBeTrue()
+        ->and($found['circles'])
+        ->toEqualWithDelta([50.8], 1e-3)
+        ->and($found['sheets'])
+        ->toBe(count(StockPlan::of($sheet, $workshop)->uses))
+        ->and(implode(' ', $found['texts']))
+        ->toContain('Tray, chamber 1')
+        ->toContain('from a sheet');
 });
 
 it('writes the same holes to SVG, as valid SVG 1.1', function (): void {

@@ -29,9 +29,26 @@ function trayAt(float $top, array $openings, int $chamber = 0, TrayKind $kind = 
  * @param  list<Tray>  $trays
  * @param  list<Placed>  $placed
  */
-function traySump(array $trays, ?float $cabinet = null, array $placed = [], float $weir = 190.0, float $rim = 360.0): Section
-{
-    return new Section(900, 320, $rim, 6, [new Baffle('w', BaffleKind::Weir, 240, 6, $weir)], 165, 70, new DrainDown(0, 0, 5, 0), cabinetMm: $cabinet, placed: $placed, trays: $trays);
+function traySump(
+    array $trays,
+    ?float $cabinet = null,
+    array $placed = [],
+    float $weir = 190.0,
+    float $rim = 360.0,
+): Section {
+    return new Section(
+        900,
+        320,
+        $rim,
+        6,
+        [new Baffle('w', BaffleKind::Weir, 240, 6, $weir)],
+        165,
+        70,
+        new DrainDown(0, 0, 5, 0),
+        cabinetMm: $cabinet,
+        placed: $placed,
+        trays: $trays,
+    );
 }
 
 /** @return array<string, Finding> of the tray, by code */
@@ -59,21 +76,36 @@ function pipeOf(float $mouth, float $diameter = 40.0): Opening
 
 it('floods when a sock clogs and there is no other way, and says how much a minute', function (): void {
     $finding = trayFindings(traySump([trayAt(250, [sockOf(200)])]))['clogged-no-way'];
-    expect($finding->severity)->toBe(Severity::Fault)->and($finding->sentence)->toContain('no other way')->toContain('33.3 L a minute');
+    expect($finding->severity)
+        ->toBe(Severity::Fault)
+        ->and($finding->sentence)
+        ->toContain('no other way')
+        ->toContain('33.3 L a minute');
 });
 
 it('does not flood with a standpipe that carries the flow below the rim', function (): void {
     $findings = trayFindings(traySump([trayAt(250, [sockOf(200), pipeOf(45)])]));
-    expect($findings)->not->toHaveKey('clogged-no-way')->and($findings['clogged-fits']->sentence)->toContain('down the standpipe');
+    expect($findings)
+        ->not->toHaveKey('clogged-no-way')
+        ->and($findings['clogged-fits']->sentence)
+        ->toContain('down the standpipe');
     // Tray, mouth and the head over it add up.
-    expect((float) trayAt(250, [sockOf(200), pipeOf(45)])->cloggedLevelMm(2000))->toAgreeWith(250 + 45 + (new Standpipe(40))->head(2000), 1e-12);
+    expect((float) trayAt(250, [sockOf(200), pipeOf(45)])->cloggedLevelMm(2000))->toAgreeWith(
+        250 + 45 + (new Standpipe(40))->head(2000),
+        1e-12,
+    );
 });
 
 it('floods with a standpipe that is too thin or too high', function (Opening $pipe): void {
-    expect(trayFindings(traySump([trayAt(250, [sockOf(200), $pipe])]))['clogged-no-way']->severity)->toBe(Severity::Fault);
+    expect(trayFindings(traySump([trayAt(250, [sockOf(200), $pipe])]))['clogged-no-way']->severity)->toBe(
+        Severity::Fault,
+    );
 })->with(['thin' => [pipeOf(45, 16)], 'high' => [pipeOf(105)]]);
 
-it('lets clogged water go over a baffle that is higher than the tray and lower than the rim', function (float $weir, bool $floods): void {
+it('lets clogged water go over a baffle that is higher than the tray and lower than the rim', function (
+    float $weir,
+    bool $floods,
+): void {
     $findings = trayFindings(traySump([trayAt(250, [sockOf(200)])], weir: $weir));
     expect(isset($findings['clogged-no-way']))->toBe($floods);
 })->with(['lower than the tray' => [240.0, true], 'between' => [290.0, false], 'to the rim' => [360.0, true]]);
@@ -81,11 +113,20 @@ it('lets clogged water go over a baffle that is higher than the tray and lower t
 it('does not speak of clogging where nothing is or nothing has to go through cloth', function (array $openings): void {
     $findings = trayFindings(traySump([trayAt(250, $openings)]));
     expect($findings)->not->toHaveKey('clogged-no-way')->not->toHaveKey('clogged-fits');
-})->with(['only a standpipe' => [[pipeOf(45)]], 'a spare hole beside the sock' => [[sockOf(200), OpeningKind::Spare->usual('s')]], 'nothing' => [[]]]);
+})->with([
+    'only a standpipe' => [[pipeOf(45)]],
+    'a spare hole beside the sock' => [[sockOf(200), OpeningKind::Spare->usual('s')]],
+    'nothing' => [[]],
+]);
 
 // Common practice: at least 1.5 in (38 mm) of water over a roller's tray and 8.2 in (208 mm) below it.
 it('gives a roller its water above and its room below', function (float $top, float $mouth, ?string $code): void {
-    $findings = trayFindings(traySump([new Tray('tray', TrayKind::Tray, 0, $top, 10, [OpeningKind::Roller->usual('r'), pipeOf($mouth)])], weir: 150));
+    $findings = trayFindings(
+        traySump(
+            [new Tray('tray', TrayKind::Tray, 0, $top, 10, [OpeningKind::Roller->usual('r'), pipeOf($mouth)])],
+            weir: 150,
+        ),
+    );
     foreach (['roller-water', 'roller-room'] as $one) {
         expect(isset($findings[$one]))->toBe($one === $code);
     }
@@ -99,12 +140,22 @@ it('gives a roller its water above and its room below', function (float $top, fl
 ]);
 
 it('caps spare holes, since a roller behind one never moves on', function (): void {
-    expect(trayFindings(traySump([trayAt(230, [OpeningKind::Roller->usual('r'), OpeningKind::Spare->usual('s')])], weir: 150))['spare-open']->reason)->toContain('never moves on');
+    expect(
+        trayFindings(
+            traySump([trayAt(230, [OpeningKind::Roller->usual('r'), OpeningKind::Spare->usual('s')])], weir: 150),
+        )['spare-open']->reason,
+    )->toContain('never moves on');
 });
 
-it('lifts a sock out of the cabinet, and keeps its foot off the floor', function (float $hangs, float $cabinet, array $codes): void {
+it('lifts a sock out of the cabinet, and keeps its foot off the floor', function (
+    float $hangs,
+    float $cabinet,
+    array $codes,
+): void {
     $findings = trayFindings(traySump([trayAt(250, [sockOf($hangs), pipeOf(45)])], $cabinet));
-    expect(array_values(array_intersect(array_keys($findings), ['sock-lift', 'sock-on-floor'])))->toEqualCanonicalizing($codes);
+    expect(array_values(array_intersect(array_keys($findings), ['sock-lift', 'sock-on-floor'])))->toEqualCanonicalizing(
+        $codes,
+    );
 })->with([
     'comes out' => [200.0, 450.0, []],
     'is bent out' => [200.0, 449.0, ['sock-lift']],
@@ -112,23 +163,38 @@ it('lifts a sock out of the cabinet, and keeps its foot off the floor', function
     'both' => [330.0, 500.0, ['sock-lift', 'sock-on-floor']],
 ]);
 
-it('says when the water stands higher than the tray, when the tray is outside and when its chamber is gone', function (Tray $tray, string $code): void {
+it('says when the water stands higher than the tray, when the tray is outside and when its chamber is gone', function (
+    Tray $tray,
+    string $code,
+): void {
     expect(trayFindings(traySump([$tray])))->toHaveKey($code);
 })->with([
     'drowned' => [trayAt(195, [sockOf(150), pipeOf(45)]), 'tray-drowned'],
     'over the rim' => [trayAt(370, [sockOf(200)]), 'tray-outside'],
     'under the floor' => [trayAt(5, []), 'tray-outside'],
     'no chamber' => [trayAt(250, [], 7), 'no-chamber'],
-    'too many holes' => [trayAt(250, array_map(fn (int $i): Opening => new Opening("h{$i}", OpeningKind::LargeSock, 177.8, 177.8), range(1, 3))), 'openings-too-many'],
+    'too many holes' => [
+        trayAt(
+            250,
+            array_map(fn (int $i): Opening => new Opening("h{$i}", OpeningKind::LargeSock, 177.8, 177.8), range(1, 3)),
+        ),
+        'openings-too-many',
+    ],
     'a shelf in the air' => [trayAt(250, [], 0, TrayKind::EggCrate), 'shelf-dry'],
 ]);
 
 it('does not let a device stand through a tray', function (float $height, bool $found): void {
-    $findings = trayFindings(traySump([trayAt(250, [sockOf(200), pipeOf(45)])], placed: [new Placed('p', 'other', 'Reactor', 0, 80, 80, $height)]));
+    $findings = trayFindings(
+        traySump(
+            [trayAt(250, [sockOf(200), pipeOf(45)])],
+            placed: [new Placed('p', 'other', 'Reactor', 0, 80, 80, $height)],
+        ),
+    );
     expect(isset($findings['tray-in-the-way']))->toBe($found);
 })->with([[230.0, false], [240.0, false], [241.0, true], [400.0, true]]);
 
-// Laws, whatever is cut into a tray: every opening lies within the sheet with its web around it, and none lies on another.
+// Laws, whatever is cut into a tray: every opening lies within the sheet with its web around it, and none lies on
+// another.
 it('places openings within the sheet and apart, or says that they do not fit', function (): void {
     $fitted = 0;
     for ($seed = 0; $seed < 150; $seed++) {
@@ -138,18 +204,39 @@ it('places openings within the sheet and apart, or says that they do not fit', f
             $openings[] = new Opening("o{$i}", OpeningKind::Roller, $random->getInt(20, 180), $random->getInt(20, 180));
         }
         $tray = trayAt(250, $openings);
-        $chamber = (new Section($random->getInt(150, 700), $random->getInt(150, 450), 360, 6, [], 165, 70, new DrainDown(0, 0, 0, 0)))->chambers()[0];
+        $chamber = (new Section(
+            $random->getInt(150, 700),
+            $random->getInt(150, 450),
+            360,
+            6,
+            [],
+            165,
+            70,
+            new DrainDown(0, 0, 0, 0),
+        ))->chambers()[0];
         $places = $tray->places($chamber);
         if ($places === null) {
             continue;
         }
         $fitted++;
-        expect(array_keys($places))->toEqualCanonicalizing(array_map(fn (Opening $opening): string => $opening->id, $openings));
+        expect(array_keys($places))->toEqualCanonicalizing(
+            array_map(fn (Opening $opening): string => $opening->id, $openings),
+        );
         $list = array_values($places);
         foreach ($list as $i => $a) {
-            expect($a->xMm >= 15 - 1e-9 && $a->yMm >= 15 - 1e-9 && $a->xMm + $a->lengthMm <= $tray->lengthMm($chamber) - 15 + 1e-9 && $a->yMm + $a->widthMm <= $tray->widthMm($chamber) - 15 + 1e-9)->toBeTrue("seed {$seed}");
+            expect(
+                $a->xMm >= 15 - 1e-9
+                    && $a->yMm >= 15 - 1e-9
+                    && $a->xMm + $a->lengthMm <= $tray->lengthMm($chamber) - 15 + 1e-9
+                    && $a->yMm + $a->widthMm <= $tray->widthMm($chamber) - 15 + 1e-9,
+            )->toBeTrue("seed {$seed}");
             foreach (array_slice($list, $i + 1) as $b) {
-                $apart = max($b->xMm - $a->xMm - $a->lengthMm, $a->xMm - $b->xMm - $b->lengthMm, $b->yMm - $a->yMm - $a->widthMm, $a->yMm - $b->yMm - $b->widthMm);
+                $apart = max(
+                    $b->xMm - $a->xMm - $a->lengthMm,
+                    $a->xMm - $b->xMm - $b->lengthMm,
+                    $b->yMm - $a->yMm - $a->widthMm,
+                    $a->yMm - $b->yMm - $b->widthMm,
+                );
                 expect($apart)->toBeGreaterThanOrEqual(15 - 1e-9, "seed {$seed}");
             }
         }
