@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Ithys;
 
 use Ithys\Assumption\Assumption;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 
 /**
- * One judgement in plain words, with the rule or assumption behind it.
+ * One judgement with its figures and the rule or assumption behind it, in no unit system yet.
  *
  * Screens, exports and tests read the same finding; `$code` is stable and never shown.
  */
@@ -16,32 +18,27 @@ final readonly class Finding
     private function __construct(
         public Severity $severity,
         public string $code,
-        public string $title,
-        public string $sentence,
+        public Text $title,
+        public Text $sentence,
         public ?Assumption $basis,
         /** Where it is pinned: the item of a path, or null for the whole. */
         public ?string $at = null,
-        /** Why the rule holds. */
-        public ?string $reason = null,
-        /** Who holds so, where keepers disagree. */
-        public ?string $school = null,
-        /** What would put it right. */
-        public ?string $fix = null,
+        public ?Advice $advice = null,
     ) {
     }
 
     public static function of(
         Severity $severity,
         string $code,
-        string $title,
-        string $sentence,
+        Text|string $title,
+        Text|string $sentence,
         ?Assumption $basis = null,
     ): self {
-        return new self($severity, $code, $title, $sentence, $basis);
+        return new self($severity, $code, Text::wrap($title), Text::wrap($sentence), $basis);
     }
 
     /**
-     * The same findings, the gravest first and else in their order.
+     * The same findings, faults first, then cautions, remarks and what is right; equal ones keep their order.
      *
      * @param  list<self>  $findings
      * @return list<self>
@@ -62,15 +59,16 @@ final readonly class Finding
             $this->sentence,
             $this->basis,
             $at,
-            $this->reason,
-            $this->school,
-            $this->fix,
+            $this->advice,
         );
     }
 
-    /** The same with its reason, what would put it right and, where keepers disagree, whose rule it is. */
-    public function because(string $reason, ?string $fix = null, ?string $school = null): self
-    {
+    /** The same with its reason, what would mend it and, where keepers disagree, whose rule it is. */
+    public function because(
+        Text|string $reason,
+        Text|string|null $fix = null,
+        Text|string|null $school = null,
+    ): self {
         return new self(
             $this->severity,
             $this->code,
@@ -78,28 +76,21 @@ final readonly class Finding
             $this->sentence,
             $this->basis,
             $this->at,
-            $reason,
-            $school,
-            $fix,
+            new Advice(
+                Text::wrap($reason),
+                $fix === null ? null : Text::wrap($fix),
+                $school === null ? null : Text::wrap($school),
+            ),
         );
     }
 
-    /**
-     * @return array{severity: string, code: string, title: string, sentence: string, basis: array<string, mixed>|null,
-     *   at: ?string, reason: ?string, school: ?string, fix: ?string}
-     */
-    public function toArray(): array
+    /** @return array<string, Quantity> every figure it names; one of the sentence goes before one of the advice */
+    public function quantities(): array
     {
-        return [
-            'severity' => $this->severity->value,
-            'code' => $this->code,
-            'title' => $this->title,
-            'sentence' => $this->sentence,
-            'basis' => $this->basis?->toArray(),
-            'at' => $this->at,
-            'reason' => $this->reason,
-            'school' => $this->school,
-            'fix' => $this->fix,
-        ];
+        return $this->sentence->quantities()
+            + $this->title->quantities()
+            + ($this->advice?->reason->quantities() ?? [])
+            + ($this->advice?->fix?->quantities() ?? [])
+            + ($this->advice?->school?->quantities() ?? []);
     }
 }

@@ -62,7 +62,7 @@ function phpFilesIn(string $folder): iterable
 const FLOORS = [
     ['Quantity', 'Statistics'],
     ['Assumption'],
-    ['root'],
+    ['root', 'Document'],
     ['Water', 'Flow', 'Panel', 'Packing'],
     ['Media', 'Journal'],
     ['Path', 'Sump'],
@@ -125,4 +125,22 @@ it('has no ring between rooms of the core', function (): void {
         );
     } while (count($left) < $before);
     expect(array_keys($left))->toBe([]);
+});
+
+it('has no constructor that takes over eight values: one is missing behind them', function (): void {
+    $dear = [];
+    foreach (['core' => 'Ithys', 'app' => 'App'] as $folder => $namespace) {
+        $root = dirname(__DIR__)."/{$folder}/";
+        foreach (phpFilesIn($root) as $file) {
+            /** @var class-string $class */
+            $class = $namespace.'\\'.str_replace('/', '\\', substr($file, strlen($root), -4));
+            $parameters = class_exists($class)
+                ? (new ReflectionClass($class))->getConstructor()?->getNumberOfParameters()
+                : null;
+            if ($parameters > 8) {
+                $dear[$class] = $parameters;
+            }
+        }
+    }
+    expect($dear)->toBe([]);
 });

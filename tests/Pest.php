@@ -3,10 +3,20 @@
 declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Http', 'Console', 'Slow/Requests');
 pest()->extend(TestCase::class)->in('Running', 'Slow/Server');
+
+/** A text in the units of a reader. */
+function said(Text|Quantity|string|int $text, UnitSystem $units = UnitSystem::Metric): string
+{
+    return (new Words($units))->say($text);
+}
 
 /** Relative agreement, as the reference tables give their tolerance. */
 expect()->extend('toAgreeWith', function (float $expected, float $relative = 1e-12) {

@@ -9,7 +9,10 @@ use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
@@ -37,22 +40,17 @@ final readonly class ScratchDatabase
         ]);
         $system = System::query()->create(['name' => 'Bench tank']);
         $system->members()->attach($keeper, ['role' => 'owner']);
-        $system
-            ->revisions()
-            ->create([
-                'in_force_from' => '2000-01-01',
-                'document' => (new Tank(
-                    Display::volume(300),
-                    0,
-                    0,
-                    0,
-                    0,
-                    35,
-                    25,
-                    2000,
-                    TurnoverSchool::Moderate,
-                ))->toArray(),
-            ]);
+        $system->revisions()->create([
+            'in_force_from' => '2000-01-01',
+            'document' => (new Tank(
+                Display::volume(300),
+                new BesideDisplay(0, 0),
+                new Ground(0, 0),
+                new Conditions(35, 25),
+                2000,
+                TurnoverSchool::Moderate,
+            ))->toArray(),
+        ]);
 
         return new self($path, $system, $keeper);
     }

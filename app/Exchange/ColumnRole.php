@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use Ithys\Water\Nutrient;
+use Ithys\Journal\Reading\Parameter;
 
 /** What a column of an imported table holds. */
 enum ColumnRole: string
@@ -26,11 +26,11 @@ enum ColumnRole: string
     {
         $bare = trim((string) preg_replace('~[(\[].*$~u', '', mb_strtolower($name)));
         $first = (string) strtok($bare, ' ');
-        $nutrient = (Nutrient::fromWord($bare) ?? Nutrient::fromWord($first))[0] ?? null;
+        $nutrient = (Parameter::fromWord($bare) ?? Parameter::fromWord($first))[0] ?? null;
 
         return match (true) {
-            $nutrient === Nutrient::Nitrate => self::Nitrate,
-            $nutrient === Nutrient::Phosphate => self::Phosphate,
+            $nutrient === Parameter::Nitrate => self::Nitrate,
+            $nutrient === Parameter::Phosphate => self::Phosphate,
             in_array(
                 $bare,
                 ['date', 'datum', 'day', 'when', 'timestamp', 'datetime', 'date time', 'fecha', 'data'],

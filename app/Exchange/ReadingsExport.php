@@ -7,8 +7,8 @@ namespace App\Exchange;
 use App\Journal\Journal;
 use App\Models\System;
 use DateTimeZone;
-use Ithys\Journal\EntryKind;
-use Ithys\Journal\Reading;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\StoredPayload;
 
 /** The readings of a system as CSV (RFC 4180), in the form the import reads back. */
@@ -20,7 +20,7 @@ final class ReadingsExport
     public static function write(System $system, DateTimeZone $zone, $to): void
     {
         self::line($to, self::COLUMNS);
-        $rows = (new Journal($system))->rows()->where('kind', EntryKind::Reading->value)
+        $rows = (new Journal($system))->rows()->where('kind', ReadingKind::KEY)
             ->orderBy('occurred_at')->orderBy('id')->select(['occurred_at', 'payload', 'note'])->cursor();
         foreach ($rows as $row) {
             /** @var object{occurred_at: string, payload: string, note: ?string} $row */
@@ -29,9 +29,9 @@ final class ReadingsExport
             $reading = Reading::fromData(StoredPayload::fields($payload));
             self::line($to, [
                 Journal::moment($row->occurred_at)->setTimezone($zone)->format('Y-m-d\TH:iP'),
-                $reading->nutrient->value,
+                $reading->parameter->value,
                 ($reading->belowLimit ? '<' : '')
-                .rtrim(rtrim(number_format($reading->mgPerLitre, 6, '.', ''), '0'), '.'),
+                .rtrim(rtrim(number_format($reading->value, 6, '.', ''), '0'), '.'),
                 'ppm',
                 FormulaGuard::on($reading->method ?? ''),
                 FormulaGuard::on($row->note ?? ''),

@@ -16,10 +16,10 @@ use DateTimeZone;
 use Generator;
 use Illuminate\Support\Facades\DB;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Note;
-use Ithys\Journal\Reading;
+use Ithys\Journal\Note\Note;
+use Ithys\Journal\Reading\Reading;
 use Ithys\Quantity\Unit;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 
 /**
  * Readings from a keeper's own CSV file: previewed row by row, then saved all or none.
@@ -113,7 +113,7 @@ final readonly class ReadingsImport
         System $system,
         ImportOptions $options,
         DateTimeImmutable $now,
-        UnitSystem $units,
+        Words $words,
         string $show,
         int $page,
         int $perPage,
@@ -139,7 +139,7 @@ final readonly class ReadingsImport
                     'read' => array_map(
                         static fn ($entry): array => [
                             't' => $entry->at->getTimestamp(),
-                            'text' => $entry->payload->summary($units),
+                            'text' => $words->say($entry->payload->summary()),
                         ],
                         $row->entries,
                     ),

@@ -7,11 +7,11 @@ namespace App\Exchange;
 use DateTimeImmutable;
 use Ithys\Journal\Entry;
 use Ithys\Journal\InvalidEntry;
-use Ithys\Journal\Reading;
+use Ithys\Journal\Reading\Basis;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\ParameterUnit;
+use Ithys\Journal\Reading\Reading;
 use Ithys\Quantity\InvalidQuantity;
-use Ithys\Water\Basis;
-use Ithys\Water\Nutrient;
-use Ithys\Water\NutrientUnit;
 
 /** Turns the cells of one row into readings, or says why not. */
 final class RowReader
@@ -20,7 +20,7 @@ final class RowReader
 
     private const LONGEST_NOTE = 500;
 
-    /** @var array<string, NutrientUnit> units met so far, since a file repeats a few */
+    /** @var array<string, ParameterUnit> units met so far, since a file repeats a few */
     private array $units = [];
 
     /**
@@ -110,34 +110,39 @@ final class RowReader
         if ($value === '' && $parameter === '') {
             return $readings;
         }
-        $named = Nutrient::fromWord($parameter) ?? throw InvalidEntry::notANutrient($parameter);
+        $named = Parameter::fromWord($parameter) ?? throw InvalidEntry::notANutrient($parameter);
         $unit = $this->cell($cells, ColumnRole::Unit);
         $readings[] = $this->reading($named[0], $named[1], $unit === '' ? null : $this->unit($unit), $value, $cells);
 
         return $readings;
     }
 
-    /** @return array{Nutrient, Basis, ?NutrientUnit} what a nitrate or phosphate column's own name says */
+    /** @return array{Parameter, Basis, ?ParameterUnit} what a nitrate or phosphate column's own name says */
     private function columnMeaning(ColumnRole $role): array
     {
         $name = $this->header[(int) $this->options->column($role)] ?? '';
         $bare = trim((string) preg_replace('~[(\[].*$~u', '', $name));
         $parts = explode(' ', $bare, 2);
-        $named = Nutrient::fromWord($bare) ?? Nutrient::fromWord($parts[0]);
+        $named = Parameter::fromWord($bare) ?? Parameter::fromWord($parts[0]);
         $written
             = preg_match('~[(\[]([^)\]]+)~u', $name, $match) === 1
                 ? $match[1]
-                : ($named !== null && Nutrient::fromWord($bare) === null
+                : ($named !== null && Parameter::fromWord($bare) === null
                     ? $parts[1] ?? ''
                     : '');
         $unit = $written === '' ? null : $this->unit($written);
 
-        return [Nutrient::from($role->value), $named[1] ?? Basis::Ion, $unit];
+        return [Parameter::from($role->value), $named[1] ?? Basis::Ion, $unit];
     }
 
     /** @param  list<string>  $cells */
-    private function reading(Nutrient $nutrient, Basis $basis, ?NutrientUnit $unit, string $text, array $cells): Reading
-    {
+    private function reading(
+        Parameter $nutrient,
+        Basis $basis,
+        ?ParameterUnit $unit,
+        string $text,
+        array $cells,
+    ): Reading {
         $pattern = $this->options->decimalComma
             ? '~^(<)?\s*(\d{1,9}(?:,(\d{1,9}))?)$~'
             : '~^(<)?\s*(\d{1,9}(?:\.(\d{1,9}))?)$~';
@@ -166,9 +171,9 @@ final class RowReader
         );
     }
 
-    private function unit(string $text): NutrientUnit
+    private function unit(string $text): ParameterUnit
     {
-        return $this->units[$text] ??= NutrientUnit::parse($text);
+        return $this->units[$text] ??= ParameterUnit::parse($text);
     }
 
     /**

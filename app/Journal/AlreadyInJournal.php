@@ -6,13 +6,13 @@ namespace App\Journal;
 
 use DomainException;
 use Ithys\Journal\Entry;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 
 /** The same reading stands in the journal already. */
 final class AlreadyInJournal extends DomainException
 {
-    public static function entry(Entry $entry, UnitSystem $units): self
+    public static function entry(Entry $entry, Words $words): self
     {
-        return new self("“{$entry->payload->summary($units)}” at that minute is in the journal already.");
+        return new self("“{$words->say($entry->payload->summary())}” at that minute is in the journal already.");
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Journal;
 
 use Ithys\Journal\Entry;
-use Ithys\Journal\Reading;
+use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\StoredPayload;
 
 /** An entry as a row of the table; everything that writes entries writes this. */
@@ -22,7 +22,7 @@ final class EntryRow
             'system_id' => $system,
             'user_id' => $user,
             'batch' => $batch,
-            'kind' => $entry->kind()->value,
+            'kind' => $entry->kind()->key(),
             'occurred_at' => Journal::stamp($entry->at),
             'payload' => json_encode(StoredPayload::of($entry->payload), JSON_THROW_ON_ERROR),
             'note' => $entry->note,

@@ -14,7 +14,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Ithys\Journal\Entry;
-use Ithys\Journal\EntryKind;
+use Ithys\Journal\Kinds;
 
 /** The journal of one system: reads rows into core entries without a model each, and records new ones. */
 final readonly class Journal
@@ -62,7 +62,7 @@ final readonly class Journal
                 } catch (UniqueConstraintViolationException) {
                     // It may be what a killed import left behind, which nobody sees.
                     if ($this->isThere($row['fingerprint']) || ! (new RunningImport($this->system))->clearLeftovers()) {
-                        throw AlreadyInJournal::entry($entry, $by->units);
+                        throw AlreadyInJournal::entry($entry, $by->words());
                     }
                     DB::table('entries')->insert($row);
                 }
@@ -110,7 +110,7 @@ final readonly class Journal
 
         return new Entry(
             self::moment($row->occurred_at),
-            EntryKind::from($row->kind)->payload($payload),
+            Kinds::payload($row->kind, $payload),
             $row->id,
             $row->note,
         );

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Ithys\Journal\Entry;
-use Ithys\Journal\EntryKind;
+use Ithys\Journal\Kinds;
 
 /**
  * One line of the journal as it is stored; the core's {@see Entry} is what it means.
@@ -19,7 +19,7 @@ use Ithys\Journal\EntryKind;
  * @property int $id
  * @property int $system_id
  * @property string $batch
- * @property EntryKind $kind
+ * @property string $kind
  * @property Carbon $occurred_at
  * @property array<string, mixed> $payload
  * @property ?string $note
@@ -44,14 +44,14 @@ final class JournalEntry extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => EntryKind::class, 'occurred_at' => 'datetime', 'payload' => 'array'];
+        return ['occurred_at' => 'datetime', 'payload' => 'array'];
     }
 
     public function toEntry(): Entry
     {
         return new Entry(
             DateTimeImmutable::createFromInterface($this->occurred_at),
-            $this->kind->payload($this->payload),
+            Kinds::payload($this->kind, $this->payload),
             $this->id,
             $this->note,
         );

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Ithys\Path\Path;
+use Ithys\Path\PathDocument;
 
 /**
  * A water path that is being laid out; a system may have several.
@@ -34,6 +35,6 @@ final class PathDraft extends Model
 
     public function path(): Path
     {
-        return Path::fromArray($this->document);
+        return PathDocument::stored($this->document);
     }
 }

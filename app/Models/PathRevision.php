@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Ithys\Path\Path;
+use Ithys\Path\PathDocument;
 
 /**
  * The water path in force from a day on.
@@ -33,6 +34,6 @@ final class PathRevision extends Model
 
     public function path(): Path
     {
-        return $this->path ??= Path::fromArray($this->document);
+        return $this->path ??= PathDocument::stored($this->document);
     }
 }

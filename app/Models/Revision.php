@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Ithys\Water\Tank;
+use Ithys\Water\TankDocument;
 
 /**
  * The tank as described from a day on.
@@ -27,6 +28,6 @@ final class Revision extends Model
 
     public function tank(): Tank
     {
-        return Tank::fromArray($this->document);
+        return TankDocument::stored($this->document);
     }
 }

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\TypedSection;
+use Ithys\Sump\SumpDocument;
 
 /**
  * The sump in force from a day on.
@@ -33,6 +33,6 @@ final class SumpRevision extends Model
 
     public function design(): SumpDesign
     {
-        return $this->design ??= TypedSection::fromDocument($this->document);
+        return $this->design ??= SumpDocument::stored($this->document);
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Ithys\Sump\Build\BuildDocument;
 use Ithys\Sump\Build\BuildRecord;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\TypedSection;
+use Ithys\Sump\SumpDocument;
 
 /**
  * The sump of a system as its keeper designs it.
@@ -34,12 +35,12 @@ final class SumpSection extends Model
 
     public function design(): SumpDesign
     {
-        return TypedSection::fromDocument($this->document);
+        return SumpDocument::stored($this->document);
     }
 
     /** What was done and measured while it was built. */
     public function buildRecord(): BuildRecord
     {
-        return $this->build === null ? new BuildRecord : BuildRecord::fromArray($this->build);
+        return $this->build === null ? new BuildRecord : BuildDocument::stored($this->build);
     }
 }

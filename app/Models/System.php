@@ -13,6 +13,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Overlay;
 use Ithys\System\Setup;
 use Ithys\Water\Tank;
 
@@ -22,6 +24,7 @@ use Ithys\Water\Tank;
  * @property int $id
  * @property string $name
  * @property ?array<string, mixed> $room
+ * @property ?array<string, array{value: float|int, reason: string}> $overlays  assumptions it has otherwise, by key
  * @property int $tank_version
  * @property int $room_version
  * @property-read ?SumpSection $section
@@ -35,6 +38,8 @@ final class System extends Model
 
     protected $attributes = ['tank_version' => 1, 'room_version' => 1];
 
+    private ?Assumptions $assumptions = null;
+
     /** @var array<string, Setup> what stands by revisions of tank, path and sump, worked out once */
     private array $setups = [];
 
@@ -47,7 +52,7 @@ final class System extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['room' => 'array', 'tank_version' => 'integer', 'room_version' => 'integer'];
+        return ['room' => 'array', 'overlays' => 'array', 'tank_version' => 'integer', 'room_version' => 'integer'];
     }
 
     /** @return BelongsToMany<User, $this> */
@@ -143,6 +148,15 @@ final class System extends Model
             ->map(static fn (object $row): array => [(int) $row->id, (string) $row->in_force_from])->all());
     }
 
+    /** Defaults as this tank has them. */
+    public function assumptions(): Assumptions
+    {
+        return $this->assumptions ??= Assumptions::standard()->with(array_map(
+            static fn (array $one): Overlay => new Overlay((float) $one['value'], (string) $one['reason']),
+            $this->overlays ?? [],
+        ));
+    }
+
     /** What stands at a moment: tank, path and sump in force then. Whoever wants a fact of the system asks it. */
     public function setupAt(DateTimeInterface $moment): Setup
     {
@@ -153,7 +167,7 @@ final class System extends Model
         ];
 
         return $this->setups["{$tank->id} {$path?->id} {$sump?->id}"] ??= new Setup(
-            $tank->tank(),
+            $tank->tank()->assuming($this->assumptions()),
             $path?->path(),
             $sump?->design(),
         );

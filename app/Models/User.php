@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 
 /**
  * A keeper.
@@ -38,6 +39,12 @@ final class User extends Authenticatable
     public function systems(): BelongsToMany
     {
         return $this->belongsToMany(System::class, 'memberships')->withPivot('role');
+    }
+
+    /** The words this keeper reads, in their units. */
+    public function words(): Words
+    {
+        return new Words($this->units);
     }
 
     public function zone(): DateTimeZone

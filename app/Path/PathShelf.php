@@ -10,6 +10,7 @@ use App\Models\System;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Ithys\Path\Path;
 use Ithys\Path\Styles\Room;
+use Ithys\Path\Styles\RoomDocument;
 
 /** The paths of a system: drafts, and those in force since a day, each reached by a mark such as "d3" or "r2". */
 final readonly class PathShelf
@@ -36,7 +37,10 @@ final readonly class PathShelf
 
     public function room(): Room
     {
-        return Room::around($this->system->revisionAt(now())->tank(), $this->system->room ?? []);
+        return RoomDocument::stored(
+            $this->system->room ?? [],
+            $this->system->revisionAt(now())->tank()->assuming($this->system->assumptions()),
+        );
     }
 
     /** @return list<array<string, mixed>> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Drawing;
 
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\StockPlan;
 
@@ -19,12 +19,12 @@ final class CutDxf
     /** @var list<string> group codes and values in turn */
     private array $groups = [];
 
-    public static function write(CutSheet $sheet, StockPlan $plan, UnitSystem $units): string
+    public static function write(CutSheet $sheet, StockPlan $plan, Words $reader): string
     {
-        return (new self)->document(CutLayout::of($sheet, $plan), $units);
+        return (new self)->document(CutLayout::of($sheet, $plan), $reader);
     }
 
-    private function document(CutLayout $layout, UnitSystem $units): string
+    private function document(CutLayout $layout, Words $reader): string
     {
         $this->add(
             0,
@@ -89,8 +89,8 @@ final class CutDxf
             $this->text($label, $x, $y + $height + 4);
         }
         foreach ($layout->placed as ['panel' => $panel, 'x' => $x, 'y' => $y]) {
-            $this->outline('CUT', $panel->outline, $x, $y);
-            foreach ($panel->holes as $hole) {
+            $this->outline('CUT', $panel->shape->outline, $x, $y);
+            foreach ($panel->shape->holes as $hole) {
                 if ($hole->isRound) {
                     $this->add(
                         0,
@@ -116,8 +116,8 @@ final class CutDxf
                     );
                 }
             }
-            foreach ([$panel->label, $panel->size($units)] as $line => $words) {
-                $this->text($words, $x + 12, $y + $panel->heightMm / 2 - $line * self::TEXT_HEIGHT * 1.6);
+            foreach ([$panel->label, $reader->say($panel->size())] as $line => $words) {
+                $this->text($words, $x + 12, $y + $panel->shape->heightMm / 2 - $line * self::TEXT_HEIGHT * 1.6);
             }
         }
         $this->add(0, 'ENDSEC', 0, 'EOF');

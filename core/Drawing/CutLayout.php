@@ -98,14 +98,14 @@ final readonly class CutLayout
         $x = $y = $row = $width = 0.0;
         foreach ($panels as $panel) {
             for ($n = 0; $n < $panel->count; $n++) {
-                if ($x > 0.0 && $x + $panel->widthMm > self::WIDEST_ROW) {
+                if ($x > 0.0 && $x + $panel->shape->widthMm > self::WIDEST_ROW) {
                     $y += $row + self::MARGIN * 2;
                     $x = $row = 0.0;
                 }
                 $placed[] = ['panel' => $panel, 'x' => $x, 'y' => $y];
-                $width = max($width, $x + $panel->widthMm);
-                $row = max($row, $panel->heightMm);
-                $x += $panel->widthMm + self::MARGIN;
+                $width = max($width, $x + $panel->shape->widthMm);
+                $row = max($row, $panel->shape->heightMm);
+                $x += $panel->shape->widthMm + self::MARGIN;
             }
         }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Drawing;
 
-use Ithys\Quantity\ShopLength;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\StockPlan;
 
@@ -15,7 +15,7 @@ use Ithys\Sump\Cutting\StockPlan;
  */
 final class CutSvg
 {
-    public static function write(CutSheet $sheet, StockPlan $plan, UnitSystem $units): string
+    public static function write(CutSheet $sheet, StockPlan $plan, Words $reader): string
     {
         $layout = CutLayout::of($sheet, $plan);
         $margin = CutLayout::MARGIN;
@@ -43,10 +43,10 @@ final class CutSvg
         foreach ($layout->placed as ['panel' => $panel, 'x' => $x, 'y' => $y]) {
             $points = array_map(
                 static fn (array $at): string => sprintf('%.3f,%.3f', $across($x + $at[0]), $down($y + $at[1])),
-                $panel->outline,
+                $panel->shape->outline,
             );
             $cuts[] = sprintf('<polygon points="%s"/>', implode(' ', $points));
-            foreach ($panel->holes as $hole) {
+            foreach ($panel->shape->holes as $hole) {
                 $cuts[] = $hole->isRound
                     ? sprintf(
                         '<circle cx="%.3f" cy="%.3f" r="%.3f"/>',
@@ -64,19 +64,19 @@ final class CutSvg
             }
             $lines = [
                 $panel->label,
-                $panel->size($units),
+                $reader->say($panel->size()),
                 ...$panel->insideMm === null || $panel->outsideMm === null
                     ? []
                     : [
                         sprintf(
                             '%s inside, %s from outside',
-                            ShopLength::format($panel->insideMm, $units),
-                            ShopLength::format($panel->outsideMm, $units),
+                            $reader->say(Quantity::mm($panel->insideMm)),
+                            $reader->say(Quantity::mm($panel->outsideMm)),
                         ),
                     ],
             ];
             foreach ($lines as $i => $line) {
-                $words[] = $text($across($x) + 12, $down($y + $panel->heightMm / 2) + 12 * $i, $line);
+                $words[] = $text($across($x) + 12, $down($y + $panel->shape->heightMm / 2) + 12 * $i, $line);
             }
         }
 

@@ -9,6 +9,8 @@ use Ithys\Path\Item;
 use Ithys\Path\Line;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\Situation;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Words;
 
 /**
  * A path as an SVG 1.1 sheet for printing: A4 width in mm, the water running down the left, each stage with its flow
@@ -35,14 +37,17 @@ final class PathSheet
 
     private float $y = self::TOP;
 
-    private function __construct(private readonly Situation $here, private readonly Review $review)
-    {
+    private function __construct(
+        private readonly Situation $here,
+        private readonly Review $review,
+        private readonly Words $words,
+    ) {
     }
 
     /** @param  string  $tank  name of the tank, for the heading */
-    public static function svg(Situation $here, Review $review, string $tank): string
+    public static function svg(Situation $here, Review $review, string $tank, Words $words): string
     {
-        return (new self($here, $review))->sheet($tank);
+        return (new self($here, $review, $words))->sheet($tank);
     }
 
     private function sheet(string $tank): string
@@ -54,13 +59,15 @@ final class PathSheet
             6.5,
             bold: true,
         );
-        $flow = $this->here->litresPerHour === null ? 'flow not given' : $this->here->flow($this->here->litresPerHour);
+        $flow
+            = $this->here->litresPerHour === null
+                ? 'flow not given'
+                : $this->words->say(Quantity::perHour($this->here->litresPerHour));
+        $volume = $this->words->say(Quantity::litres($this->here->workingLitres));
         $this->text(
             self::LEFT - 8,
             25,
-            "{$tank} · {$this->here->path->style->label()} · {$this->here->volume(
-                $this->here->workingLitres,
-            )} working volume · {$flow}",
+            "{$tank} · {$this->here->path->style->label()} · {$volume} working volume · {$flow}",
             3.6,
         );
         $start = $this->y;
@@ -142,9 +149,9 @@ final class PathSheet
             implode(
                 ' · ',
                 array_filter([
-                    $item->name !== '' ? $item->kind->label() : null,
-                    $flow === null ? null : $this->here->flow($flow),
-                    $item->tag !== '' ? $item->tag : null,
+                    $item->words->name !== '' ? $item->kind->label() : null,
+                    $flow === null ? null : $this->words->say(Quantity::perHour($flow)),
+                    $item->words->tag !== '' ? $item->words->tag : null,
                 ]),
             ),
             3.2,
@@ -162,7 +169,10 @@ final class PathSheet
     {
         $name = fn (?string $id): string => ($id === null ? null : $this->here->path->find($id)?->title())
             ?? 'nowhere yet';
-        $flow = $line->litresPerHour === null ? 'flow not given' : $this->here->flow($line->litresPerHour);
+        $flow
+            = $line->litresPerHour === null
+                ? 'flow not given'
+                : $this->words->say(Quantity::perHour($line->litresPerHour));
 
         return $line->isTank
             ? "{$flow}, into the path before {$name($line->to)}"
@@ -179,8 +189,15 @@ final class PathSheet
         $this->text(self::LEFT - 8, $this->y, 'Findings', 5, bold: true);
         $this->y += 7;
         foreach ($grave as $i => $finding) {
-            $this->text(self::LEFT - 8, $this->y, '('.($i + 1).') '.$finding->title, 3.8, bold: true);
-            foreach (explode("\n", wordwrap(trim("{$finding->sentence} {$finding->fix}"), 105)) as $row) {
+            $this->text(
+                self::LEFT - 8,
+                $this->y,
+                '('.($i + 1).') '.$this->words->say($finding->title),
+                3.8,
+                bold: true,
+            );
+            $says = trim($this->words->say($finding->sentence).' '.$this->words->say($finding->advice->fix ?? ''));
+            foreach (explode("\n", wordwrap($says, 105)) as $row) {
                 $this->y += 4.6;
                 $this->text(self::LEFT, $this->y, $row, 3.2);
             }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
-use Ithys\Journal\Amount;
 use Ithys\Journal\Entry;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 use Ithys\Statistics\SingularFit;
 
@@ -33,7 +35,7 @@ final class ChangeEffect
     {
         $evidence = Evidence::gather($question, $journal);
         $confounders = Confounders::find($question, $journal);
-        $series = $evidence->undiluted($question->litres);
+        $series = $evidence->undiluted($question);
         $floor = ($question->litres * $evidence->resolution()) ** 2 / 12;
         $wanted = $question->wantedShare * max($evidence->level(), $evidence->resolution()) * $question->litres / 28;
 
@@ -56,12 +58,10 @@ final class ChangeEffect
             $question,
             $verdict,
             self::sentence($verdict, $question, $evidence, $stick, $tooClose, $more),
-            $stick?->slopeBefore(),
-            $stick?->slopeAfter(),
-            $stick?->difference(),
-            $evidence->before(),
-            $evidence->after(),
-            $more,
+            $stick === null
+                ? null
+                : new Rates($stick->slopeBefore(), $stick->slopeAfter(), $stick->difference()),
+            new Readings($evidence->before(), $evidence->after(), $more),
             $wanted,
             $stick === null ? [] : self::line($evidence, $series, $stick, $question->litres),
             [...self::expectation($question, $evidence, $stick), ...self::findings($question, $evidence, $confounders)],
@@ -72,9 +72,9 @@ final class ChangeEffect
      * Days of journal before a change that a judgement needs: the window, or as long as an earlier medium may still
      * wear out.
      */
-    public static function lookBackDays(int $windowDays): int
+    public static function lookBackDays(int $windowDays, Assumptions $assumptions): int
     {
-        return max($windowDays, (int) Assumptions::mediaWear()->value);
+        return max($windowDays, (int) $assumptions->value(Assumed::MediaWear));
     }
 
     private static function verdict(?BrokenStick $stick, ?Confounder $tooClose, float $wanted): Verdict
@@ -140,41 +140,58 @@ final class ChangeEffect
         ?BrokenStick $stick,
         ?Confounder $tooClose,
         ?int $more,
-    ): string {
-        $share = Amount::plain(100 * $question->wantedShare);
+    ): Text {
+        $share = Quantity::share($question->wantedShare, null);
         if ($verdict !== Verdict::CannotTellYet && $stick !== null) {
-            return match ($verdict) {
-                Verdict::NoDifferenceShown => "If this change did anything, it was less than {$share} % of the level "
-                    .'in four weeks.',
-                default => self::direction($stick->slopeBefore()->estimate, $stick->slopeAfter()->estimate),
-            };
+            return $verdict === Verdict::NoDifferenceShown
+                ? Text::of(
+                    'If this change did anything, it was less than {share} of the level in four weeks.',
+                    share: $share,
+                )
+                : Text::wrap(self::direction($stick->slopeBefore()->estimate, $stick->slopeAfter()->estimate));
         }
         if ($tooClose !== null) {
-            return 'Two changes this close cannot be told apart. The other: '.$tooClose->sentence;
+            return Text::of(
+                'Two changes this close cannot be told apart. The other: {other}',
+                other: $tooClose->sentence,
+            );
         }
         if ($evidence->before() < self::LEAST_PER_SIDE) {
-            return "Only {$evidence->before()} readings before the change; at least "
-                .self::LEAST_PER_SIDE
-                .' are needed, and later ones cannot replace them.';
+            return Text::of(
+                'Only {before} readings before the change; at least {least} are needed, and later ones cannot replace '
+                    .'them.',
+                before: $evidence->before(),
+                least: self::LEAST_PER_SIDE,
+            );
         }
         if ($more === null) {
-            return 'Even '
-                .self::MOST_MORE
-                ." more readings at this spacing would not show {$share} % of the level in four weeks; a finer kit or "
-                    .'a bigger change would.';
+            return Text::of(
+                'Even {most} more readings at this spacing would not show {share} of the level in four weeks; a finer '
+                    .'kit or a bigger change would.',
+                most: self::MOST_MORE,
+                share: $share,
+            );
         }
         $last = $evidence->observations[count($evidence->observations) - 1] ?? null;
         $days = ($last->day ?? 0.0) + $more * $evidence->spacing();
-        $every = 'every '.Amount::plain(round($evidence->spacing(), 1)).' days';
-        $how = $more === 1 ? 'One more reading' : "{$more} more readings {$every}";
-        $shows = "show {$share} % of the level in four weeks";
 
-        return match (true) {
-            $days <= $evidence->lastDay => "{$how} would {$shows}.",
-            $evidence->lastDay < $question->windowDays => "{$how} would have been needed before the next phosphate "
-                ."charge to {$shows}.",
-            default => "{$how} would be needed to {$shows}; widen the window, or measure more often next time.",
-        };
+        return Text::of(
+            match (true) {
+                $days <= $evidence->lastDay => '{how} would show {share} of the level in four weeks.',
+                $evidence->lastDay < $question->windowDays => '{how} would have been needed before the next phosphate '
+                    .'charge to show {share} of the level in four weeks.',
+                default => '{how} would be needed to show {share} of the level in four weeks; widen the window, or '
+                    .'measure more often next time.',
+            },
+            how: $more === 1
+                ? 'One more reading'
+                : Text::of(
+                    '{more} more readings every {days} days',
+                    more: $more,
+                    days: Quantity::number($evidence->spacing(), 1),
+                ),
+            share: $share,
+        );
     }
 
     private static function direction(float $before, float $since): string
@@ -242,7 +259,7 @@ final class ChangeEffect
                 'wearing-medium',
                 'Medium wearing out',
                 'A phosphate medium put in before still wears out in this time and bends the phosphate curve.',
-                Assumptions::mediaWear(),
+                $question->assumptions->of(Assumed::MediaWear),
             );
         }
         $cloudy = count(array_filter($evidence->observations, static fn (Observation $o): bool => $o->cloudy));
@@ -263,7 +280,7 @@ final class ChangeEffect
                 'below-limit',
                 'Below the kit',
                 $readings($below).' below the limit of the kit, counted as half of it.',
-                Assumptions::belowLimitShare(),
+                $question->assumptions->of(Assumed::BelowLimit),
             );
         }
         if ($evidence->otherMethod > 0) {
@@ -280,7 +297,7 @@ final class ChangeEffect
                 'beyond-charge',
                 'Window shortened',
                 $readings($evidence->beyondCharge).' on the far side of another phosphate charge left out.',
-                Assumptions::mediaWear(),
+                $question->assumptions->of(Assumed::MediaWear),
             );
         }
         if ($evidence->settling > 0) {
@@ -289,7 +306,7 @@ final class ChangeEffect
                 'settling',
                 'Settling',
                 $readings($evidence->settling).' left out while the change settled.',
-                Settling::of($question->change->kind()),
+                $question->settling($question->change->kind()),
             );
         }
         if ($evidence->dilutions !== []) {
@@ -299,7 +316,7 @@ final class ChangeEffect
                 'dilution-undone',
                 'Dilution undone',
                 ($n === 1 ? 'One water change' : "{$n} water changes").' in the window undone first.',
-                Assumptions::sourceWater(),
+                $question->assumptions->of(Assumed::SourceWater),
             );
         }
 

@@ -6,10 +6,12 @@ namespace Ithys\Effect;
 
 use Ithys\Assumption\Assumption;
 use Ithys\Finding;
-use Ithys\Journal\MediaCharge;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Media\PhosphateMedium;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
-use Ithys\Water\Nutrient;
 
 /** What a phosphate charge can hold at the level it was put to, beside what the readings say it took out. */
 final readonly class ChargeBudget
@@ -26,13 +28,13 @@ final readonly class ChargeBudget
     {
         $charge = $question->change->payload;
         if (
-            $question->nutrient !== Nutrient::Phosphate
+            $question->parameter !== Parameter::Phosphate
             || ! ($charge instanceof MediaCharge)
             || $charge->grams === null
         ) {
             return null;
         }
-        $medium = PhosphateMedium::of($charge->medium);
+        $medium = PhosphateMedium::of($charge->medium, $question->assumptions);
 
         return $medium === null
             ? null
@@ -45,24 +47,23 @@ final readonly class ChargeBudget
      */
     public function finding(float $takenOut, float $mgPerLitre, float $litres): Finding
     {
-        $hold = sprintf('At %s ppm this charge can hold about %s mg of phosphate, %s ppm of this tank.',
-            number_format($mgPerLitre, 2), number_format($this->canHold), number_format($this->canHold / $litres, 2));
         $taken = max(0.0, $takenOut);
+        $isMore = $taken > $this->canHold;
 
-        return $taken > $this->canHold
-            ? Finding::of(
-                Severity::Caution,
-                'more-than-it-holds',
-                'More than the charge can hold',
-                $hold.' The difference adds up to '.number_format($taken).' mg so far, so something else helped.',
-                $this->basis,
-            )
-            : Finding::of(
-                Severity::Remark,
-                'charge-budget',
-                'What was expected',
-                $hold.' The difference adds up to '.number_format($taken).' mg so far.',
-                $this->basis,
-            );
+        return Finding::of(
+            $isMore ? Severity::Caution : Severity::Remark,
+            $isMore ? 'more-than-it-holds' : 'charge-budget',
+            $isMore ? 'More than the charge can hold' : 'What was expected',
+            Text::of(
+                'At {level} this charge can hold about {holds} mg of phosphate, {share} of this tank. The difference '
+                    .'adds up to {taken} mg so far{else}.',
+                level: Quantity::ppm($mgPerLitre, 2),
+                holds: Quantity::number($this->canHold, 0),
+                share: Quantity::ppm($this->canHold / $litres, 2),
+                taken: Quantity::number($taken, 0),
+                else: $isMore ? ', so something else helped' : '',
+            ),
+            $this->basis,
+        );
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
+use Ithys\Quantity\Text;
+
 /** Something else that changed within the window, so the effect may not be this change's alone. */
 final readonly class Confounder
 {
     public function __construct(
-        public string $sentence,
+        public Text $sentence,
         /** Days from the judged change, negative before it; null for a shift spread over the window. */
         public ?float $day = null,
         /** A phosphate medium that changes the nutrient asked about for weeks, not at once. */

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
-use Ithys\Journal\Amount;
-use Ithys\Journal\CarbonDose;
+use Ithys\Assumption\Assumed;
+use Ithys\Journal\Confounds;
 use Ithys\Journal\Entry;
-use Ithys\Journal\EntryKind;
-use Ithys\Journal\Feed;
+use Ithys\Journal\Kind;
+use Ithys\Journal\Kinds;
+use Ithys\Journal\Routine;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 
 /**
  * Finds the other levers that moved in the window.
@@ -16,13 +19,12 @@ use Ithys\Journal\Feed;
  * A routine that simply goes on (the weekly sock, the daily pinch of food) is no change; its *rate* is compared on both
  * sides. Water changes are no confounder: their dilution is undone.
  */
-final class Confounders
+final readonly class Confounders
 {
-    /** A rate that differs by more than this share between the sides counts as a change. Ours, an estimate. */
-    private const RATE_SHARE = 0.2;
-
-    /** A sock interval that stretches or shrinks by more than this factor counts as a change. Ours, an estimate. */
-    private const INTERVAL_FACTOR = 1.5;
+    /** @param  list<Entry>  $window  entries the question covers, in order of time */
+    private function __construct(private Question $question, private array $window)
+    {
+    }
 
     /**
      * @param  list<Entry>  $journal  entries around the change, in order of time
@@ -30,122 +32,131 @@ final class Confounders
      */
     public static function find(Question $question, array $journal): array
     {
-        $change = $question->change;
-        $window = array_values(array_filter($journal, $question->covers(...)));
+        $here = new self($question, array_values(array_filter($journal, $question->covers(...))));
+        $found = [...$here->entries($journal), ...$here->tankChanges()];
+        foreach (Kinds::all() as $kind) {
+            $lever = $kind->lever();
+            $shift = match ($lever?->confounds) {
+                Confounds::Rate => $lever->routine === null ? null : $here->rateShift($kind, $lever->routine),
+                Confounds::Interval => $here->intervalShift($kind, $lever->routine?->name() ?? ''),
+                default => null,
+            };
+            if ($shift !== null) {
+                $found[] = $shift;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<Entry>  $journal
+     * @return list<Confounder> charges, switches and the like, one by one
+     */
+    private function entries(array $journal): array
+    {
         $found = [];
         foreach ($journal as $entry) {
-            $wears = $question->isWearing($entry);
-            $moves
-                = in_array($entry->kind(), [EntryKind::MediaCharge, EntryKind::Skimmer, EntryKind::Photoperiod], true)
-                && $question->covers($entry);
-            if ((! $wears && ! $moves) || $question->isChange($entry)) {
+            $wears = $this->question->isWearing($entry);
+            $moves = $entry->kind()->lever()?->confounds === Confounds::Each && $this->question->covers($entry);
+            if ((! $wears && ! $moves) || $this->question->isChange($entry)) {
                 continue;
             }
-            $day = $entry->daysAfter($change->at);
+            $day = $entry->daysAfter($this->question->change->at);
             $found[] = new Confounder(
-                $entry->payload->summary($question->units).', '.Confounder::when($day).'.',
+                Text::of('{what}, {when}.', what: $entry->payload->summary(), when: Confounder::when($day)),
                 $day,
                 $wears,
             );
         }
-        foreach ($question->tankChanges as $at) {
-            $day = ($at->getTimestamp() - $change->at->getTimestamp()) / 86400;
-            if (abs($day) <= $question->windowDays) {
-                $found[] = new Confounder('The tank or its path was changed '.Confounder::when($day).'.', $day);
-            }
-        }
-        $since = min($question->windowDays, ($question->now->getTimestamp() - $change->at->getTimestamp()) / 86400);
-        $found[] = self::rateShift($change, $window, EntryKind::Feed, 'Feeding', 'g', $question->windowDays, $since);
-        $found[] = self::rateShift(
-            $change,
-            $window,
-            EntryKind::CarbonDose,
-            'Organic carbon',
-            'mL',
-            $question->windowDays,
-            $since,
-        );
-        $found[] = $change->kind() === EntryKind::SockChange ? null : self::sockShift($change, $window);
 
-        return array_values(array_filter($found));
+        return $found;
     }
 
-    /** @param  list<Entry>  $journal */
-    private static function rateShift(
-        Entry $change,
-        array $journal,
-        EntryKind $kind,
-        string $name,
-        string $unit,
-        float $daysBefore,
-        float $daysSince,
-    ): ?Confounder {
+    /** @return list<Confounder> */
+    private function tankChanges(): array
+    {
+        $found = [];
+        foreach ($this->question->tankChanges as $at) {
+            $day = ($at->getTimestamp() - $this->question->change->at->getTimestamp()) / 86400;
+            if (abs($day) <= $this->question->windowDays) {
+                $found[] = new Confounder(
+                    Text::of('The tank or its path was changed {when}.', when: Confounder::when($day)),
+                    $day,
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    private function rateShift(Kind $kind, Routine $routine): ?Confounder
+    {
+        $question = $this->question;
+        $entries = $this->of($kind);
         $before = 0.0;
         $since = 0.0;
-        $count = 0;
-        foreach ($journal as $entry) {
-            $amount = match (true) {
-                $entry->kind() !== $kind => null,
-                $entry->payload instanceof Feed => $entry->payload->grams,
-                $entry->payload instanceof CarbonDose => $entry->payload->millilitres,
-                default => null,
-            };
-            if ($amount !== null) {
-                $count++;
-                $entry->at < $change->at ? $before += $amount : $since += $amount;
-            }
+        foreach ($entries as $entry) {
+            $use = $entry->payload->mark($question->litres)->use;
+            $entry->at < $question->change->at ? $before += $use : $since += $use;
         }
         // Days with nothing logged at the edges of a young journal would look like fasting; count from the first entry.
-        $first
-            = array_values(array_filter($journal, static fn (Entry $one): bool => $one->kind() === $kind))[0] ?? null;
-        $began = $first === null ? 0.0 : max(0.0, -$first->daysAfter($change->at));
-        $began = min($daysBefore, $began);
-        if ($count < 4 || $began < 3 || $daysSince < 3) {
+        $began = $entries === [] ? 0.0 : max(0.0, -$entries[0]->daysAfter($question->change->at));
+        $began = min($question->windowDays, $began);
+        $daysSince = min(
+            $question->windowDays,
+            ($question->now->getTimestamp() - $question->change->at->getTimestamp()) / 86400,
+        );
+        if (count($entries) < 4 || $began < 3 || $daysSince < 3) {
             return null;
         }
-        $rateBefore = $before / $began;
-        $rateSince = $since / $daysSince;
-        if (abs($rateSince - $rateBefore) <= self::RATE_SHARE * max($rateBefore, $rateSince)) {
+        [$was, $is] = [$before / $began, $since / $daysSince];
+        if (abs($is - $was) <= $question->assumptions->value(Assumed::RateShare) * max($was, $is)) {
             return null;
         }
 
         return new Confounder(
-            sprintf(
-                '%s %s from %s to %s %s a day.',
-                $name,
-                $rateSince > $rateBefore ? 'rose' : 'fell',
-                Amount::plain(round($rateBefore, 1)),
-                Amount::plain(round($rateSince, 1)),
-                $unit,
+            Text::of(
+                '{what} {moved} from {was} to {is}.',
+                what: $routine->name(),
+                moved: $is > $was ? 'rose' : 'fell',
+                was: $was > 0.0 ? $routine->perDay($was) : 'none',
+                is: $is > 0.0 ? $routine->perDay($is) : 'none',
             ),
         );
     }
 
-    /** @param  list<Entry>  $journal */
-    private static function sockShift(Entry $change, array $journal): ?Confounder
+    private function intervalShift(Kind $kind, string $name): ?Confounder
     {
-        $days = [];
-        foreach ($journal as $entry) {
-            if ($entry->kind() === EntryKind::SockChange) {
-                $days[] = $entry->daysAfter($change->at);
-            }
+        if ($this->question->change->kind()->key() === $kind->key()) {
+            return null;
         }
+        $days = array_map(
+            fn (Entry $entry): float => $entry->daysAfter($this->question->change->at),
+            $this->of($kind),
+        );
         $before = self::medianInterval(array_filter($days, static fn (float $day): bool => $day < 0));
         $since = self::medianInterval(array_filter($days, static fn (float $day): bool => $day >= 0));
-        if (
-            $before === null
-            || $since === null
-            || max($before, $since) <= self::INTERVAL_FACTOR * min($before, $since)
-        ) {
+        $factor = $this->question->assumptions->value(Assumed::IntervalFactor);
+        if ($before === null || $since === null || max($before, $since) <= $factor * min($before, $since)) {
             return null;
         }
 
         return new Confounder(
-            sprintf(
-                'The sock interval went from about %s to %s days.',
-                Amount::plain(round($before)),
-                Amount::plain(round($since)),
+            Text::of(
+                '{what} went from about {before} to {since} days.',
+                what: $name,
+                before: Quantity::number($before, 0),
+                since: Quantity::number($since, 0),
             ),
+        );
+    }
+
+    /** @return list<Entry> */
+    private function of(Kind $kind): array
+    {
+        return array_values(
+            array_filter($this->window, static fn (Entry $entry): bool => $entry->kind()->key() === $kind->key()),
         );
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Reading;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\WaterChange\WaterChange;
 
 /** The readings and water changes of the journal that bear on a question. */
 final readonly class Evidence
@@ -39,8 +39,8 @@ final readonly class Evidence
         $dilutions = [];
         $beyond = 0;
         foreach (array_filter($journal, $question->covers(...)) as $entry) {
-            if ($entry->payload instanceof Reading && $entry->payload->nutrient === $question->nutrient) {
-                $observation = Observation::of($entry, $entry->payload, $question->change);
+            if ($entry->payload instanceof Reading && $entry->payload->parameter === $question->parameter) {
+                $observation = Observation::of($entry, $entry->payload, $question);
                 $inReach = $observation->day >= $from && $observation->day <= $to;
                 if ($inReach) {
                     $all[] = $observation;
@@ -55,7 +55,7 @@ final readonly class Evidence
             }
         }
         $series = self::sameMethod($all);
-        $settlingDays = Settling::of($question->change->kind())->value ?? 0.0;
+        $settlingDays = $question->settlingDays($question->change->kind());
         $settled = array_values(
             array_filter($series, static fn (Observation $o): bool => $o->day <= 0.0 || $o->day >= $settlingDays),
         );
@@ -87,9 +87,14 @@ final readonly class Evidence
         return array_map(fn (Observation $o): float => $o->day - $this->settlingDays, $this->observations);
     }
 
-    public function undiluted(float $litres): UndilutedSeries
+    public function undiluted(Question $question): UndilutedSeries
     {
-        return UndilutedSeries::of($this->observations, $this->dilutions, $litres, Assumptions::sourceWater()->value);
+        return UndilutedSeries::of(
+            $this->observations,
+            $this->dilutions,
+            $question->litres,
+            $question->assumptions->value(Assumed::SourceWater),
+        );
     }
 
     /** Mean level before the change in mg/L, or of all readings when none came before. */
@@ -149,7 +154,7 @@ final readonly class Evidence
         $to = INF;
         foreach (array_filter($journal, $question->isWearing(...)) as $charge) {
             $day = $charge->daysAfter($question->change->at);
-            $settled = $day + (Settling::of($charge->kind())->value ?? 0.0);
+            $settled = $day + $question->settlingDays($charge->kind());
             $day <= 0.0 ? $from = max($from, $settled) : $to = min($to, $day);
         }
 

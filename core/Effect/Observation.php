@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Reading;
+use Ithys\Journal\Reading\Reading;
 
 /** One reading, placed in days around the change that is judged. */
 final readonly class Observation
@@ -23,14 +23,14 @@ final readonly class Observation
     }
 
     /** A reading below the limit of the kit counts as half that limit. */
-    public static function of(Entry $entry, Reading $reading, Entry $change): self
+    public static function of(Entry $entry, Reading $reading, Question $question): self
     {
         $figure = $reading->belowLimit
-            ? $reading->mgPerLitre * Assumptions::belowLimitShare()->value
-            : $reading->mgPerLitre;
+            ? $reading->value * $question->assumptions->value(Assumed::BelowLimit)
+            : $reading->value;
 
         return new self(
-            $entry->daysAfter($change->at),
+            $entry->daysAfter($question->change->at),
             $figure,
             $reading->step,
             $reading->cloudy,

@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace Ithys\Effect;
 
 use DateTimeImmutable;
+use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumption;
 use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Entry;
-use Ithys\Journal\MediaCharge;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Water\Nutrient;
+use Ithys\Journal\Kind;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\Reading\Parameter;
 
 /** What is asked: did this change move this nutrient, by the readings within so many days of it? */
 final readonly class Question
 {
     /** @var float the smallest change worth knowing, as a share of the level over four weeks */
     public float $wantedShare;
+
+    /** Defaults as the tank has them. */
+    public Assumptions $assumptions;
 
     /**
      * @param  Entry  $change  the lever change that is judged
@@ -26,21 +31,34 @@ final readonly class Question
      */
     public function __construct(
         public Entry $change,
-        public Nutrient $nutrient,
+        public Parameter $parameter,
         public float $litres,
         public DateTimeImmutable $now,
-        /** Units of what is said. */
-        public UnitSystem $units,
         public int $windowDays = 56,
         ?float $wantedShare = null,
         public array $tankChanges = [],
+        ?Assumptions $assumptions = null,
     ) {
-        $this->wantedShare = $wantedShare ?? Assumptions::wantedShare()->value;
+        $this->assumptions = $assumptions ?? Assumptions::standard();
+        $this->wantedShare = $wantedShare ?? $this->assumptions->value(Assumed::WantedShare);
     }
 
     public function covers(Entry $entry): bool
     {
         return abs($entry->daysAfter($this->change->at)) <= $this->windowDays && $entry->at <= $this->now;
+    }
+
+    /** Days until a lever acts; 0 where it acts at once. */
+    public function settlingDays(Kind $kind): float
+    {
+        return $this->settling($kind)->value ?? 0.0;
+    }
+
+    public function settling(Kind $kind): ?Assumption
+    {
+        $settling = $kind->lever()?->settling;
+
+        return $settling === null ? null : $this->assumptions->of($settling);
     }
 
     public function isChange(Entry $entry): bool
@@ -52,7 +70,7 @@ final readonly class Question
     public function isWearing(Entry $entry): bool
     {
         if (
-            $this->nutrient !== Nutrient::Phosphate
+            $this->parameter !== Parameter::Phosphate
             || ! ($entry->payload instanceof MediaCharge)
             || ! $entry->payload->medium->bindsPhosphate()
         ) {
@@ -60,7 +78,7 @@ final readonly class Question
         }
         $day = $entry->daysAfter($this->change->at);
 
-        return $day >= -Assumptions::mediaWear()->value
+        return $day >= -$this->assumptions->value(Assumed::MediaWear)
             && $day <= $this->windowDays
             && $entry->at <= $this->now
             && ! $this->isChange($entry);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ithys\Flow;
 
-/** What costs head in a pipe beside its length: handbook loss coefficients, estimates from memory. */
+use Ithys\Assumption\Assumptions;
+
+/** What costs head in a pipe beside its length: handbook loss coefficients. */
 enum Fitting: string
 {
     case Elbow90 = 'elbow-90';
@@ -35,19 +37,8 @@ enum Fitting: string
     }
 
     /** Loss coefficient K, in velocity heads. */
-    public function loss(): float
+    public function loss(Assumptions $assumptions): float
     {
-        return match ($this) {
-            self::Elbow90 => 0.9,
-            self::Elbow45 => 0.4,
-            self::TeeThrough => 0.6,
-            self::TeeBranch => 1.8,
-            self::BallValve => 0.05,
-            self::GateValve => 0.2,
-            self::Union => 0.08,
-            self::CheckValve => 2.5,
-            self::Entrance => 0.5,
-            self::Outlet => 1.0,
-        };
+        return $assumptions->value("fitting-{$this->value}");
     }
 }

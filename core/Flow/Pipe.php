@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Flow;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 
 /**
@@ -25,14 +26,14 @@ final readonly class Pipe
     }
 
     /** @param  array<string, int>  $fittings  how many of each, by {@see Fitting} */
-    public static function with(float $boreMm, float $lengthMm, array $fittings): self
+    public static function with(float $boreMm, float $lengthMm, array $fittings, Assumptions $assumptions): self
     {
         $loss = 0.0;
         foreach ($fittings as $fitting => $count) {
-            $loss += Fitting::from($fitting)->loss() * $count;
+            $loss += Fitting::from($fitting)->loss($assumptions) * $count;
         }
 
-        return new self($boreMm, $lengthMm, $loss);
+        return new self($boreMm, $lengthMm, $loss, $assumptions->value(Assumed::PvcRoughness));
     }
 
     /** The same with a loss more, in velocity heads. */
@@ -105,6 +106,6 @@ final readonly class Pipe
 
     private function roughness(): float
     {
-        return $this->roughnessMm ?? Assumptions::pvcRoughness()->value;
+        return $this->roughnessMm ?? Assumptions::standard()->value(Assumed::PvcRoughness);
     }
 }

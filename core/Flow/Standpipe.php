@@ -10,7 +10,8 @@ namespace Ithys\Flow;
  */
 final readonly class Standpipe
 {
-    public function __construct(public float $diameterMm)
+    /** @param  float  $coefficient  of discharge of its mouth as a hole */
+    public function __construct(public float $diameterMm, private float $coefficient)
     {
     }
 
@@ -19,7 +20,7 @@ final readonly class Standpipe
     {
         return min(
             Weir::clear(M_PI * $this->diameterMm)->flow($headMm),
-            Orifice::flow((M_PI * ($this->diameterMm / 1000) ** 2) / 4, $headMm),
+            Orifice::flow((M_PI * ($this->diameterMm / 1000) ** 2) / 4, $headMm, $this->coefficient),
         );
     }
 

@@ -7,14 +7,15 @@ namespace Ithys\Flow;
 /** Water under a baffle: an orifice between two levels. */
 final readonly class UnderGap
 {
-    public function __construct(public float $gapMm, public float $widthMm)
+    /** @param  float  $coefficient  of discharge */
+    public function __construct(public float $gapMm, public float $widthMm, private float $coefficient)
     {
     }
 
     /** Flow at a difference in level, L/h. */
     public function flow(float $differenceMm): float
     {
-        return Orifice::flow($this->areaSquareMetres(), $differenceMm);
+        return Orifice::flow($this->areaSquareMetres(), $differenceMm, $this->coefficient);
     }
 
     /** Speed of the water through the gap, m/s. */

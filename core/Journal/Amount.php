@@ -4,24 +4,28 @@ declare(strict_types=1);
 
 namespace Ithys\Journal;
 
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+
 /** Bounds that keep a slip of the pen out of the journal. */
 final class Amount
 {
-    /** @throws InvalidEntry when the figure is not within the bounds, or not a number */
-    public static function within(float $figure, float $least, float $most, string $what, string $unit): float
-    {
+    /**
+     * @param  Dimension  $in  what the figure measures, in whose base unit it is
+     *
+     * @throws InvalidEntry when the figure is not within the bounds, or not a number
+     */
+    public static function within(
+        float $figure,
+        float $least,
+        float $most,
+        string $what,
+        Dimension $in = Dimension::Plain,
+    ): float {
         if (! is_finite($figure) || $figure < $least || $figure > $most) {
-            throw InvalidEntry::outOfBounds($what, self::plain($least).$unit, self::plain($most).$unit);
+            throw InvalidEntry::outOfBounds($what, Quantity::base($least, $in), Quantity::base($most, $in));
         }
 
         return $figure;
-    }
-
-    /** A figure with no more digits than it needs: 120, 0.06. */
-    public static function plain(float $figure): string
-    {
-        $text = number_format($figure, 3, '.', ',');
-
-        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
     }
 }

@@ -18,7 +18,7 @@ final readonly class Entry
     ) {
     }
 
-    public function kind(): EntryKind
+    public function kind(): Kind
     {
         return $this->payload->kind();
     }

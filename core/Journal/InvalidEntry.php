@@ -6,10 +6,23 @@ namespace Ithys\Journal;
 
 use DateTimeImmutable;
 use DomainException;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 
 /** A journal entry that cannot be; the message is a sentence for the keeper. */
 final class InvalidEntry extends DomainException
 {
+    /** What is wrong; the message of the exception is the same in metric units. */
+    public readonly Text $says;
+
+    private function __construct(Text|string $says)
+    {
+        $this->says = Text::wrap($says);
+        parent::__construct((new Words(UnitSystem::Metric))->say($this->says));
+    }
+
     public static function missing(string $field): self
     {
         return new self("The entry has no “{$field}”.");
@@ -20,9 +33,11 @@ final class InvalidEntry extends DomainException
         return new self("“{$value}” is not a known {$field}.");
     }
 
-    public static function outOfBounds(string $what, string $least, string $most): self
+    public static function outOfBounds(string $what, Quantity $least, Quantity $most): self
     {
-        return new self("{$what} must be between {$least} and {$most}.");
+        $says = Text::of('{what} must be between {least} and {most}.', what: $what, least: $least, most: $most);
+
+        return new self($says);
     }
 
     public static function noFigure(string $what, string $example): self
@@ -48,9 +63,13 @@ final class InvalidEntry extends DomainException
         );
     }
 
-    public static function moreThanTheTank(string $change, string $tank): self
+    public static function moreThanTheTank(Quantity $change, Quantity $tank): self
     {
-        return new self("A water change of {$change} is more than the {$tank} of water in this tank.");
+        return new self(Text::of(
+            'A water change of {change} is more than the {tank} of water in this tank.',
+            change: $change,
+            tank: $tank,
+        ));
     }
 
     public static function noSuchTime(string $text): self

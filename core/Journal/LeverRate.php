@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Journal;
 
+use Ithys\Quantity\Text;
+
 /**
  * How strongly a routine lever was used, period by period: what a lane shows when years of single marks would run
  * together.
@@ -20,16 +22,6 @@ final readonly class LeverRate
         /** Amount a day: g of food, mL of organic carbon, socks, or the share of the water changed. */
         public float $perDay,
     ) {
-    }
-
-    /** The kinds that are routine enough to be shown as a rate. */
-    public static function suits(EntryKind $kind): bool
-    {
-        return in_array(
-            $kind,
-            [EntryKind::Feed, EntryKind::SockChange, EntryKind::WaterChange, EntryKind::CarbonDose],
-            true,
-        );
     }
 
     /**
@@ -54,15 +46,9 @@ final readonly class LeverRate
         return $rates;
     }
 
-    /** The rate in a keeper's words: "2.6 g a day", "one in 4 days", "8 % a week". */
-    public function words(EntryKind $kind): string
+    /** The rate in a keeper's words. */
+    public function words(Routine $routine): Text
     {
-        return match (true) {
-            $this->perDay <= 0.0 => 'none',
-            $kind === EntryKind::Feed => Amount::plain(round($this->perDay, 1)).' g a day',
-            $kind === EntryKind::CarbonDose => Amount::plain(round($this->perDay, 1)).' mL a day',
-            $kind === EntryKind::WaterChange => Amount::plain(round(700 * $this->perDay, 1)).' % a week',
-            default => 'one in '.Amount::plain(round(1 / $this->perDay, 1)).' days',
-        };
+        return $this->perDay <= 0.0 ? Text::wrap('none') : $routine->perDay($this->perDay);
     }
 }

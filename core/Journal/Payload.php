@@ -4,16 +4,25 @@ declare(strict_types=1);
 
 namespace Ithys\Journal;
 
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Text;
 
 /** What one journal entry records, in base units. */
 interface Payload
 {
-    public function kind(): EntryKind;
+    public function kind(): Kind;
 
     /** @return array<string, bool|float|int|string|null> */
     public function toArray(): array;
 
     /** The entry in a keeper's words, such as "GFO 120 g, reactor". */
-    public function summary(UnitSystem $units): string;
+    public function summary(): Text;
+
+    /** What to mind before doing it, where it can hurt livestock or people. */
+    public function caution(): ?string;
+
+    /** The key of its lane. */
+    public function lane(): string;
+
+    /** @param  float  $workingLitres  of the tank on that day */
+    public function mark(float $workingLitres): Mark;
 }

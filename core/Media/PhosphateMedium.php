@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Media;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumption;
 use Ithys\Assumption\Assumptions;
 
@@ -15,11 +16,14 @@ final readonly class PhosphateMedium
     }
 
     /** Null for a medium that is not there to bind phosphate. */
-    public static function of(Medium $medium): ?self
+    public static function of(Medium $medium, Assumptions $assumptions): ?self
     {
         return match ($medium) {
-            Medium::Gfo => self::from(Assumptions::gfoMost(), Assumptions::gfoAffinity()),
-            Medium::Alumina => self::from(Assumptions::aluminaMost(), Assumptions::aluminaAffinity()),
+            Medium::Gfo => self::from($assumptions->of(Assumed::GfoMost), $assumptions->of(Assumed::GfoAffinity)),
+            Medium::Alumina => self::from(
+                $assumptions->of(Assumed::AluminaMost),
+                $assumptions->of(Assumed::AluminaAffinity),
+            ),
             default => null,
         };
     }

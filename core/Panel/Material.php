@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Panel;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumption;
 use Ithys\Assumption\Assumptions;
 
@@ -13,20 +14,20 @@ enum Material: string
     case Glass = 'glass';
     case Acrylic = 'acrylic';
 
-    /** Elastic modulus, Pa; handbook values from memory. */
-    public function elasticity(): float
+    /** Elastic modulus, Pa. */
+    public function elasticity(Assumptions $assumptions): float
     {
-        return $this === self::Glass ? 70e9 : 3.0e9;
+        return 1e6
+            * $assumptions->value($this === self::Glass ? Assumed::GlassStiffness : Assumed::AcrylicStiffness);
     }
 
-    /** Poisson's ratio; handbook values from memory. */
-    public function poisson(): float
+    public function poisson(Assumptions $assumptions): float
     {
-        return $this === self::Glass ? 0.22 : 0.37;
+        return $assumptions->value($this === self::Glass ? Assumed::GlassPoisson : Assumed::AcrylicPoisson);
     }
 
-    public function strength(): Assumption
+    public function strength(Assumptions $assumptions): Assumption
     {
-        return $this === self::Glass ? Assumptions::glassStrength() : Assumptions::acrylicStrength();
+        return $assumptions->of($this === self::Glass ? Assumed::GlassStrength : Assumed::AcrylicStrength);
     }
 }

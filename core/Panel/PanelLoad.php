@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Panel;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Weir;
 
@@ -24,6 +25,8 @@ final readonly class PanelLoad
         public float $deflectionMm,
         /** Strength over stress. */
         public float $safety,
+        /** Safety wanted. */
+        private float $wanted,
         /** Whether it bends further than half its thickness, where small-deflection theory ends. */
         public bool $beyondTheory,
     ) {
@@ -36,16 +39,18 @@ final readonly class PanelLoad
         float $thicknessMm,
         Material $material,
         Support $support,
-        float $density = 1025.0,
+        Assumptions $assumptions,
+        float $density,
     ): self {
         $pressure = ($density * Weir::GRAVITY * $heightMm) / 1000;
 
         return self::bent(
-            Plate::solve($lengthMm / $heightMm, $support, $material->poisson()),
+            Plate::solve($lengthMm / $heightMm, $support, $material->poisson($assumptions)),
             $pressure,
             $heightMm,
             $thicknessMm,
             $material,
+            $assumptions,
             ((($pressure * $heightMm) / 2) * $lengthMm) / 1e6,
         );
     }
@@ -61,16 +66,18 @@ final readonly class PanelLoad
         float $depthMm,
         float $thicknessMm,
         Material $material,
-        float $density = 1025.0,
+        Assumptions $assumptions,
+        float $density,
     ): self {
         $pressure = ($density * Weir::GRAVITY * $depthMm) / 1000;
 
         return self::bent(
-            Plate::lying($lengthMm / $widthMm, $material->poisson()),
+            Plate::lying($lengthMm / $widthMm, $material->poisson($assumptions)),
             $pressure,
             $widthMm,
             $thicknessMm,
             $material,
+            $assumptions,
             ($pressure * $lengthMm * $widthMm) / 1e6,
         );
     }
@@ -81,26 +88,31 @@ final readonly class PanelLoad
         float $sideMm,
         float $thicknessMm,
         Material $material,
+        Assumptions $assumptions,
         float $force,
     ): self {
         $height = $sideMm / 1000;
         $thickness = $thicknessMm / 1000;
-        $stiffness = $material->elasticity() * $thickness ** 3 / 12 / (1 - $material->poisson() ** 2);
-        $stress = $plate->stress * $pressure * $height ** 2 / $thickness ** 2 / 1e6;
-        $deflection = $plate->deflection * $pressure * $height ** 4 / $stiffness * 1000;
+        $stiffness
+            = ($material->elasticity($assumptions) * $thickness ** 3)
+            / 12
+            / (1 - $material->poisson($assumptions) ** 2);
+        $stress = ($plate->stress * $pressure * $height ** 2) / $thickness ** 2 / 1e6;
+        $deflection = (($plate->deflection * $pressure * $height ** 4) / $stiffness) * 1000;
 
         return new self(
             $pressure,
             $force,
             $stress,
             $deflection,
-            $material->strength()->value / $stress,
+            $material->strength($assumptions)->value / $stress,
+            $assumptions->value(Assumed::PanelSafety),
             $deflection > $thicknessMm / 2,
         );
     }
 
     public function isSafe(): bool
     {
-        return $this->safety >= Assumptions::panelSafety()->value;
+        return $this->safety >= $this->wanted;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
+use Ithys\Document\Field;
 use Ithys\Quantity\Dimension;
-use Ithys\Quantity\Unit;
 
 /** A number that an item of the path can have; the value of each case is its key in documents, with its unit. */
 enum Figure: string
@@ -58,21 +58,22 @@ enum Figure: string
             self::FlowLimit, self::Air => Dimension::Flow,
             self::Length, self::Width, self::Height, self::Cover => Dimension::Length,
             self::Capacity, self::ClaimLow, self::ClaimHigh, self::GivesUp => Dimension::Volume,
-            self::Grams => Dimension::Mass,
+            self::Grams => Dimension::SmallMass,
+            self::Watts => Dimension::Power,
+            self::Hours => Dimension::Hours,
+            self::Micron => Dimension::Micron,
             default => null,
         };
     }
 
-    /** The unit shown where the figure has no unit system of its own; grams for media in either system. */
-    public function unit(): string
+    /** As a document holds it. */
+    public function field(): Field
     {
-        return match ($this) {
-            self::Watts => 'W',
-            self::Hours => 'h',
-            self::Micron => 'µm',
-            self::Grams => Unit::Gram->value,
-            default => '',
-        };
+        [$least, $most] = $this->bounds();
+
+        return $this->isWhole()
+            ? Field::whole($this->value, $this->label(), (int) $least, (int) $most)
+            : Field::of($this->value, $this->label(), $this->dimension(), $least, $most);
     }
 
     public function isWhole(): bool

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
+use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumptions;
 use Ithys\Media\Medium;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 
 /** One piece of equipment on the path, with its keeper's figures and words. */
 final readonly class Item
 {
     /**
-     * @param  string  $tag  the keeper's own word for the stage it belongs to
-     * @param  string  $keptWhere  for a part taken out: where it lies
      * @param  array<string, float>  $figures  by {@see Figure}, in base units
      * @param  array<string, string>  $choices  by {@see Choice}
      * @param  list<Flag>  $flags
@@ -20,11 +23,7 @@ final readonly class Item
     public function __construct(
         public string $id,
         public Kind $kind,
-        public string $name = '',
-        public string $tag = '',
-        public string $note = '',
-        public string $keptBecause = '',
-        public string $keptWhere = '',
+        public ItemWords $words = new ItemWords,
         private array $figures = [],
         private array $choices = [],
         public array $flags = [],
@@ -35,43 +34,40 @@ final readonly class Item
     /** The keeper's name for it, or the catalogue's. */
     public function title(): string
     {
-        return $this->name !== '' ? $this->name : $this->kind->label();
+        return $this->words->name !== '' ? $this->words->name : $this->kind->label();
     }
 
     /** What tells it from others of its kind, in a few words: what it holds, how many, what it is rated. */
-    public function brief(): string
+    public function brief(Assumptions $assumptions): Text
     {
-        $media = array_map(
-            static fn (Load $load): string => $load->medium->label()
-                .($load->grams === null ? '' : ' '.self::plain($load->grams).' g'),
-            $this->media,
-        );
-        $grams = $this->figure(Figure::Grams);
+        $micron = $this->figure(Figure::Micron);
+        $hole = $this->choice(Choice::Hole);
 
-        return implode(
-            ', ',
-            array_filter([
-                $this->count() > 1 ? '×'.$this->count() : '',
-                ...$media,
-                $grams === null ? '' : self::plain($grams).' g',
-                $this->choice(Choice::Material) ?? '',
-                $this->choice(Choice::Hole) === null
-                    ? ''
-                    : str_replace('in', ' in', (string) $this->choice(Choice::Hole)),
-                $this->figure(Figure::Micron) === null
-                    ? ''
-                    : self::plain((float) $this->figure(Figure::Micron)).' µm',
-                $this->choice(Choice::Grade) ?? '',
-                $this->kind->isAlgae()
-                    ? self::plain($this->figure(Figure::Hours) ?? $this->kind->spec()->hours).' h light'
-                    : '',
-            ]),
-        );
+        return Text::join(', ', array_filter([
+            $this->count() > 1 ? "×{$this->count()}" : null,
+            ...array_map(
+                static fn (Load $load): Text => self::amount($load->medium->label(), $load->grams),
+                $this->media,
+            ),
+            $this->figure(Figure::Grams) === null ? null : self::amount('', $this->figure(Figure::Grams)),
+            $this->choice(Choice::Material),
+            $hole === null ? null : str_replace('in', ' in', $hole),
+            $micron === null ? null : Quantity::base($micron, Dimension::Micron, 0),
+            $this->choice(Choice::Grade),
+            $this->kind->isAlgae()
+                ? Text::of('{hours} light', hours: Quantity::base($this->hours($assumptions), Dimension::Hours))
+                : null,
+        ], static fn (mixed $part): bool => $part !== null));
     }
 
-    private static function plain(float $figure): string
+    private static function amount(string $what, ?float $grams): Text
     {
-        return rtrim(rtrim(number_format($figure, 1), '0'), '.');
+        $amount = $grams === null ? '' : Quantity::grams($grams);
+
+        return Text::of($what === '' || $grams === null ? '{what}{amount}' : '{what} {amount}', ...[
+            'what' => $what,
+            'amount' => $amount,
+        ]);
     }
 
     public function figure(Figure $figure): ?float
@@ -121,7 +117,7 @@ final readonly class Item
      * How fine it catches: 1 coarse, 2 medium, 3 fine; null for what catches no solids or takes coarse and fine in
      * turn.
      */
-    public function fineness(): ?int
+    public function fineness(Assumptions $assumptions): ?int
     {
         if (! $this->kind->isMechanical() || $this->kind === Kind::DualPad) {
             return null;
@@ -129,8 +125,8 @@ final readonly class Item
         $micron = $this->figure(Figure::Micron);
         if ($micron !== null) {
             return match (true) {
-                $micron <= 300 => 3,
-                $micron <= 800 => 2,
+                $micron <= $assumptions->value(Assumed::CoarseSock) => 3,
+                $micron <= $assumptions->value(Assumed::CoarsePad) => 2,
                 default => 1,
             };
         }
@@ -164,10 +160,20 @@ final readonly class Item
         ];
     }
 
-    /** Power of all units, W; the catalogue's estimate where the keeper gave none. */
-    public function watts(): float
+    /** Power of all units, W; a usual one where the keeper gave none. */
+    public function watts(Assumptions $assumptions): float
     {
-        return $this->count() * ($this->figure(Figure::Watts) ?? $this->kind->spec()->watts ?? 0.0);
+        $usual = $this->kind->isPowered() ? $assumptions->value("watts-{$this->kind->value}") : 0.0;
+
+        return $this->count() * ($this->figure(Figure::Watts) ?? $usual);
+    }
+
+    /** Hours a day it runs; usual ones where the keeper gave none. */
+    public function hours(Assumptions $assumptions): float
+    {
+        $usual = $this->kind->isPowered() ? $assumptions->value("hours-{$this->kind->value}") : 24.0;
+
+        return $this->figure(Figure::Hours) ?? $usual;
     }
 
     public function sockets(): int
@@ -176,9 +182,9 @@ final readonly class Item
     }
 
     /** Energy in a year, kWh. */
-    public function kilowattHoursAYear(): float
+    public function kilowattHoursAYear(Assumptions $assumptions): float
     {
-        return $this->watts() * ($this->figure(Figure::Hours) ?? $this->kind->spec()->hours) * 365.25 / 1000;
+        return Quantity::kilowattHoursAYear($this->watts($assumptions), $this->hours($assumptions));
     }
 
     /** @return array<string, mixed> */
@@ -187,16 +193,7 @@ final readonly class Item
         return [
             'id' => $this->id,
             'kind' => $this->kind->value,
-            ...array_filter(
-                [
-                    'name' => $this->name,
-                    'tag' => $this->tag,
-                    'note' => $this->note,
-                    'keptBecause' => $this->keptBecause,
-                    'keptWhere' => $this->keptWhere,
-                ],
-                static fn (string $text): bool => $text !== '',
-            ),
+            ...$this->words->toArray(),
             ...array_filter(
                 [
                     'figures' => $this->figures,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumption;
 use Ithys\Assumption\Assumptions;
 
@@ -85,9 +86,7 @@ enum Kind: string
                 'Fleece roller',
                 Group::Mechanical,
                 'Winds fresh fleece on as the water backs up.',
-                5.0,
                 1,
-                24.0,
                 [Figure::Micron, Figure::SpareHoles],
                 [Choice::Feed, Choice::Hole],
             ),
@@ -126,7 +125,7 @@ enum Kind: string
                 'Fine wool, thrown away every few days.',
                 flags: [Flag::Loose],
             ),
-            self::Skimmer => new Spec('Skimmer', Group::Export, 'Foams dissolved organics out.', 15.0, 1, 24.0, [
+            self::Skimmer => new Spec('Skimmer', Group::Export, 'Foams dissolved organics out.', 1, [
                 Figure::ClaimLow,
                 Figure::ClaimHigh,
                 Figure::Air,
@@ -135,9 +134,7 @@ enum Kind: string
                 'Refugium',
                 Group::Export,
                 'A lit section of macroalgae.',
-                20.0,
                 1,
-                12.0,
                 [Figure::Capacity],
                 flags: [Flag::Shielded],
             ),
@@ -145,9 +142,7 @@ enum Kind: string
                 'Algae reactor',
                 Group::Export,
                 'A lit vessel of macroalgae.',
-                25.0,
                 2,
-                12.0,
                 [Figure::Capacity],
                 flags: [Flag::Shielded],
             ),
@@ -155,9 +150,7 @@ enum Kind: string
                 'Algae scrubber',
                 Group::Export,
                 'A lit screen of turf algae under running water.',
-                20.0,
                 1,
-                12.0,
                 flags: [Flag::Shielded],
             ),
             self::Basket => new Spec(
@@ -212,9 +205,7 @@ enum Kind: string
                 'Return pump',
                 Group::Service,
                 'Brings the water back; in a canister or hang-on filter, its motor.',
-                30.0,
                 1,
-                24.0,
                 [Figure::ClaimLow, Figure::ClaimHigh, Figure::GivesUp],
                 [Choice::Fitting],
             ),
@@ -222,27 +213,23 @@ enum Kind: string
                 'Feed pump',
                 Group::Service,
                 'A pump of its own for a branch.',
-                8.0,
                 1,
                 choices: [Choice::Fitting],
             ),
-            self::Heater => new Spec('Heater', Group::Service, 'Must stay under water in every state.', 200.0, 1, 6.0, [
+            self::Heater => new Spec('Heater', Group::Service, 'Must stay under water in every state.', 1, [
                 Figure::Cover,
             ]),
             self::Chiller => new Spec(
                 'Chiller',
                 Group::Service,
                 'Cools the water; with a pump of its own.',
-                150.0,
                 2,
-                6.0,
                 choices: [Choice::Fitting],
             ),
             self::Uv => new Spec(
                 'UV clarifier',
                 Group::Service,
                 'Lamp in a pipe; never look into it.',
-                18.0,
                 1,
                 choices: [Choice::Fitting],
             ),
@@ -250,15 +237,19 @@ enum Kind: string
                 'Ozone',
                 Group::Service,
                 'Only with a probe and a skimmer rated for it.',
-                10.0,
                 1,
-                2.0,
                 flags: [Flag::Probe],
             ),
-            self::TopOff => new Spec('Top-off', Group::Service, 'Makes up what evaporates.', 3.0, 1, 1.0, [
+            self::TopOff => new Spec('Top-off', Group::Service, 'Makes up what evaporates.', 1, [
                 Figure::Capacity,
             ]),
         };
+    }
+
+    /** Whether it runs on power, for which there is a usual figure then. */
+    public function isPowered(): bool
+    {
+        return $this->spec()->sockets > 0;
     }
 
     public function label(): string
@@ -299,12 +290,16 @@ enum Kind: string
     }
 
     /** The flow one unit takes when its keeper gives no limit; null where none is usual. */
-    public function usualLimit(?string $hole): ?Assumption
+    public function usualLimit(?string $hole, Assumptions $assumptions): ?Assumption
     {
         return match ($this) {
-            self::Zeolite => Assumptions::zeoliteFlow(),
-            self::Roller => $hole === '7in' ? Assumptions::largeRollerFlow() : Assumptions::smallRollerFlow(),
-            self::Sock => $hole === '7in' ? Assumptions::largeSockFlow() : Assumptions::smallSockFlow(),
+            self::Zeolite => $assumptions->of(Assumed::ZeoliteFlow),
+            self::Roller => $hole === '7in'
+                ? $assumptions->of(Assumed::LargeRollerFlow)
+                : $assumptions->of(Assumed::SmallRollerFlow),
+            self::Sock => $hole === '7in'
+                ? $assumptions->of(Assumed::LargeSockFlow)
+                : $assumptions->of(Assumed::SmallSockFlow),
             default => null,
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
+use Ithys\Document\Refused;
 use Ithys\Water\Tank;
 
 /**
@@ -42,7 +43,7 @@ final readonly class Path
      * @param  list<Item>  $removed
      * @param  array<string, string>  $without
      *
-     * @throws InvalidPath when an item stands in two places, lines feed only each other, or there are two return pumps
+     * @throws Refused when an item stands in two places, lines feed only each other, or there are two return pumps
      */
     public static function of(
         string $name,
@@ -56,10 +57,11 @@ final readonly class Path
     ): self {
         $main = array_values(array_filter($lines, static fn (Line $line): bool => $line->isMain()));
         if (count($main) !== 1) {
-            throw InvalidPath::unreadable('A path has one main line, from the display and back to it.');
+            throw Refused::whole('path', 'A path has one main line, from the display and back to it.');
         }
         if (count($lines) > self::MOST_LINES) {
-            throw InvalidPath::unreadable(
+            throw Refused::whole(
+                'path',
                 sprintf('A path can have %d lines; this one has %d.', self::MOST_LINES, count($lines)),
             );
         }
@@ -136,7 +138,7 @@ final readonly class Path
         $flow = $this->litresPerHour ?? $described->filterLitresPerHour;
 
         return $described->with(
-            $drawn->sumpLitres ?? $described->sumpLitres,
+            $drawn->sumpLitres ?? $described->beside->sumpLitres,
             $drawn->litresPerHour ?? ($flow === null ? null : $flow + $this->furtherTankLitresPerHour()),
             $this->furtherTankLitres(),
         );
@@ -175,48 +177,39 @@ final readonly class Path
         ];
     }
 
-    /**
-     * @param  array<mixed>  $document  as {@see Path::toArray()} made it
-     *
-     * @throws InvalidPath when the document is of another kind or holds what this version does not know
-     */
-    public static function fromArray(array $document): self
-    {
-        return PathDocument::read($document);
-    }
-
     private function refuseWhatCannotBe(): void
     {
         $seen = [];
         $returns = 0;
         foreach ([...$this->items(), ...$this->removed] as $item) {
             if (isset($seen[$item->id])) {
-                throw InvalidPath::twice($item);
+                throw PathFault::twice($item);
             }
             $seen[$item->id] = true;
         }
         if (count($seen) > self::MOST_ITEMS) {
-            throw InvalidPath::unreadable(
+            throw Refused::whole(
+                'path',
                 sprintf('A path can have %d items; this one has %d.', self::MOST_ITEMS, count($seen)),
             );
         }
         foreach ($this->itemsOf(Kind::ReturnPump) as $pump) {
             if (++$returns > 1) {
-                throw InvalidPath::twoReturns($pump);
+                throw PathFault::twoReturns($pump);
             }
         }
         foreach ($this->branches() as $line) {
             $this->refuseLooseEnd($line, 'from', $line->from);
             $this->refuseLooseEnd($line, 'to', $line->to);
-            $this->leadsToMain($line, static fn (Line $at): ?string => $at->from) || throw InvalidPath::cycle($line);
-            $this->leadsToMain($line, static fn (Line $at): ?string => $at->to) || throw InvalidPath::nowhere($line);
+            $this->leadsToMain($line, static fn (Line $at): ?string => $at->from) || throw PathFault::cycle($line);
+            $this->leadsToMain($line, static fn (Line $at): ?string => $at->to) || throw PathFault::nowhere($line);
         }
     }
 
     private function refuseLooseEnd(Line $line, string $end, ?string $itemId): void
     {
         if ($itemId !== null && $this->find($itemId) === null) {
-            throw InvalidPath::noSuchItem($line, $end);
+            throw PathFault::noSuchItem($line, $end);
         }
     }
 

@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace Ithys\Path;
 
 use Ithys\Quantity\Dimension;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 
 /** What differs between two paths, item by item. */
 final readonly class PathDiff
 {
     /**
-     * @param  list<array{what: string, item: string, detail: string}>  $changes what is added, removed, moved, changed
+     * @param  list<array{what: string, item: string, detail: Text}>  $changes what is added, removed, moved, changed
      *   or taken out
      */
     private function __construct(public array $changes)
     {
     }
 
-    public static function between(Path $before, Path $after, UnitSystem $units): self
+    public static function between(Path $before, Path $after): self
     {
         $was = self::places($before);
         $is = self::places($after);
@@ -46,23 +47,27 @@ final readonly class PathDiff
                 $changes[] = self::change('moved', $item, 'at another place in the order');
             }
             if ($old->toArray() !== $item->toArray()) {
-                $changes[] = self::change('changed', $item, implode(', ', self::differences($old, $item, $units)));
+                $changes[] = self::change('changed', $item, Text::join(', ', self::differences($old, $item)));
             }
         }
         foreach (
             [
                 [
                     'Flow',
-                    self::shown($before->litresPerHour, Figure::FlowLimit, $units),
-                    self::shown($after->litresPerHour, Figure::FlowLimit, $units),
+                    self::shown($before->litresPerHour, Figure::FlowLimit),
+                    self::shown($after->litresPerHour, Figure::FlowLimit),
                 ],
                 ['Style', $before->style->label(), $after->style->label()],
                 ['Stock now', $before->stockNow->value, $after->stockNow->value],
                 ['Stock planned', $before->stockPlanned->value, $after->stockPlanned->value],
             ] as [$name, $a, $b]
         ) {
-            if ($a !== $b) {
-                $changes[] = ['what' => 'changed', 'item' => $name, 'detail' => "{$a}, now {$b}"];
+            if ($a != $b) {
+                $changes[] = [
+                    'what' => 'changed',
+                    'item' => $name,
+                    'detail' => Text::of('{was}, now {is}', was: $a, is: $b),
+                ];
             }
         }
 
@@ -116,18 +121,18 @@ final readonly class PathDiff
         return array_fill_keys(array_values(array_diff($is, $best)), true);
     }
 
-    /** @return list<string> */
-    private static function differences(Item $old, Item $new, UnitSystem $units): array
+    /** @return list<Text|string> */
+    private static function differences(Item $old, Item $new): array
     {
         $differences = [];
         foreach (Figure::cases() as $figure) {
             if ($old->figure($figure) !== $new->figure($figure)) {
-                $differences[]
-                    = lcfirst($figure->label())
-                    .' '
-                    .self::shown($old->figure($figure), $figure, $units)
-                    .' to '
-                    .self::shown($new->figure($figure), $figure, $units);
+                $differences[] = Text::of(
+                    '{figure} {was} to {is}',
+                    figure: lcfirst($figure->label()),
+                    was: self::shown($old->figure($figure), $figure),
+                    is: self::shown($new->figure($figure), $figure),
+                );
             }
         }
         foreach (Choice::cases() as $choice) {
@@ -141,7 +146,7 @@ final readonly class PathDiff
             }
         }
         foreach (['name', 'tag', 'note', 'keptBecause', 'keptWhere'] as $text) {
-            if ($old->{$text} !== $new->{$text}) {
+            if ($old->words->{$text} !== $new->words->{$text}) {
                 $differences[] = [
                     'name' => 'name',
                     'tag' => 'tag',
@@ -161,22 +166,19 @@ final readonly class PathDiff
         return $differences;
     }
 
-    private static function shown(?float $value, Figure $figure, UnitSystem $units): string
+    private static function shown(?float $value, Figure $figure): Quantity|string
     {
         $dimension = $figure->dimension();
 
         return match (true) {
             $value === null => 'not given',
-            $dimension === null || $dimension === Dimension::Mass => trim(
-                rtrim(rtrim(number_format($value, 2), '0'), '.').' '.$figure->unit(),
-            ),
-            default => $units->format($value, $dimension),
+            default => Quantity::base($value, $dimension ?? Dimension::Plain),
         };
     }
 
-    /** @return array{what: string, item: string, detail: string} */
-    private static function change(string $what, Item $item, string $detail): array
+    /** @return array{what: string, item: string, detail: Text} */
+    private static function change(string $what, Item $item, Text|string $detail): array
     {
-        return ['what' => $what, 'item' => $item->title(), 'detail' => $detail];
+        return ['what' => $what, 'item' => $item->title(), 'detail' => Text::wrap($detail)];
     }
 }

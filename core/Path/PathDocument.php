@@ -4,220 +4,204 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
+use Ithys\Document\Field;
+use Ithys\Document\Reader;
+use Ithys\Document\Refused;
 use Ithys\Media\Medium;
+use Ithys\Quantity\UnitSystem;
 
 /**
- * Reads the document of a path, base units throughout, and refuses what it does not know by a sentence with its place.
+ * Reads the document of a path, as it is stored or as its keeper types it.
+ *
+ * An empty text is no figure; so a draft may stay unfinished. What it does not know is refused at its place.
  */
 final class PathDocument
 {
-    private const MOST_TEXT = 500;
-
     /**
-     * @param  array<mixed>  $document
+     * @param  array<mixed>  $typed
      *
-     * @throws InvalidPath
+     * @throws Refused
      */
-    public static function read(array $document): Path
+    public static function typed(array $typed, UnitSystem $units): Path
     {
-        if (($document['format'] ?? null) !== Path::FORMAT || ($document['schema'] ?? null) !== Path::SCHEMA) {
-            throw InvalidPath::unreadable(
-                sprintf(
-                    'This is not a path of this version: its format should read “%s”, its schema %d.',
-                    Path::FORMAT,
-                    Path::SCHEMA,
-                ),
-            );
-        }
-        $without = [];
-        foreach (self::list($document, 'without') as $stage => $why) {
-            $without[self::known(Stage::tryFrom((string) $stage), 'stage', $stage, 'without')->value] = self::plain(
-                $why,
-                'without',
-            );
-        }
-
-        return Path::of(
-            self::text($document, 'name', 'name'),
-            self::known(
-                Style::tryFrom(self::text($document, 'style', 'style')),
-                'style',
-                $document['style'] ?? '',
-                'style',
-            ),
-            self::flow($document, 'flow'),
-            self::known(
-                Stock::tryFrom(self::text($document, 'stockNow', 'stockNow')),
-                'stocking',
-                $document['stockNow'] ?? '',
-                'stockNow',
-            ),
-            self::known(
-                Stock::tryFrom(self::text($document, 'stockPlanned', 'stockPlanned')),
-                'stocking',
-                $document['stockPlanned'] ?? '',
-                'stockPlanned',
-            ),
-            $without,
-            array_map(self::line(...), array_values(self::list($document, 'lines'))),
-            array_map(self::item(...), array_values(self::list($document, 'removed'))),
-        );
+        return self::read(Reader::typed($typed, $units));
     }
 
-    private static function line(mixed $line): Line
+    /**
+     * @param  array<mixed>  $document  as {@see Path::toArray()} made it
+     *
+     * @throws Refused
+     */
+    public static function stored(array $document): Path
     {
-        $line = is_array($line) ? $line : throw InvalidPath::unreadable('A line of the path is not a group of items.');
-        $id = self::id($line, 'line');
-        $figure = static fn (string $key, float $least, float $most): ?float => isset($line[$key])
-            ? self::within($line[$key], $least, $most, "line.{$id}.{$key}")
-            : null;
+        return self::read(Reader::stored($document, 'path', 'a path', Path::FORMAT, Path::SCHEMA));
+    }
+
+    /** The flow of a path or a line of it. */
+    public static function flow(): Field
+    {
+        [$least, $most] = Figure::FlowLimit->bounds();
+
+        return Field::of('litresPerHour', 'The flow', Figure::FlowLimit->dimension(), $least, $most);
+    }
+
+    public static function tankLitres(): Field
+    {
+        [$least, $most] = Figure::ClaimHigh->bounds();
+
+        return Field::of('tankLitres', 'The water of the tank', Figure::ClaimHigh->dimension(), $least, $most);
+    }
+
+    private static function read(Reader $from): Path
+    {
+        $without = [];
+        foreach ($from->keys('without') as $stage) {
+            if (Stage::tryFrom($stage) === null) {
+                $from->noteAt('without', "“{$stage}” is not a stage known here.");
+            } else {
+                $without[$stage] = $from->group('without', 'without')->text($stage);
+            }
+        }
+        $read = [
+            $from->text('name'),
+            $from->word('style', Style::class, 'style', Style::Sump),
+            self::flowOf($from, 'flow'),
+            $from->word('stockNow', Stock::class, 'stocking', Stock::Medium),
+            $from->word('stockPlanned', Stock::class, 'stocking', Stock::Medium),
+            $without,
+            array_map(self::line(...), $from->list('lines')),
+            array_map(self::item(...), $from->list('removed')),
+        ];
+        $from->close();
+
+        return Path::of(...$read);
+    }
+
+    private static function line(Reader $from): Line
+    {
+        $id = self::id($from, 'line');
+        $from = $from->at("line.{$id}");
 
         return new Line(
             $id,
-            array_map(self::item(...), array_values(self::list($line, 'items'))),
-            self::text($line, 'name', "line.{$id}.name"),
-            self::text($line, 'from', "line.{$id}.from") ?: null,
-            self::text($line, 'to', "line.{$id}.to") ?: null,
-            self::flow($line, "line.{$id}.flow"),
-            ($line['tank'] ?? false) === true,
-            $figure('tankLitres', 1.0, 50_000.0),
+            array_map(self::item(...), $from->list('items')),
+            $from->text('name'),
+            $from->text('from') ?: null,
+            $from->text('to') ?: null,
+            self::flowOf($from, "line.{$id}.flow"),
+            $from->flag('tank'),
+            $from->figure(self::tankLitres()),
         );
     }
 
-    private static function item(mixed $item): Item
+    /** A flow is called so on screen, whatever its key. */
+    private static function flowOf(Reader $from, string $place): ?float
     {
-        $item = is_array($item)
-            ? $item
-            : throw InvalidPath::unreadable('An item of the path is not a group of properties.');
-        $id = self::id($item, 'item');
+        return $from->figureHere(self::flow(), $place);
+    }
+
+    private static function item(Reader $from): Item
+    {
+        $id = self::id($from, 'item');
         $at = "item.{$id}";
-        $figures = [];
-        foreach (self::list($item, 'figures') as $key => $value) {
-            $figure = self::known(Figure::tryFrom((string) $key), 'figure', $key, $at);
-            $figures[$figure->value] = self::within(
-                $value,
-                $figure->bounds()[0],
-                $figure->bounds()[1],
-                "{$at}.{$figure->value}",
-            );
-        }
-        $choices = [];
-        foreach (self::list($item, 'choices') as $key => $value) {
-            $choice = self::known(Choice::tryFrom((string) $key), 'choice', $key, $at);
-            $word = self::plain($value, "{$at}.{$choice->value}");
-            $choices[$choice->value] = isset($choice->options()[$word])
-                ? $word
-                : self::unknown('word', $word, "{$at}.{$choice->value}");
+        $from = $from->at($at);
+        $kind = Kind::tryFrom($from->text('kind'));
+        if ($kind === null) {
+            $from->note("“{$from->text('kind')}” is not a kind of equipment known here.");
         }
 
         return new Item(
             $id,
-            self::known(Kind::tryFrom(self::text($item, 'kind', $at)), 'kind of equipment', $item['kind'] ?? '', $at),
-            self::text($item, 'name', "{$at}.name"),
-            self::text($item, 'tag', "{$at}.tag"),
-            self::text($item, 'note', "{$at}.note"),
-            self::text($item, 'keptBecause', "{$at}.keptBecause"),
-            self::text($item, 'keptWhere', "{$at}.keptWhere"),
-            $figures,
-            $choices,
-            array_map(
-                static fn (mixed $flag): Flag => self::known(
-                    Flag::tryFrom(self::plain($flag, $at)),
-                    'property',
-                    $flag,
-                    $at,
-                ),
-                array_values(self::list($item, 'flags')),
+            $kind ?? Kind::Pad,
+            new ItemWords(
+                $from->text('name'),
+                $from->text('tag'),
+                $from->text('note'),
+                $from->text('keptBecause'),
+                $from->text('keptWhere'),
             ),
-            array_map(
-                static fn (mixed $load): Load => self::load($load, $at),
-                array_values(self::list($item, 'media')),
-            ),
+            self::figures($from, $at),
+            self::choices($from, $at),
+            self::flags($from),
+            array_map(self::load(...), $from->list('media')),
         );
     }
 
-    private static function load(mixed $load, string $at): Load
+    /** @return array<string, float> by {@see Figure} */
+    private static function figures(Reader $from, string $at): array
     {
-        $load = is_array($load) ? $load : self::unknown('medium', '', $at);
-        [$least, $most] = Figure::Grams->bounds();
+        $figures = [];
+        foreach ($from->keys('figures') as $key) {
+            $known = Figure::tryFrom($key);
+            if ($known === null) {
+                $from->note("“{$key}” is not a figure known here.");
 
-        return new Load(
-            self::known(Medium::tryFrom(self::text($load, 'medium', $at)), 'medium', $load['medium'] ?? '', $at),
-            isset($load['grams']) ? self::within($load['grams'], $least, $most, "{$at}.media") : null,
-        );
+                continue;
+            }
+            $value = $from->group('figures', $at)->figure($known->field());
+            if ($value !== null) {
+                $figures[$key] = $value;
+            }
+        }
+
+        return $figures;
     }
 
-    /** @param  array<mixed>  $from */
-    private static function id(array $from, string $what): string
+    /** @return array<string, string> by {@see Choice} */
+    private static function choices(Reader $from, string $at): array
     {
-        $id = $from['id'] ?? null;
+        $choices = [];
+        foreach ($from->keys('choices') as $key) {
+            $known = Choice::tryFrom($key);
+            $word = $from->group('choices', $at)->text($key);
+            if ($known === null) {
+                $from->note("“{$key}” is not a choice known here.");
+            } elseif ($word !== '' && ! isset($known->options()[$word])) {
+                $from->note("“{$word}” is not a word known here.", $key);
+            } elseif ($word !== '') {
+                $choices[$key] = $word;
+            }
+        }
 
-        return is_string($id) && preg_match('~^[a-z0-9-]{1,24}$~D', $id) === 1
-            ? $id
-            : throw InvalidPath::unreadable(
+        return $choices;
+    }
+
+    /** @return list<Flag> */
+    private static function flags(Reader $from): array
+    {
+        $flags = [];
+        foreach ($from->values('flags') as $word) {
+            $flag = is_string($word) ? Flag::tryFrom($word) : null;
+            if ($flag === null) {
+                $from->note(sprintf('“%s” is not a property known here.', is_scalar($word) ? (string) $word : ''));
+            } else {
+                $flags[] = $flag;
+            }
+        }
+
+        return $flags;
+    }
+
+    private static function load(Reader $from): Load
+    {
+        $medium = Medium::tryFrom($from->text('medium'));
+        if ($medium === null) {
+            $from->note("“{$from->text('medium')}” is not a medium known here.");
+        }
+
+        return new Load($medium ?? Medium::Gfo, $from->figureHere(Figure::Grams->field()->called('grams')));
+    }
+
+    private static function id(Reader $from, string $what): string
+    {
+        $id = $from->text('id');
+        if (preg_match('~^[a-z0-9-]{1,24}$~D', $id) !== 1) {
+            $from->noteAt(
+                'path',
                 "An {$what} has no mark of its own; one is 1 to 24 small letters, digits and dashes.",
             );
-    }
+        }
 
-    /** @param  array<mixed>  $from */
-    private static function flow(array $from, string $at): ?float
-    {
-        [$least, $most] = Figure::FlowLimit->bounds();
-
-        return isset($from['litresPerHour']) ? self::within($from['litresPerHour'], $least, $most, $at) : null;
-    }
-
-    /**
-     * @param  array<mixed>  $from
-     * @return array<mixed>
-     */
-    private static function list(array $from, string $key): array
-    {
-        $list = $from[$key] ?? [];
-
-        return is_array($list) ? $list : throw InvalidPath::unreadable("“{$key}” should be a list.");
-    }
-
-    /** @param  array<mixed>  $from */
-    private static function text(array $from, string $key, string $at): string
-    {
-        return self::plain($from[$key] ?? '', $at);
-    }
-
-    private static function plain(mixed $text, string $at): string
-    {
-        return is_string($text) && mb_strlen($text) <= self::MOST_TEXT
-            ? $text
-            : throw InvalidPath::places([
-                $at => sprintf('A text of at most %d characters belongs here.', self::MOST_TEXT),
-            ]);
-    }
-
-    private static function within(mixed $value, float $least, float $most, string $at): float
-    {
-        return (is_int($value) || is_float($value)) && $value >= $least && $value <= $most ? (float) $value
-            : throw InvalidPath::places([$at => sprintf('A number from %s to %s belongs here.', $least, $most)]);
-    }
-
-    /**
-     * @template T
-     *
-     * @param  ?T  $case
-     * @return T
-     */
-    private static function known(mixed $case, string $what, mixed $word, string $at): mixed
-    {
-        return $case ?? self::unknown($what, $word, $at);
-    }
-
-    private static function unknown(string $what, mixed $word, string $at): never
-    {
-        throw InvalidPath::places([
-            $at => sprintf(
-                '“%s” is not a %s known here.',
-                is_scalar($word) ? mb_strimwidth((string) $word, 0, 40, '…') : '',
-                $what,
-            ),
-        ]);
+        return $id;
     }
 }

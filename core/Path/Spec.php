@@ -8,7 +8,6 @@ namespace Ithys\Path;
 final readonly class Spec
 {
     /**
-     * @param  ?float  $watts  typical power of one, an estimate from memory; null for what needs none
      * @param  int  $sockets  sockets one takes (common practice)
      * @param  list<Figure>  $figures  beside those every item has
      * @param  list<Choice>  $choices
@@ -18,9 +17,7 @@ final readonly class Spec
         public string $label,
         public Group $group,
         public string $says,
-        public ?float $watts = null,
         public int $sockets = 0,
-        public float $hours = 24.0,
         public array $figures = [],
         public array $choices = [],
         public array $flags = [],

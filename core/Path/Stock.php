@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumption;
 use Ithys\Assumption\Assumptions;
 
@@ -24,12 +25,12 @@ enum Stock: string
     }
 
     /** How many litres of a lightly stocked tank one litre of this one is to a skimmer. */
-    public function weight(): Assumption
+    public function weight(Assumptions $assumptions): Assumption
     {
         return match ($this) {
-            self::Light => Assumptions::lightStock(),
-            self::Medium => Assumptions::mediumStock(),
-            self::Heavy => Assumptions::heavyStock(),
+            self::Light => $assumptions->of(Assumed::LightStock),
+            self::Medium => $assumptions->of(Assumed::MediumStock),
+            self::Heavy => $assumptions->of(Assumed::HeavyStock),
         };
     }
 }

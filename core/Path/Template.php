@@ -105,7 +105,7 @@ final class Template
         return static fn (string $id): Item => new Item(
             $id,
             $kind,
-            $name,
+            new ItemWords($name),
             figures: array_map(floatval(...), $figures),
             choices: $choices,
             flags: $flags,

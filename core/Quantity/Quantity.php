@@ -10,7 +10,73 @@ final readonly class Quantity
     private function __construct(
         public float $base,
         public Dimension $dimension,
+        /** Decimals it is read with; null for as many as its size asks for. */
+        public ?int $decimals = null,
     ) {
+    }
+
+    public static function base(float $base, Dimension $dimension, ?int $decimals = null): self
+    {
+        return new self($base, $dimension, $decimals);
+    }
+
+    public static function litres(float $litres): self
+    {
+        return new self($litres, Dimension::Volume);
+    }
+
+    public static function millilitres(float $millilitres, ?int $decimals = null): self
+    {
+        return new self($millilitres / 1000, Dimension::Dose, $decimals);
+    }
+
+    public static function perHour(float $litres): self
+    {
+        return new self($litres, Dimension::Flow);
+    }
+
+    public static function length(float $mm): self
+    {
+        return new self($mm, Dimension::Length);
+    }
+
+    /** A length as a workshop reads it. */
+    public static function mm(float $mm): self
+    {
+        return new self($mm, Dimension::Workshop);
+    }
+
+    public static function grams(float $grams, ?int $decimals = null): self
+    {
+        return new self($grams, Dimension::Mass, $decimals);
+    }
+
+    public static function celsius(float $degrees, int $decimals = 0): self
+    {
+        return new self($degrees, Dimension::Temperature, $decimals);
+    }
+
+    public static function ppm(float $mgPerLitre, ?int $decimals = null): self
+    {
+        return new self($mgPerLitre, Dimension::Concentration, $decimals);
+    }
+
+    /** A number without a unit. */
+    public static function number(float $number, ?int $decimals = null): self
+    {
+        return new self($number, Dimension::Plain, $decimals);
+    }
+
+    /** Energy in a year, kWh, of what runs so many hours a day. */
+    public static function kilowattHoursAYear(float $watts, float $hoursADay): float
+    {
+        return $watts * $hoursADay * 365.25 / 1000;
+    }
+
+    /** A share of one, read as a percentage. */
+    public static function share(float $share, ?int $decimals = 0): self
+    {
+        return new self($share, Dimension::Share, $decimals);
     }
 
     public static function of(float $amount, Unit $unit): self
@@ -37,6 +103,7 @@ final readonly class Quantity
         }
         $unit
             = Unit::fromWord($match[2], $gallon)
+            ?? Unit::shownAs($match[2])
             ?? throw InvalidQuantity::unknownUnit(mb_strimwidth($match[2], 0, 40, '…'));
         if ($unit->dimension() !== $bare->dimension()) {
             throw InvalidQuantity::wrongDimension($unit, $bare->dimension());

@@ -16,13 +16,15 @@ final class ShopLength
     {
         $text = number_format($mm, abs($mm) < 10 ? 1 : 0, '.', ',');
 
-        return (str_ends_with($text, '.0') ? substr($text, 0, -2) : $text).' mm';
+        $text = str_ends_with($text, '.0') ? substr($text, 0, -2) : $text;
+
+        return ($text === '-0' ? '0' : str_replace('-', '−', $text)).' mm';
     }
 
     private static function inches(float $mm): string
     {
         $sixteenths = (int) round(abs($mm) / 25.4 * 16);
-        $sign = $mm < 0 && $sixteenths > 0 ? '-' : '';
+        $sign = $mm < 0 && $sixteenths > 0 ? '−' : '';
         $whole = intdiv($sixteenths, 16);
         $rest = $sixteenths % 16;
         if ($rest === 0) {

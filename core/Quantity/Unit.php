@@ -45,6 +45,42 @@ enum Unit: string
     case PartPerMillion = 'ppm';
     case MicrogramPerLitre = 'µg/L';
     case PartPerBillion = 'ppb';
+    case MetrePerSecond = 'm/s';
+    case FootPerSecond = 'ft/s';
+    case Megapascal = 'MPa';
+    case PoundPerSquareInch = 'psi';
+    case Watt = 'W';
+    case KilowattHour = 'kWh';
+    case Hour = 'h';
+    case Day = 'd';
+    case Month = 'months';
+    case VolumePerHour = 'volumes/h';
+    case LitrePerKilogram = 'L/kg';
+    case UsGallonPerPound = 'US gal/lb';
+    case GramPerLitre = 'g/L';
+    case OuncePerUsGallon = 'oz/US gal';
+    case MillilitrePerLitre = 'mL/L';
+    case FluidOuncePerUsGallon = 'US fl oz/US gal';
+    case WattPerLitre = 'W/L';
+    case WattPerUsGallon = 'W/US gal';
+    case LitrePerHourPerLitre = 'L/h per L';
+    case UsGallonPerHourPerUsGallon = 'US gal/h per US gal';
+    case LitrePerDayPerSquareMetre = 'L/d per m²';
+    case UsGallonPerDayPerSquareFoot = 'US gal/d per ft²';
+    case MilligramPerGram = 'mg/g';
+    case PartPerThousand = 'parts per 1,000';
+    case LitrePerMilligram = 'L/mg';
+    case PerPartPerMillion = 'per ppm';
+    case PerKilowattHour = 'per kWh';
+    case PerLitre = 'per L';
+    case PerUsGallon = 'per US gal';
+    case WattPerCubicMetrePerHour = 'W per m³/h';
+    case WattPerUsGallonPerHour = 'W per US gal/h';
+    case Micrometre = 'µm';
+    case Micron = 'micron';
+    case Mil = 'mil';
+    case Percent = '%';
+    case One = '';
 
     public function dimension(): Dimension
     {
@@ -73,6 +109,29 @@ enum Unit: string
             self::PartPerMillion,
             self::MicrogramPerLitre,
             self::PartPerBillion => Dimension::Concentration,
+            self::MetrePerSecond, self::FootPerSecond => Dimension::Speed,
+            self::Megapascal, self::PoundPerSquareInch => Dimension::Stress,
+            self::Watt => Dimension::Power,
+            self::KilowattHour => Dimension::Energy,
+            self::Hour => Dimension::Hours,
+            self::Day => Dimension::Days,
+            self::Month => Dimension::Months,
+            self::VolumePerHour => Dimension::Turnover,
+            self::LitrePerKilogram, self::UsGallonPerPound => Dimension::Displacement,
+            self::GramPerLitre, self::OuncePerUsGallon => Dimension::MassDose,
+            self::MillilitrePerLitre, self::FluidOuncePerUsGallon => Dimension::VolumeDose,
+            self::WattPerLitre, self::WattPerUsGallon => Dimension::PowerDose,
+            self::LitrePerHourPerLitre, self::UsGallonPerHourPerUsGallon => Dimension::AirDose,
+            self::LitrePerDayPerSquareMetre, self::UsGallonPerDayPerSquareFoot => Dimension::Evaporation,
+            self::MilligramPerGram, self::PartPerThousand => Dimension::Capacity,
+            self::LitrePerMilligram, self::PerPartPerMillion => Dimension::Affinity,
+            self::PerKilowattHour => Dimension::EnergyPrice,
+            self::PerLitre, self::PerUsGallon => Dimension::VolumePrice,
+            self::WattPerCubicMetrePerHour, self::WattPerUsGallonPerHour => Dimension::PumpPower,
+            self::Micrometre, self::Micron => Dimension::Micron,
+            self::Mil => Dimension::Roughness,
+            self::Percent => Dimension::Share,
+            self::One => Dimension::Plain,
         };
     }
 
@@ -80,13 +139,6 @@ enum Unit: string
     public function factor(): float
     {
         return match ($this) {
-            self::Litre,
-            self::Millimetre,
-            self::Gram,
-            self::LitrePerHour,
-            self::Celsius,
-            self::MilligramPerLitre,
-            self::PartPerMillion => 1.0,
             self::Millilitre, self::Milligram, self::MicrogramPerLitre, self::PartPerBillion => 0.001,
             self::CubicInch => 0.016387064,
             self::CubicFoot => 28.316846592,
@@ -106,6 +158,18 @@ enum Unit: string
             self::Pound => 453.59237,
             self::UsGallonPerMinute => 227.12470704,
             self::Fahrenheit => 5 / 9,
+            self::FootPerSecond => 0.3048,
+            self::PoundPerSquareInch => 0.006894757293168,
+            self::UsGallonPerPound => 3.785411784 / 0.45359237,
+            self::OuncePerUsGallon => 28.349523125 / 3.785411784,
+            // A US gallon is 128 US fluid ounces.
+            self::FluidOuncePerUsGallon => 1000 / 128,
+            self::WattPerUsGallon, self::PerUsGallon => 1 / 3.785411784,
+            self::UsGallonPerDayPerSquareFoot => 3.785411784 / 0.3048 ** 2,
+            self::WattPerUsGallonPerHour => 1000 / 3.785411784,
+            self::Mil => 0.0254,
+            self::Percent => 0.01,
+            default => 1.0,
         };
     }
 
@@ -124,7 +188,7 @@ enum Unit: string
      */
     public static function fromWord(string $word, ?Unit $gallon = null): ?self
     {
-        $key = str_replace(['.', ' ', 'μ', 'µ', '³', '°'], ['', '', 'u', 'u', '3', ''], mb_strtolower(trim($word)));
+        $key = self::key($word);
         if (in_array($key, ['gal', 'gals', 'gallon', 'gallons', 'gal/h', 'gph'], true)) {
             if ($gallon === null) {
                 throw InvalidQuantity::ambiguousGallon($word);
@@ -180,5 +244,23 @@ enum Unit: string
             'ppb' => self::PartPerBillion,
             default => null,
         };
+    }
+
+    /** The unit that is shown this way, so that every figure on screen can be typed as it stands. */
+    public static function shownAs(string $word): ?self
+    {
+        $key = self::key($word);
+        foreach (self::cases() as $unit) {
+            if ($key !== '' && self::key($unit->value) === $key) {
+                return $unit;
+            }
+        }
+
+        return null;
+    }
+
+    private static function key(string $word): string
+    {
+        return str_replace(['.', ' ', 'μ', 'µ', '³', '°'], ['', '', 'u', 'u', '3', ''], mb_strtolower(trim($word)));
     }
 }

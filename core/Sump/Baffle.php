@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\UnderGap;
 use Ithys\Flow\Weir;
@@ -41,9 +42,9 @@ final readonly class Baffle
     }
 
     /** Its highest edge over the floor, mm: of a comb, the tips of the teeth. */
-    public function edgeMm(): float
+    public function edgeMm(Assumptions $assumptions): float
     {
-        return $this->topMm + ($this->isToothed() ? Assumptions::combTeeth()->value : 0.0);
+        return $this->topMm + ($this->isToothed() ? $assumptions->value(Assumed::CombTeeth) : 0.0);
     }
 
     public function isToothed(): bool
@@ -52,9 +53,15 @@ final readonly class Baffle
     }
 
     /** Width of a tooth between two slots, mm. */
-    public function toothMm(): float
+    public function toothMm(Assumptions $assumptions): float
     {
-        return Assumptions::combSlot()->value * (1 / $this->openShare - 1);
+        return $assumptions->value(Assumed::CombSlot) * (1 / $this->openShare - 1);
+    }
+
+    /** The clear space under it. */
+    public function gap(float $widthMm, Assumptions $assumptions): UnderGap
+    {
+        return new UnderGap($this->gapMm, $widthMm, $assumptions->value(Assumed::Orifice));
     }
 
     /** Its top as a weir. */
@@ -64,11 +71,11 @@ final readonly class Baffle
     }
 
     /** Water over the top and under the gap between two levels over the floor, L/h. */
-    public function flow(float $levelBeforeMm, float $levelAfterMm, float $widthMm): float
+    public function flow(float $levelBeforeMm, float $levelAfterMm, float $widthMm, Assumptions $assumptions): float
     {
         $over = $this->overflow($widthMm)->flow($levelBeforeMm - $this->topMm, $levelAfterMm - $this->topMm);
         $under = $this->hangs()
-            ? (new UnderGap($this->gapMm, $widthMm))->flow($levelBeforeMm - max($levelAfterMm, $this->gapMm / 2))
+            ? $this->gap($widthMm, $assumptions)->flow($levelBeforeMm - max($levelAfterMm, $this->gapMm / 2))
             : 0.0;
 
         return $over + $under;

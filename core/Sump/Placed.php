@@ -9,24 +9,22 @@ final readonly class Placed
 {
     public function __construct(
         public string $id,
-        /** skimmer, heater, pump, roller or other */
-        public string $kind,
+        public DeviceKind $kind,
         public string $name,
         public int $chamber,
-        public float $lengthMm,
-        public float $widthMm,
-        public float $heightMm,
+        public Size $size,
         /** How high its foot stands over the floor, mm. */
         public float $standMm = 0.0,
-        /**
-         * Least and most depth of water its maker asks for, over its foot, mm; for a heater the first is its minimum
-         * line.
-         */
-        public ?float $depthLowMm = null,
-        public ?float $depthHighMm = null,
+        public Depth $depth = new Depth,
         /** The item of the path it is, where it was placed from there. */
         public string $item = '',
     ) {
+    }
+
+    /** Its highest point over the floor, mm. */
+    public function topMm(): float
+    {
+        return $this->standMm + $this->size->heightMm;
     }
 
     /** Water over the minimum line of a heater, mm; null while its line is not given or its chamber is gone. */
@@ -34,9 +32,9 @@ final readonly class Placed
     {
         $level = $lines->levelsMm[$this->chamber] ?? null;
 
-        return $this->kind !== 'heater' || $this->depthLowMm === null || $level === null
+        return $this->kind !== DeviceKind::Heater || $this->depth->leastMm === null || $level === null
             ? null
-            : $level - $this->standMm - $this->depthLowMm;
+            : $level - $this->standMm - $this->depth->leastMm;
     }
 
     /** @return array<string, mixed> */
@@ -44,15 +42,15 @@ final readonly class Placed
     {
         return [
             'id' => $this->id,
-            'kind' => $this->kind,
+            'kind' => $this->kind->value,
             'name' => $this->name,
             'chamber' => $this->chamber,
-            'lengthMm' => $this->lengthMm,
-            'widthMm' => $this->widthMm,
-            'heightMm' => $this->heightMm,
+            'lengthMm' => $this->size->lengthMm,
+            'widthMm' => $this->size->widthMm,
+            'heightMm' => $this->size->heightMm,
             'standMm' => $this->standMm,
-            ...$this->depthLowMm === null ? [] : ['depthLowMm' => $this->depthLowMm],
-            ...$this->depthHighMm === null ? [] : ['depthHighMm' => $this->depthHighMm],
+            ...$this->depth->leastMm === null ? [] : ['depthLowMm' => $this->depth->leastMm],
+            ...$this->depth->mostMm === null ? [] : ['depthHighMm' => $this->depth->mostMm],
             ...$this->item === '' ? [] : ['item' => $this->item],
         ];
     }

@@ -28,7 +28,7 @@ final class Pools
         $pools = new self(count($levelsMm));
         $left = INF;
         foreach ($section->chambers() as $i => $chamber) {
-            $baffle = $section->baffles[$i] ?? null;
+            $baffle = $section->inside->baffles[$i] ?? null;
             $right = $baffle === null ? INF : ($baffle->hangs() ? 0.0 : $baffle->topMm);
             $pools->pools[] = [
                 'area' => $chamber->litresPerMm(),

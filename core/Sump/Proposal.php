@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Path\Choice;
 use Ithys\Path\Figure;
@@ -19,41 +20,33 @@ final class Proposal
     /** Baffles stand behind the last one, so far at the most, mm. */
     private const BEHIND = 80.0;
 
-    private const THICKNESS = 6.0;
-
-    private const GAP = 30.0;
-
-    private const TRAY = 10.0;
-
-    /** Clear space between the baffles of a bubble trap, mm. */
-    private const TRAP_SPACE = 30.0;
-
     /** @return array<string, list<Baffle>> what stands together, by {@see BaffleKind} and "trap" */
     public static function baffles(Section $section): array
     {
-        $chambers = $section->chambers();
-        $last = $chambers[count($chambers) - 1];
+        $assumptions = $section->assumptions;
+        $last = $section->returnChamber();
         $at = $last->fromMm + min(self::BEHIND, $last->lengthMm() / 3);
-        $weir = 0.6 * $section->heightMm;
-        $step = self::THICKNESS + self::TRAP_SPACE;
+        $height = $section->vessel->heightMm;
+        $weir = $assumptions->value(Assumed::ProposedBaffle) * $height;
+        $under = $assumptions->value(Assumed::ProposedUnder) * $height;
+        $thickness = $assumptions->value(Assumed::ProposedThickness);
+        $step = $thickness + $assumptions->value(Assumed::TrapSpace);
         $baffle = static fn (BaffleKind $kind, float $at, float $top): Baffle => new Baffle(
             $kind->value,
             $kind,
             round($at),
-            self::THICKNESS,
+            $thickness,
             round($top),
-            $kind === BaffleKind::Under ? self::GAP : 0.0,
+            $kind === BaffleKind::Under ? $assumptions->value(Assumed::ProposedGap) : 0.0,
             $kind === BaffleKind::Comb ? 0.5 : 1.0,
         );
         $proposals = [];
         foreach (BaffleKind::cases() as $kind) {
-            $proposals[$kind->value] = [
-                $baffle($kind, $at, $kind === BaffleKind::Under ? 0.85 * $section->heightMm : $weir),
-            ];
+            $proposals[$kind->value] = [$baffle($kind, $at, $kind === BaffleKind::Under ? $under : $weir)];
         }
         $proposals['trap'] = [
             $baffle(BaffleKind::Weir, $at, $weir),
-            $baffle(BaffleKind::Under, $at + $step, 0.85 * $section->heightMm),
+            $baffle(BaffleKind::Under, $at + $step, $under),
             $baffle(BaffleKind::Weir, $at + 2 * $step, $weir - 15),
         ];
 
@@ -63,12 +56,30 @@ final class Proposal
     /** @return array<string, Placed> by kind of device */
     public static function devices(Section $section): array
     {
-        $return = count($section->baffles);
+        $assumptions = $section->assumptions;
+        $return = count($section->inside->baffles);
 
         return [
-            'skimmer' => new Placed('skimmer', 'skimmer', 'Skimmer', 0, 200, 180, 450, 0, 200, 240),
-            'heater' => new Placed('heater', 'heater', 'Heater', $return, 250, 30, 30, 0, 30),
-            'other' => new Placed('other', 'other', 'Device', 0, 100, 100, 200),
+            'skimmer' => new Placed(
+                'skimmer',
+                DeviceKind::Skimmer,
+                'Skimmer',
+                0,
+                self::size('skimmer', $assumptions),
+                depth: new Depth(
+                    $assumptions->value('device-skimmer-low'),
+                    $assumptions->value('device-skimmer-high'),
+                ),
+            ),
+            'heater' => new Placed(
+                'heater',
+                DeviceKind::Heater,
+                'Heater',
+                $return,
+                self::size('heater', $assumptions),
+                depth: new Depth($assumptions->value('device-heater-line')),
+            ),
+            'other' => new Placed('other', DeviceKind::Other, 'Device', 0, self::size('other', $assumptions)),
         ];
     }
 
@@ -80,46 +91,39 @@ final class Proposal
      */
     public static function fromPath(Section $section, Path $path): array
     {
-        $return = count($section->baffles);
+        $return = count($section->inside->baffles);
         $placed = [];
         foreach ($path->items() as $item) {
-            $usual = match (true) {
-                $item->kind === Kind::Skimmer => ['skimmer', 0, 200.0, 180.0, 450.0],
-                $item->kind === Kind::Heater => ['heater', 0, 250.0, 30.0, 30.0],
-                $item->kind === Kind::ReturnPump => ['pump', $return, 110.0, 80.0, 100.0],
-                $item->kind === Kind::FeedPump => ['pump', 0, 60.0, 50.0, 60.0],
-                $item->kind === Kind::Reactor, $item->kind === Kind::AlgaeReactor => [
-                    'other',
-                    max(0, $return - 1),
-                    110.0,
-                    110.0,
-                    350.0,
-                ],
-                $item->kind === Kind::Bag, $item->kind === Kind::Basket => [
-                    'other',
-                    max(0, $return - 1),
-                    120.0,
-                    80.0,
-                    60.0,
-                ],
+            $usual = match ($item->kind) {
+                Kind::Skimmer => [DeviceKind::Skimmer, 0, 'skimmer'],
+                Kind::Heater => [DeviceKind::Heater, 0, 'heater'],
+                Kind::ReturnPump => [DeviceKind::Pump, $return, 'return-pump'],
+                Kind::FeedPump => [DeviceKind::Pump, 0, 'feed-pump'],
+                Kind::Reactor, Kind::AlgaeReactor => [DeviceKind::Other, max(0, $return - 1), 'reactor'],
+                Kind::Bag, Kind::Basket => [DeviceKind::Other, max(0, $return - 1), 'media'],
                 default => null,
             };
             $isPlaced
                 = array_filter(
-                    $section->placed,
+                    $section->inside->placed,
                     static fn (Placed $device): bool => $device->item === $item->id || $device->name === $item->title(),
                 ) !== [];
             if ($usual !== null && ! $isPlaced) {
-                [$kind, $chamber, $length, $width, $height] = $usual;
+                [$kind, $chamber, $name] = $usual;
+                $size = self::size($name, $section->assumptions);
                 $placed[] = new Placed(
                     $item->id,
                     $kind,
                     $item->title(),
                     $chamber,
-                    $item->figure(Figure::Length) ?? $length,
-                    $item->figure(Figure::Width) ?? $width,
-                    $item->figure(Figure::Height) ?? $height,
-                    depthLowMm: $kind === 'heater' ? 30.0 : null,
+                    new Size(
+                        $item->figure(Figure::Length) ?? $size->lengthMm,
+                        $item->figure(Figure::Width) ?? $size->widthMm,
+                        $item->figure(Figure::Height) ?? $size->heightMm,
+                    ),
+                    depth: $kind === DeviceKind::Heater
+                        ? new Depth($section->assumptions->value('device-heater-line'))
+                        : new Depth,
                     item: $item->id,
                 );
             }
@@ -128,13 +132,24 @@ final class Proposal
         return $placed;
     }
 
+    private static function size(string $device, Assumptions $assumptions): Size
+    {
+        return new Size(
+            $assumptions->value("device-{$device}-length"),
+            $assumptions->value("device-{$device}-width"),
+            $assumptions->value("device-{$device}-height"),
+        );
+    }
+
     /**
      * @return array<string, Tray> by {@see TrayKind}; a tray has the holes that the socks and rollers of the path ask
      *   for
      */
     public static function trays(Section $section, ?Path $path = null): array
     {
-        $weir = $section->baffles[0]->topMm ?? 0.6 * $section->heightMm;
+        $weir = $section->inside->baffles[0]->topMm
+            ?? $section->assumptions->value(Assumed::ProposedBaffle) * $section->vessel->heightMm;
+        $thickness = $section->assumptions->value(Assumed::ProposedTray);
         $rollers = $path?->itemsOf(Kind::Roller) ?? [];
         $openings = [];
         foreach ([...$path?->itemsOf(Kind::Sock) ?? [], ...$rollers] as $item) {
@@ -145,23 +160,23 @@ final class Proposal
                         ? OpeningKind::LargeSock
                         : OpeningKind::SmallSock);
             for ($n = 0; $n < $item->count(); $n++) {
-                $openings[] = $kind->usual('hole-'.(count($openings) + 1));
+                $openings[] = $kind->usual('hole-'.(count($openings) + 1), $section->assumptions);
             }
         }
         $openings = [
-            ...$openings === [] ? [OpeningKind::SmallSock->usual('hole-1')] : $openings,
-            OpeningKind::Standpipe->usual('standpipe'),
+            ...$openings === [] ? [OpeningKind::SmallSock->usual('hole-1', $section->assumptions)] : $openings,
+            OpeningKind::Standpipe->usual('standpipe', $section->assumptions),
         ];
-        $under = $rollers === [] ? 0.0 : Assumptions::roomUnderRoller()->value;
-        $top = min($section->heightMm - 60.0, max($weir + 40.0, ceil($under + self::TRAY)));
+        $under = $rollers === [] ? 0.0 : $section->assumptions->value(Assumed::RoomUnderRoller);
+        $top = min($section->vessel->heightMm - 60.0, max($weir + 40.0, ceil($under + $thickness)));
 
         return [
-            TrayKind::Tray->value => new Tray('tray', TrayKind::Tray, 0, round($top), self::TRAY, $openings),
+            TrayKind::Tray->value => new Tray('tray', TrayKind::Tray, 0, round($top), $thickness, $openings),
             TrayKind::EggCrate->value => new Tray(
                 'egg-crate',
                 TrayKind::EggCrate,
-                max(0, count($section->baffles) - 1),
-                round(0.3 * $section->heightMm),
+                max(0, count($section->inside->baffles) - 1),
+                round($section->assumptions->value(Assumed::ProposedShelf) * $section->vessel->heightMm),
                 12.0,
             ),
         ];

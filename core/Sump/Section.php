@@ -4,49 +4,24 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
-use Ithys\Panel\Material;
-use Ithys\Sump\Tray\Tray;
+use Ithys\Assumption\Assumptions;
 
-/** A sump from inlet to return, by its inner size, its baffles and what stands in it. */
+/** A sump under its tank, from inlet to return. */
 final readonly class Section
 {
-    /** @var list<Baffle> from inlet to return */
-    public array $baffles;
+    /** Defaults as its tank has them. */
+    public Assumptions $assumptions;
 
-    /**
-     * @param  list<Baffle>  $baffles
-     * @param  list<Placed>  $placed
-     * @param  list<Tray>  $trays
-     */
     public function __construct(
-        public float $lengthMm,
-        public float $widthMm,
-        public float $heightMm,
-        public float $wallMm,
-        array $baffles,
-        /** Water over the floor in the chamber of the return while running, mm. */
-        public float $returnLevelMm,
-        /** Water over the floor below which the pump sucks air, mm. */
-        public float $pumpMinimumMm,
+        public Vessel $vessel,
+        public Inside $inside,
+        public SumpWater $water,
         public DrainDown $drainDown,
-        public ?float $evaporationLitresADay = null,
-        public ?float $reservoirLitres = null,
         /** Clear height from the floor of the sump to the top of the cabinet, mm. */
         public ?float $cabinetMm = null,
-        /** Whether the water runs to the left on the drawing. */
-        public bool $toTheLeft = false,
-        public array $placed = [],
-        public Material $material = Material::Glass,
-        /** Whether a brace or rim holds the top edges of the walls. */
-        public bool $braced = false,
-        public array $trays = [],
-        /** Thickness of the bottom, mm; that of the walls where it is not given. */
-        public ?float $bottomMm = null,
-        /** Whether the bottom is held at its edges only, by a rim or frame, instead of lying flat on its whole area. */
-        public bool $bottomOnEdges = false,
+        ?Assumptions $assumptions = null,
     ) {
-        usort($baffles, static fn (Baffle $a, Baffle $b): int => $a->atMm <=> $b->atMm);
-        $this->baffles = $baffles;
+        $this->assumptions = $assumptions ?? Assumptions::standard();
     }
 
     /** @return non-empty-list<Chamber> from inlet to return */
@@ -54,19 +29,28 @@ final readonly class Section
     {
         $chambers = [];
         $from = 0.0;
-        foreach ($this->baffles as $i => $baffle) {
-            $chambers[] = new Chamber($i, $from, max($from, $baffle->atMm), $this->widthMm);
+        $width = $this->vessel->widthMm;
+        foreach ($this->inside->baffles as $i => $baffle) {
+            $chambers[] = new Chamber($i, $from, max($from, $baffle->atMm), $width);
             $from = max($from, $baffle->endMm());
         }
-        $chambers[] = new Chamber(count($this->baffles), $from, max($from, $this->lengthMm), $this->widthMm);
+        $chambers[] = new Chamber(count($this->inside->baffles), $from, max($from, $this->vessel->lengthMm), $width);
 
         return $chambers;
+    }
+
+    /** The chamber of the return pump. */
+    public function returnChamber(): Chamber
+    {
+        $chambers = $this->chambers();
+
+        return $chambers[count($chambers) - 1];
     }
 
     /** Litres between the walls and up to the rim, baffles taken off. */
     public function rimLitres(): float
     {
-        return $this->litresPerMm() * $this->heightMm;
+        return $this->litresPerMm() * $this->vessel->heightMm;
     }
 
     public function litresPerMm(): float

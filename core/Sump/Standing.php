@@ -24,7 +24,10 @@ final readonly class Standing
         $crowded = [];
         foreach ($section->chambers() as $chamber) {
             $devices = array_values(
-                array_filter($section->placed, static fn (Placed $one): bool => $one->chamber === $chamber->index),
+                array_filter(
+                    $section->inside->placed,
+                    static fn (Placed $one): bool => $one->chamber === $chamber->index,
+                ),
             );
             $nests = count($devices) < 2 ? null : self::sideBySide($devices, $chamber);
             if ($nests === null && count($devices) > 1) {
@@ -33,7 +36,7 @@ final readonly class Standing
             foreach ($devices as $device) {
                 // What does not stand beside the others is drawn in the middle, where a finding says so.
                 $places[$device->id] = self::centred(
-                    $nests ?? [new Nest($device->id, 0.0, 0.0, $device->lengthMm, $device->widthMm, false)],
+                    $nests ?? [new Nest($device->id, 0.0, 0.0, $device->size->lengthMm, $device->size->widthMm, false)],
                     $chamber,
                 )[$device->id];
             }
@@ -50,7 +53,7 @@ final readonly class Standing
     {
         $sizes = [];
         foreach ($devices as $device) {
-            $sizes[$device->id] = [$device->lengthMm, $device->widthMm];
+            $sizes[$device->id] = [$device->size->lengthMm, $device->size->widthMm];
         }
         $nesting = Nesting::of($sizes, $chamber->lengthMm(), $chamber->widthMm);
 

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Ithys\Sump;
 
 use Ithys\Flow\ReturnLoop;
-use Ithys\Panel\Material;
 use Ithys\Path\Drawn;
 use Ithys\Path\Path;
-use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\Workshop;
-use Ithys\Sump\Cutting\WorkshopReview;
+use Ithys\Sump\Review\Situation;
+use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\Tray\Tray;
-use Ithys\Water\Seawater;
 use Ithys\Water\Tank;
 
 /** A sump as its keeper designs it, in base units, and what it comes to under a tank. */
@@ -23,39 +21,16 @@ final readonly class SumpDesign
 
     public const SCHEMA = 1;
 
-    /** Figures of the sump itself, as they are called in documents. */
-    public const FIGURES = [
-        'lengthMm',
-        'widthMm',
-        'heightMm',
-        'wallMm',
-        'returnLevelMm',
-        'pumpMinimumMm',
-        'fallMm',
-        'boxLitres',
-        'evaporationLitresADay',
-        'reservoirLitres',
-        'cabinetMm',
-        'bottomMm',
-    ];
-
-    /**
-     * @param  array<string, ?float>  $figures  by {@see SumpDesign::FIGURES}
-     * @param  list<Baffle>  $baffles
-     * @param  list<Placed>  $placed
-     * @param  list<Tray>  $trays
-     */
     public function __construct(
-        public array $figures,
-        public bool $toTheLeft,
-        public array $baffles,
-        public array $placed,
-        public Plumbing $plumbing,
-        public Material $material = Material::Glass,
-        public bool $braced = false,
-        public array $trays = [],
-        public bool $bottomOnEdges = false,
+        public Vessel $vessel,
+        public SumpWater $water,
+        public Inside $inside,
+        public Plumbing $plumbing = new Plumbing,
         public Workshop $workshop = new Workshop,
+        /** Clear height from the floor of the sump to the top of the cabinet, mm. */
+        public ?float $cabinetMm = null,
+        /** Whether the water runs to the left on the drawing. */
+        public bool $toTheLeft = false,
     ) {
     }
 
@@ -63,62 +38,30 @@ final readonly class SumpDesign
     public static function start(): self
     {
         return new self(
-            [
-                'lengthMm' => 760.0,
-                'widthMm' => 350.0,
-                'heightMm' => 380.0,
-                'wallMm' => 6.0,
-                'returnLevelMm' => 180.0,
-                'pumpMinimumMm' => 60.0,
-                'fallMm' => 20.0,
-                'boxLitres' => 2.0,
-                'evaporationLitresADay' => null,
-                'reservoirLitres' => null,
-                'cabinetMm' => null,
-                'bottomMm' => null,
-            ],
-            false,
-            [
+            new Vessel(760.0, 350.0, 380.0, 6.0),
+            new SumpWater(180.0, 60.0, 20.0, 2.0),
+            new Inside([
                 new Baffle('weir', BaffleKind::Weir, 420, 6, 230),
                 new Baffle('under', BaffleKind::Under, 460, 6, 320, 35),
                 new Baffle('last', BaffleKind::Weir, 500, 6, 215),
-            ],
-            [],
-            new Plumbing(),
+            ]),
         );
-    }
-
-    public function figure(string $key): float
-    {
-        return $this->figures[$key] ?? 0.0;
     }
 
     public function section(Tank $tank): Section
     {
         return new Section(
-            $this->figure('lengthMm'),
-            $this->figure('widthMm'),
-            $this->figure('heightMm'),
-            $this->figure('wallMm'),
-            $this->baffles,
-            $this->figure('returnLevelMm'),
-            $this->figure('pumpMinimumMm'),
+            $this->vessel,
+            $this->inside,
+            $this->water,
             new DrainDown(
                 $tank->display->surfaceSquareMm(),
-                $this->figure('fallMm'),
-                $this->figure('boxLitres'),
+                $this->water->fallMm ?? 0.0,
+                $this->water->boxLitres ?? 0.0,
                 $this->plumbing->litres(),
             ),
-            $this->figures['evaporationLitresADay'] ?? null,
-            $this->figures['reservoirLitres'] ?? null,
-            $this->figures['cabinetMm'] ?? null,
-            $this->toTheLeft,
-            $this->placed,
-            $this->material,
-            $this->braced,
-            $this->trays,
-            $this->figures['bottomMm'] ?? null,
-            $this->bottomOnEdges,
+            $this->cabinetMm,
+            $tank->assumptions,
         );
     }
 
@@ -129,7 +72,7 @@ final readonly class SumpDesign
 
     public function returnLoop(Tank $tank): ?ReturnLoop
     {
-        return $this->plumbing->returnLoop(self::viscosity($tank));
+        return $this->plumbing->returnLoop($tank->assumptions, $tank->water->viscosity());
     }
 
     /**
@@ -159,7 +102,7 @@ final readonly class SumpDesign
         $emptied = WaterLines::returnEmptied($section, $through);
         $states = [$running, WaterLines::powerCut($section, $through), $emptied];
         $covers = [];
-        foreach ($this->placed as $device) {
+        foreach ($this->inside->placed as $device) {
             $known = array_filter(
                 array_map($device->coverMm(...), $states),
                 static fn (?float $cover): bool => $cover !== null,
@@ -173,29 +116,20 @@ final readonly class SumpDesign
     }
 
     /** @param  ?Path  $path  the path in force, whose items say of what fittings they are */
-    public function review(Tank $tank, UnitSystem $units, ?Path $path = null): SumpReview
+    public function review(Tank $tank, ?Path $path = null): SumpReview
     {
         $room = $tank->display->unfilledLitres();
-        $section = $this->section($tank);
-        $flow = $this->litresPerHour($tank);
 
-        return SumpReview::of($section, $flow, $room > 0.0 ? $room : null, $units, [
-            ...(new PlumbingReview(
-                $this->plumbing,
-                $flow,
-                self::viscosity($tank),
-                $this->figure('fallMm'),
-                $units,
-                $path,
-            ))->findings(),
-            ...WorkshopReview::findings($section, $this->workshop, $units),
-        ]);
-    }
-
-    /** Kinematic viscosity of its water, m²/s. */
-    public static function viscosity(Tank $tank): float
-    {
-        return Seawater::kinematicViscosity($tank->salinity, $tank->celsius);
+        return SumpReview::of(new Situation(
+            $this->section($tank),
+            $this->litresPerHour($tank),
+            $room > 0.0 ? $room : null,
+            $tank->water->viscosity(),
+            $tank->water->density(),
+            $this->plumbing,
+            $this->workshop,
+            $path,
+        ));
     }
 
     /** @return array<string, mixed> the document, schema {@see SumpDesign::SCHEMA} */
@@ -204,17 +138,28 @@ final readonly class SumpDesign
         return [
             'format' => self::FORMAT,
             'schema' => self::SCHEMA,
-            ...$this->figures,
+            'lengthMm' => $this->vessel->lengthMm,
+            'widthMm' => $this->vessel->widthMm,
+            'heightMm' => $this->vessel->heightMm,
+            'wallMm' => $this->vessel->wallMm,
+            'returnLevelMm' => $this->water->returnLevelMm,
+            'pumpMinimumMm' => $this->water->pumpMinimumMm,
+            'fallMm' => $this->water->fallMm,
+            'boxLitres' => $this->water->boxLitres,
+            'evaporationLitresADay' => $this->water->evaporationLitresADay,
+            'reservoirLitres' => $this->water->reservoirLitres,
+            'cabinetMm' => $this->cabinetMm,
+            'bottomMm' => $this->vessel->bottomMm,
             'toTheLeft' => $this->toTheLeft,
-            'material' => $this->material->value,
-            'braced' => $this->braced,
-            'baffles' => array_map(static fn (Baffle $baffle): array => $baffle->toArray(), $this->baffles),
-            'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $this->placed),
+            'material' => $this->vessel->material->value,
+            'braced' => $this->vessel->braced,
+            'baffles' => array_map(static fn (Baffle $baffle): array => $baffle->toArray(), $this->inside->baffles),
+            'placed' => array_map(static fn (Placed $placed): array => $placed->toArray(), $this->inside->placed),
             'plumbing' => $this->plumbing->toArray(),
-            ...$this->trays === []
+            ...$this->inside->trays === []
                 ? []
-                : ['trays' => array_map(static fn (Tray $tray): array => $tray->toArray(), $this->trays)],
-            ...$this->bottomOnEdges ? ['bottomOnEdges' => true] : [],
+                : ['trays' => array_map(static fn (Tray $tray): array => $tray->toArray(), $this->inside->trays)],
+            ...$this->vessel->bottomOnEdges ? ['bottomOnEdges' => true] : [],
             ...$this->workshop->toArray() === [] ? [] : ['workshop' => $this->workshop->toArray()],
         ];
     }

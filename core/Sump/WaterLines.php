@@ -25,15 +25,20 @@ final readonly class WaterLines
      */
     public static function running(Section $section, float $litresPerHour): self
     {
-        $levels = [$section->returnLevelMm];
-        foreach (array_reverse($section->baffles) as $baffle) {
+        $levels = [$section->water->returnLevelMm];
+        foreach (array_reverse($section->inside->baffles) as $baffle) {
             $after = $levels[0];
             array_unshift(
                 $levels,
                 $litresPerHour <= 0.0
                     ? max($after, $baffle->hangs() ? $after : $baffle->topMm)
                     : Bisection::root(
-                        static fn (float $level): float => $baffle->flow($level, $after, $section->widthMm)
+                        static fn (float $level): float => $baffle->flow(
+                            $level,
+                            $after,
+                            $section->vessel->widthMm,
+                            $section->assumptions,
+                        )
                             - $litresPerHour,
                         $after,
                         $after + 10_000.0,
@@ -60,11 +65,11 @@ final readonly class WaterLines
     {
         $levels = self::running($section, $litresPerHour)->levelsMm;
         $last = count($levels) - 1;
-        $levels[$last] = min($levels[$last], $section->pumpMinimumMm);
+        $levels[$last] = min($levels[$last], $section->water->pumpMinimumMm);
         // Before a weir the water stays up to its crest, or to what stands behind it if that is higher; under a gap it
         // follows what is behind.
         for ($i = $last - 1; $i >= 0; $i--) {
-            $baffle = $section->baffles[$i];
+            $baffle = $section->inside->baffles[$i];
             $levels[$i] = min($levels[$i], $baffle->hangs() ? $levels[$i + 1] : max($baffle->topMm, $levels[$i + 1]));
         }
 
@@ -74,7 +79,7 @@ final readonly class WaterLines
     /** The state at rest of a sump that holds so much, all of it poured in at the inlet. */
     public static function filled(Section $section, float $litres): self
     {
-        $pools = Pools::of($section, array_fill(0, count($section->baffles) + 1, 0.0));
+        $pools = Pools::of($section, array_fill(0, count($section->inside->baffles) + 1, 0.0));
         $pools->pour($litres);
 
         return self::at($section, $pools->levelsMm());

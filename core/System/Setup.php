@@ -9,9 +9,8 @@ use Ithys\Path\Item;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Situation;
 use Ithys\Path\Style;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\SumpReview;
 use Ithys\Water\Tank;
 use Ithys\Water\WorkingVolume;
 
@@ -42,9 +41,9 @@ final readonly class Setup
         $this->tank
             = $path === null
                 ? $described->with(
-                    $this->drawn->sumpLitres ?? $described->sumpLitres,
+                    $this->drawn->sumpLitres ?? $described->beside->sumpLitres,
                     $this->drawn->litresPerHour ?? $described->filterLitresPerHour,
-                    $described->furtherTankLitres,
+                    $described->beside->furtherTankLitres,
                 )
                 : $path->tank($described, $this->drawn);
     }
@@ -76,7 +75,7 @@ final readonly class Setup
     /** Water in the sump while it runs, L. */
     public function sumpLitres(): ?Fact
     {
-        return Fact::best($this->drawn->sumpLitres, $this->described->sumpLitres);
+        return Fact::best($this->drawn->sumpLitres, $this->described->beside->sumpLitres);
     }
 
     /** What the return can push up before it sucks air, L. */
@@ -97,14 +96,22 @@ final readonly class Setup
     }
 
     /** Its path as a reviewer sees it; null while none is laid out. */
-    public function situation(UnitSystem $units): ?Situation
+    public function situation(): ?Situation
     {
-        return $this->path === null ? null : new Situation($this->path, $this->described, $units, $this->drawn);
+        return $this->path === null ? null : new Situation($this->path, $this->described, $this->drawn);
+    }
+
+    /** Another path in the same tank, as while one is laid out. */
+    public function situationAlong(Path $path): Situation
+    {
+        $along = $this->along($path);
+
+        return new Situation($path, $along->described, $along->drawn);
     }
 
     /** What the drawn sump means; null while none is. */
-    public function sumpReview(UnitSystem $units): ?SumpReview
+    public function sumpReview(): ?SumpReview
     {
-        return $this->sump?->review($this->asSaid(), $units, $this->path);
+        return $this->sump?->review($this->asSaid(), $this->path);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ithys\Water;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
-use Ithys\Quantity\Dimension;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** How often an hour the filter passes the whole working volume, judged by the keeper's school. */
@@ -19,52 +19,57 @@ final class Turnover
         return $litresPerHour === null || $litresPerHour <= 0.0 ? null : $litresPerHour / $workingLitres;
     }
 
-    public static function judge(
-        ?float $litresPerHour,
-        float $workingLitres,
-        TurnoverSchool $school,
-        UnitSystem $units,
-    ): Finding {
-        $perHour = self::perHour($litresPerHour, $workingLitres);
+    /** @param  Tank  $tank  with the flow through its filter */
+    public static function judge(Tank $tank, float $workingLitres): Finding
+    {
+        $perHour = self::perHour($tank->filterLitresPerHour, $workingLitres);
         if ($perHour === null) {
             return Finding::of(Severity::Remark, 'turnover-unknown', 'Filter flow not given',
                 'Enter the flow through the filter, not the circulation in the display, to see the turnover.');
         }
 
-        $times = number_format($perHour, 1);
-        $low = $school->lowest();
-        $high = $school->highest();
-        $wanted = $school->wanted();
+        $times = Quantity::number($perHour, 1);
+        $freshwater = $tank->assumptions->of(Assumed::TurnoverFreshwater);
+        $low = $tank->school->lowest($tank->assumptions);
+        $high = $tank->school->highest($tank->assumptions);
+        $wanted = $tank->school->wanted($tank->assumptions);
 
         return match (true) {
-            $perHour <= Assumptions::freshwaterTurnover()->value => Finding::of(
+            $perHour <= $freshwater->value => Finding::of(
                 Severity::Caution,
                 'turnover-freshwater',
                 'Turnover far too low',
-                "{$times} volumes an hour is a freshwater figure. {$wanted}",
-                Assumptions::freshwaterTurnover(),
+                Text::of('{times} volumes an hour is a freshwater figure. {wanted}', times: $times, wanted: $wanted),
+                $freshwater,
             ),
             $perHour < $low->value => Finding::of(
                 Severity::Caution,
                 'turnover-low',
                 'Turnover low',
-                "{$times} volumes an hour. {$wanted} That would be at least "
-                    .$units->format($low->value * $workingLitres, Dimension::Flow, 0)
-                    .' here.',
+                Text::of(
+                    '{times} volumes an hour. {wanted} That would be at least {low} here.',
+                    times: $times,
+                    wanted: $wanted,
+                    low: Quantity::perHour($low->value * $workingLitres),
+                ),
                 $low,
             ),
             $perHour > $high->value => Finding::of(
                 Severity::Caution,
                 'turnover-high',
                 'Turnover high',
-                "{$times} volumes an hour. {$wanted} More only costs power and carries bubbles.",
+                Text::of(
+                    '{times} volumes an hour. {wanted} More only costs power and carries bubbles.',
+                    times: $times,
+                    wanted: $wanted,
+                ),
                 $high,
             ),
             default => Finding::of(
                 Severity::Good,
                 'turnover-fits',
                 'Turnover fits',
-                "{$times} volumes an hour. {$wanted}",
+                Text::of('{times} volumes an hour. {wanted}', times: $times, wanted: $wanted),
                 $low,
             ),
         };

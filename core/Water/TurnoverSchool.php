@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ithys\Water;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumption;
 use Ithys\Assumption\Assumptions;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 
 /** Keepers disagree on turnover through the filter; the keeper picks a school and is judged by it. */
 enum TurnoverSchool: string
@@ -20,20 +23,26 @@ enum TurnoverSchool: string
             : 'Brisk, 10 to 30 an hour (small rear chamber)';
     }
 
-    public function wanted(): string
+    /** What this school asks for, in words. */
+    public function wanted(Assumptions $assumptions): Text
     {
+        $figures = [
+            'low' => Quantity::number($this->lowest($assumptions)->value),
+            'high' => Quantity::number($this->highest($assumptions)->value),
+        ];
+
         return $this === self::Moderate
-            ? 'The moderate school wants 5 to 10 through the filter.'
-            : 'The brisk school wants at least 10, better 20 to 30.';
+            ? Text::of('The moderate school wants {low} to {high} through the filter.', ...$figures)
+            : Text::of('The brisk school wants at least {low}, better 20 to {high}.', ...$figures);
     }
 
-    public function lowest(): Assumption
+    public function lowest(Assumptions $assumptions): Assumption
     {
-        return $this === self::Moderate ? Assumptions::moderateTurnoverLow() : Assumptions::briskTurnoverLow();
+        return $assumptions->of($this === self::Moderate ? Assumed::TurnoverModerateLow : Assumed::TurnoverBriskLow);
     }
 
-    public function highest(): Assumption
+    public function highest(Assumptions $assumptions): Assumption
     {
-        return $this === self::Moderate ? Assumptions::moderateTurnoverHigh() : Assumptions::briskTurnoverHigh();
+        return $assumptions->of($this === self::Moderate ? Assumed::TurnoverModerateHigh : Assumed::TurnoverBriskHigh);
     }
 }

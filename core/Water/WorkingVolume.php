@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ithys\Water;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumption;
-use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
-use Ithys\Quantity\Dimension;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /**
@@ -32,21 +32,21 @@ final readonly class WorkingVolume
 
     public static function of(Tank $tank): self
     {
-        $sand = Assumptions::sandDisplacement();
-        $rock = Assumptions::rockDisplacement();
+        $sand = $tank->assumptions->of(Assumed::SandDisplacement);
+        $rock = $tank->assumptions->of(Assumed::RockDisplacement);
         $parts = [
             self::part('gross', 'Display to the rim', $tank->display->grossLitres()),
             self::part('unfilled', 'Above the water line', -$tank->display->unfilledLitres()),
-            self::part('sand', 'Displaced by sand', -$tank->sandKg * $sand->value, $sand),
-            self::part('rock', 'Displaced by rock', -$tank->rockKg * $rock->value, $rock),
-            self::part('sump', 'Sump at its running lines', $tank->sumpLitres),
-            self::part('plumbing', 'Plumbing and vessels', $tank->plumbingLitres),
-            self::part('further', 'Further tanks on the sump', $tank->furtherTankLitres),
+            self::part('sand', 'Displaced by sand', -$tank->ground->sandKg * $sand->value, $sand),
+            self::part('rock', 'Displaced by rock', -$tank->ground->rockKg * $rock->value, $rock),
+            self::part('sump', 'Sump at its running lines', $tank->beside->sumpLitres),
+            self::part('plumbing', 'Plumbing and vessels', $tank->beside->plumbingLitres),
+            self::part('further', 'Further tanks on the sump', $tank->beside->furtherTankLitres),
         ];
         $litres = array_sum(array_column($parts, 'litres'));
 
-        return new self($parts, $litres, $litres - $tank->sumpLitres - $tank->plumbingLitres - $tank->furtherTankLitres,
-            $litres * Seawater::density($tank->salinity, $tank->celsius) / 1000, $tank);
+        return new self($parts, $litres, $litres - $tank->beside->litres(),
+            $litres * $tank->water->density() / 1000, $tank);
     }
 
     /** How often an hour the filter passes all of it; null while no flow is given. */
@@ -56,12 +56,12 @@ final readonly class WorkingVolume
     }
 
     /** @return list<Finding> */
-    public function findings(UnitSystem $units): array
+    public function findings(): array
     {
         return array_values(array_filter([
-            Turnover::judge($this->tank->filterLitresPerHour, $this->litres, $this->tank->school, $units),
+            Turnover::judge($this->tank, $this->litres),
             self::salinityFinding($this->tank),
-            self::temperatureFinding($this->tank, $units),
+            self::temperatureFinding($this->tank),
         ]));
     }
 
@@ -73,36 +73,48 @@ final readonly class WorkingVolume
 
     private static function salinityFinding(Tank $tank): ?Finding
     {
-        return $tank->salinity >= 30 && $tank->salinity <= 37
+        $low = $tank->assumptions->of(Assumed::SalinityLow);
+        $high = $tank->assumptions->of(Assumed::SalinityHigh);
+        $here = $tank->water->salinity;
+
+        return $here >= $low->value && $here <= $high->value
             ? null
             : Finding::of(
                 Severity::Caution,
                 'salinity-unusual',
                 'Salinity unusual for a reef',
-                'A reef is kept at about 33 to 36. '
-                    .number_format($tank->salinity, 1)
-                    .' is outside 30 to 37: check the instrument, then correct it slowly.',
+                Text::of(
+                    'A reef is kept at about 33 to 36. {here} is outside {low} to {high}: check the instrument, then '
+                        .'correct it slowly.',
+                    here: Quantity::number($here, 1),
+                    low: $low->quantity(),
+                    high: $high->quantity(),
+                ),
+                $here < $low->value ? $low : $high,
             );
     }
 
-    private static function temperatureFinding(Tank $tank, UnitSystem $units): ?Finding
+    private static function temperatureFinding(Tank $tank): ?Finding
     {
-        $degrees = static fn (float $celsius, int $decimals = 0): string => $units->format(
-            $celsius,
-            Dimension::Temperature,
-            $decimals,
-        );
+        $low = $tank->assumptions->of(Assumed::TemperatureLow);
+        $high = $tank->assumptions->of(Assumed::TemperatureHigh);
+        $here = $tank->water->celsius;
 
-        return $tank->celsius >= 22 && $tank->celsius <= 29
+        return $here >= $low->value && $here <= $high->value
             ? null
             : Finding::of(
                 Severity::Caution,
                 'temperature-unusual',
                 'Temperature unusual for a reef',
-                "A reef is kept at about {$degrees(24)} to {$degrees(27)}. {$degrees(
-                    $tank->celsius,
-                    1,
-                )} is outside {$degrees(22)} to {$degrees(29)}.",
+                Text::of(
+                    'A reef is kept at about {from} to {to}. {here} is outside {least} to {most}.',
+                    from: Quantity::celsius(24),
+                    to: Quantity::celsius(27),
+                    here: Quantity::celsius($here, 1),
+                    least: Quantity::celsius($low->value),
+                    most: Quantity::celsius($high->value),
+                ),
+                $here < $low->value ? $low : $high,
             );
     }
 }

@@ -7,7 +7,10 @@ namespace Database\Factories;
 use App\Models\System;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Factories\Factory;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
@@ -27,7 +30,14 @@ final class SystemFactory extends Factory
     {
         return $this->afterCreating(function (System $system) use ($user): void {
             $system->members()->attach($user, ['role' => 'owner']);
-            $tank = new Tank(Display::volume(200), 0, 0, 0, 0, 35, 25, 1400, TurnoverSchool::Moderate);
+            $tank = new Tank(
+                Display::volume(200),
+                new BesideDisplay(0, 0),
+                new Ground(0, 0),
+                new Conditions(35, 25),
+                1400,
+                TurnoverSchool::Moderate,
+            );
             $system
                 ->revisions()
                 ->create(['user_id' => $user->id, 'in_force_from' => '2020-01-01', 'document' => $tank->toArray()]);

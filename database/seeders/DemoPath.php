@@ -9,6 +9,7 @@ use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Path\Path;
+use Ithys\Path\PathDocument;
 
 /** The invented path of the demo tank, with a few things a reviewer would say, and a draft of how it might go on. */
 final class DemoPath
@@ -87,7 +88,7 @@ final class DemoPath
     {
         $first = $mechanical[0]['id'];
 
-        return Path::fromArray([
+        return PathDocument::stored([
             'format' => Path::FORMAT,
             'schema' => Path::SCHEMA,
             'name' => $name,

@@ -13,22 +13,25 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Feed;
-use Ithys\Journal\Food;
-use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Note;
+use Ithys\Journal\Feed\Feed;
+use Ithys\Journal\Feed\Food;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\Note\Note;
 use Ithys\Journal\Payload;
-use Ithys\Journal\Photoperiod;
-use Ithys\Journal\Place;
-use Ithys\Journal\Reading;
-use Ithys\Journal\SkimmerSwitch;
-use Ithys\Journal\SockChange;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\Photoperiod\Photoperiod;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\MixedTank;
-use Ithys\Water\Nutrient;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 use Random\Engine\Mt19937;
@@ -73,7 +76,14 @@ final class DemoSeeder extends Seeder
                 'timezone' => 'Europe/Lisbon',
                 'units' => UnitSystem::Metric,
             ]);
-            $tank = new Tank(Display::box(1040, 470, 520, 35), 46, 7, 16, 24, 35, 25.3, 2050, TurnoverSchool::Moderate);
+            $tank = new Tank(
+                Display::box(1040, 470, 520, 35),
+                new BesideDisplay(46, 7),
+                new Ground(16, 24),
+                new Conditions(35, 25.3),
+                2050,
+                TurnoverSchool::Moderate,
+            );
             $system = System::query()->create(['name' => 'Stairwell reef', 'room' => DemoPath::ROOM]);
             $system->members()->attach($keeper, ['role' => 'owner']);
             $this->random = new Randomizer(new Mt19937(20261));
@@ -144,7 +154,7 @@ final class DemoSeeder extends Seeder
             $day,
             '20:15',
             Reading::of(
-                Nutrient::Nitrate,
+                Parameter::Nitrate,
                 $this->read($nitrate->mgPerLitre, 0.25, 0.25),
                 step: 0.25,
                 cloudy: $cloudy,
@@ -155,7 +165,7 @@ final class DemoSeeder extends Seeder
             $day,
             '20:15',
             Reading::of(
-                Nutrient::Phosphate,
+                Parameter::Phosphate,
                 $this->read($phosphate->mgPerLitre, 0.006, 0.01),
                 step: 0.01,
                 cloudy: $cloudy,

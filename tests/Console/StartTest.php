@@ -66,7 +66,6 @@ it('makes a demo that can be made twice and is whole', function (): void {
     $kinds = JournalEntry::query()
         ->distinct()
         ->pluck('kind')
-        ->map(fn ($kind): string => $kind->value)
         ->sort()
         ->values()
         ->all();

@@ -2,16 +2,19 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\AssumptionKind;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Pipe;
 use Ithys\Path\Style;
 use Ithys\Path\Styles\Criterion;
-use Ithys\Path\Styles\Room;
+use Ithys\Path\Styles\RoomDocument;
 use Ithys\Path\Styles\StyleComparison;
-use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
@@ -20,47 +23,56 @@ use Ithys\Water\TurnoverSchool;
 it('holds the figures of the trade', function (float $held, float $said, float $within = 1e-6): void {
     expect($held)->toAgreeWith($said, $within);
 })->with([
-    'a small drop-in roller takes 750 US gal/h' => [fn () => Assumptions::smallRollerFlow()->value / 3.785411784, 750],
-    'a large one 1800' => [fn () => Assumptions::largeRollerFlow()->value / 3.785411784, 1800],
-    'zeolite wants about 500 L/h' => [fn () => Assumptions::zeoliteFlow()->value, 500],
-    '550 g of porous gravel suits 60 L' => [fn () => Assumptions::gravelPerLitre()->value * 60, 550],
-    'biological media: buy three times the need' => [fn () => Assumptions::biologicalSpare()->value, 3],
-    'and renew a third every 6 months' => [fn () => Assumptions::biologicalRenewal()->value, 6],
-    'half an inch over a heater, emptied' => [fn () => Assumptions::heaterCover()->value / 25.4, 0.5],
-    '3 in free behind the tank' => [fn () => Assumptions::rearClearance()->value / 25.4, 3, 0.02],
-    'at least six more sockets' => [fn () => Assumptions::spareSockets()->value, 6],
-    '2 x 9 W on 150 L is a small start' => [fn () => Assumptions::refugiumLight()->value * 150, 18],
+    'a small drop-in roller takes 750 US gal/h' => [
+        fn () => Assumptions::standard()->value(Assumed::SmallRollerFlow) / 3.785411784,
+        750,
+    ],
+    'a large one 1800' => [fn () => Assumptions::standard()->value(Assumed::LargeRollerFlow) / 3.785411784, 1800],
+    'zeolite wants about 500 L/h' => [fn () => Assumptions::standard()->value(Assumed::ZeoliteFlow), 500],
+    '550 g of porous gravel suits 60 L' => [fn () => Assumptions::standard()->value(Assumed::GravelPerLitre) * 60, 550],
+    'biological media: buy three times the need' => [
+        fn () => Assumptions::standard()->value(Assumed::BiologicalSpare),
+        3,
+    ],
+    'and renew a third every 6 months' => [fn () => Assumptions::standard()->value(Assumed::BiologicalRenewal), 6],
+    'half an inch over a heater, emptied' => [
+        fn () => Assumptions::standard()->value(Assumed::HeaterCover) / 25.4,
+        0.5,
+    ],
+    '3 in free behind the tank' => [fn () => Assumptions::standard()->value(Assumed::RearClearance) / 25.4, 3, 0.02],
+    'at least six more sockets' => [fn () => Assumptions::standard()->value(Assumed::SpareSockets), 6],
+    '2 x 9 W on 150 L is a small start' => [fn () => Assumptions::standard()->value(Assumed::RefugiumLight) * 150, 18],
     '3 to 4 cups of alumina on 55 US gal' => [
-        fn () => (Assumptions::aluminaVolume()->value * 55 * 3.785411784) / 236.5882365,
+        fn () => (Assumptions::standard()->value(Assumed::AluminaVolume) * 55 * 3.785411784) / 236.5882365,
         3.5,
     ],
-    'moderate turnover from 5' => [fn () => Assumptions::moderateTurnoverLow()->value, 5],
-    'to 10' => [fn () => Assumptions::moderateTurnoverHigh()->value, 10],
-    'brisk from 10' => [fn () => Assumptions::briskTurnoverLow()->value, 10],
+    'moderate turnover from 5' => [fn () => Assumptions::standard()->value(Assumed::TurnoverModerateLow), 5],
+    'to 10' => [fn () => Assumptions::standard()->value(Assumed::TurnoverModerateHigh), 10],
+    'brisk from 10' => [fn () => Assumptions::standard()->value(Assumed::TurnoverBriskLow), 10],
 ]);
 
 it('calls practice practice, and what is recalled an estimate', function (): void {
     foreach (
         [
-            Assumptions::smallRollerFlow(),
-            Assumptions::zeoliteFlow(),
-            Assumptions::gravelPerLitre(),
-            Assumptions::heaterCover(),
-            Assumptions::refugiumLight(),
-            Assumptions::aluminaVolume(),
+            Assumptions::standard()->of(Assumed::SmallRollerFlow),
+            Assumptions::standard()->of(Assumed::ZeoliteFlow),
+            Assumptions::standard()->of(Assumed::GravelPerLitre),
+            Assumptions::standard()->of(Assumed::HeaterCover),
+            Assumptions::standard()->of(Assumed::RefugiumLight),
+            Assumptions::standard()->of(Assumed::AluminaVolume),
         ] as $practice
     ) {
         expect($practice->kind)->toBe(AssumptionKind::Practice);
     }
     foreach (
         [
-            Assumptions::smallSockFlow(),
-            Assumptions::skimmerAir(),
-            Assumptions::mediumStock(),
-            Assumptions::powerPrice(),
-            Assumptions::glassStrength(),
-            Assumptions::orificeCoefficient(),
-            Assumptions::bubbleSpeed(),
+            Assumptions::standard()->of(Assumed::SmallSockFlow),
+            Assumptions::standard()->of(Assumed::SkimmerAir),
+            Assumptions::standard()->of(Assumed::MediumStock),
+            Assumptions::standard()->of(Assumed::PowerPrice),
+            Assumptions::standard()->of(Assumed::GlassStrength),
+            Assumptions::standard()->of(Assumed::Orifice),
+            Assumptions::standard()->of(Assumed::BubbleSpeed),
         ] as $estimate
     ) {
         expect($estimate->kind)->toBe(AssumptionKind::Estimate);
@@ -71,8 +83,15 @@ it('calls practice practice, and what is recalled an estimate', function (): voi
 function cellOf(float $litres, array $stored, Criterion $criterion, Style $style): Ithys\Path\Styles\Cell
 {
     return (new StyleComparison(
-        Room::around(new Tank(Display::volume($litres), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), $stored),
-        UnitSystem::Metric,
+        RoomDocument::stored($stored,
+            new Tank(
+                Display::volume($litres),
+                new BesideDisplay(0, 0),
+                new Ground(0, 0),
+                new Conditions(35, 25),
+                null,
+                TurnoverSchool::Moderate,
+            )),
     ))->cell($criterion, $style);
 }
 
@@ -87,7 +106,10 @@ it('says of the styles what keepers say', function (
     string $words,
 ): void {
     $cell = cellOf($litres, $room, $criterion, $style);
-    expect($cell->suits)->toBe($suits)->and($cell->text.' '.$cell->reason.' '.$cell->school)->toContain($words);
+    expect($cell->suits)
+        ->toBe($suits)
+        ->and(said($cell->text).' '.said($cell->reason).' '.said($cell->school ?? ''))
+        ->toContain($words);
 })->with([
     [100, ['skill' => 'new'], Criterion::Skill, Style::RearChamber, Severity::Good, 'a beginner usually does best'],
     [100, ['skill' => 'new'], Criterion::Skill, Style::Sump, Severity::Caution, 'Most options'],
@@ -151,13 +173,20 @@ it('says of the styles what keepers say', function (
 
 it('orders the styles by water gained, price and power as keepers do', function (): void {
     $comparison = new StyleComparison(
-        Room::around(new Tank(Display::volume(250), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate), [
+        RoomDocument::stored([
             'cabinetLengthMm' => 1000,
             'cabinetWidthMm' => 450,
             'cabinetHeightMm' => 700,
             'drilled' => true,
-        ]),
-        UnitSystem::Metric,
+        ],
+            new Tank(
+                Display::volume(250),
+                new BesideDisplay(0, 0),
+                new Ground(0, 0),
+                new Conditions(35, 25),
+                null,
+                TurnoverSchool::Moderate,
+            )),
     );
     $by = function (callable $figure): array {
         $styles = Style::cases();

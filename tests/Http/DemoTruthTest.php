@@ -6,7 +6,6 @@ use App\Http\Pages\VerdictView;
 use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
-use Ithys\Journal\EntryKind;
 
 // The demo's water follows a known truth, so its verdicts can be held against it.
 
@@ -16,13 +15,13 @@ beforeEach(function (): void {
     $this->judge = function (string $medium, int $window): array {
         $change = $this->system
             ->entries()
-            ->where('kind', EntryKind::MediaCharge)
+            ->where('kind', 'media')
             ->where('payload->medium', $medium)
             ->sole()
             ->toEntry();
         $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.2, new DateTimeImmutable());
 
-        return array_column($view['judgements'], null, 'nutrient');
+        return array_column($view['judgements'], null, 'parameter');
     };
 });
 

@@ -48,7 +48,7 @@ it('reads one reading a row, shows good and bad rows, and saves the good ones on
         ->and($saved[0]->occurred_at->format('Y-m-d H:i'))->toBe('2026-03-04 19:15')
         ->and($saved[0]->payload['method'])->toBe('colour')
         ->and($saved[1]->occurred_at->format('Y-m-d H:i'))->toBe('2026-03-04 19:15')
-        ->and($saved[1]->payload['mgPerLitre'])->toAgreeWith(0.018 * 94.969761998 / 30.973761998)
+        ->and($saved[1]->payload['value'])->toAgreeWith(0.018 * 94.969761998 / 30.973761998)
         ->and($saved[1]->note)->toBe("a, \"quoted\"\nnote");
 
     $again = ($this->preview)($csv);
@@ -80,7 +80,7 @@ it('reads a column for each nutrient with semicolons, decimal commas and days fi
         ->map(
             fn (JournalEntry $e): array => [
                 $e->occurred_at->format('Y-m-d H:i'),
-                round($e->payload['mgPerLitre'], 4),
+                round($e->payload['value'], 4),
                 $e->payload['belowLimit'],
             ],
         )

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Path\ImportedPath;
-use Ithys\Path\InvalidPath;
+use Ithys\Document\Refused;
 use Ithys\Path\Path;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
@@ -82,7 +82,7 @@ it('refuses a document with one thing wrong, by a sentence that ends', function 
     $message = '';
     try {
         ImportedPath::read(changed($place, $value));
-    } catch (InvalidPath $invalid) {
+    } catch (Refused $invalid) {
         $message = $invalid->getMessage();
     }
     expect($message)->toEndWith('.')->and(strlen($message))->toBeGreaterThan(20)->toBeLessThan(400);
@@ -143,7 +143,7 @@ it('reads again whatever was exported', function (): void {
 
 it('refuses JSON nested without end', function (): void {
     expect(fn () => ImportedPath::read(str_repeat('[', 5000).str_repeat(']', 5000)))->toThrow(
-        InvalidPath::class,
+        Refused::class,
         'not a JSON file',
     );
 });

@@ -12,7 +12,6 @@ use Illuminate\Session\ArraySessionHandler;
 use Illuminate\Session\Store;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
-use Ithys\Journal\EntryKind;
 use Symfony\Component\HttpFoundation\Response;
 
 beforeEach(function (): void {
@@ -81,7 +80,7 @@ it('shows the sheet with the verdict on the last phosphate charge', function ():
             fn ($page) => $page
                 ->component('Journal/Show')
                 ->where('verdict.text', 'GFO 85 g, reactor')
-                ->where('verdict.judgements.0.nutrient', 'po4')
+                ->where('verdict.judgements.0.parameter', 'po4')
                 ->where('verdict.judgements.0.verdict', 'lower')
                 ->where('verdict.judgements.1.verdict', 'no difference shown')
                 ->has('sheet.readings', 64)
@@ -89,7 +88,7 @@ it('shows the sheet with the verdict on the last phosphate charge', function ():
         );
     $carbon = $demo
         ->entries()
-        ->where('kind', EntryKind::MediaCharge)
+        ->where('kind', 'media')
         ->where('payload->medium', 'activated-carbon')
         ->sole();
     $this->get("/systems/{$demo->id}/journal?change={$carbon->id}&window=42&range=all&view=table")->assertInertia(
@@ -137,7 +136,7 @@ it('does not judge a reading or another keeper\'s change', function (): void {
         ->entries()
         ->create([
             'batch' => str_repeat('x', 26),
-            'kind' => EntryKind::Skimmer,
+            'kind' => 'skimmer',
             'occurred_at' => now(),
             'payload' => ['on' => true],
         ]);

@@ -16,15 +16,16 @@ use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Ithys\Journal\Entry;
-use Ithys\Journal\MediaCharge;
+use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Payload;
-use Ithys\Journal\Reading;
-use Ithys\Journal\SockChange;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
-use Ithys\Water\Nutrient;
-use Ithys\Water\TypedTank;
+use Ithys\Quantity\Words;
+use Ithys\Water\TankDocument;
 
 beforeEach(function (): void {
     $this->keeper = User::factory()->create();
@@ -34,14 +35,14 @@ beforeEach(function (): void {
 });
 
 it('turns a tank into a form that reads back as the same tank', function (UnitSystem $units, array $typed): void {
-    $tank = TypedTank::read($typed, $units);
-    $again = TypedTank::read(TankForm::of($tank, $units), $units);
+    $tank = TankDocument::typed($typed, $units);
+    $again = TankDocument::typed(TankForm::of($tank, $units), $units);
     expect($again->workingVolume()->litres)->toAgreeWith($tank->workingVolume()->litres, 1e-5)
-        ->and($again->celsius)->toAgreeWith($tank->celsius, 1e-5)
+        ->and($again->water->celsius)->toAgreeWith($tank->water->celsius, 1e-5)
         ->and($again->school)->toBe($tank->school)
         ->and($again->display->shape)->toBe($tank->display->shape);
     $other = $units === UnitSystem::Metric ? UnitSystem::Us : UnitSystem::Metric;
-    expect(TypedTank::read(TankForm::of($tank, $other), $other)->workingVolume()->litres)->toAgreeWith(
+    expect(TankDocument::typed(TankForm::of($tank, $other), $other)->workingVolume()->litres)->toAgreeWith(
         $tank->workingVolume()->litres,
         1e-4,
     );
@@ -75,8 +76,8 @@ it('turns a tank into a form that reads back as the same tank', function (UnitSy
 ]);
 
 it('shows the frame the same figures as the path', function (): void {
-    $frame = SystemFrame::of($this->system);
-    $view = WorkingVolumeView::of($this->system->setupAt(now()), UnitSystem::Metric);
+    $frame = SystemFrame::of($this->system, new Words(UnitSystem::Metric));
+    $view = WorkingVolumeView::of($this->system->setupAt(now()), new Words(UnitSystem::Metric));
     expect($frame['workingLitres'])->toBe($view['litres'])
         ->and($frame['turnoverPerHour'])->toBe($view['turnoverPerHour'])
         ->and($frame['displayLitres'])->toBe(200.0);
@@ -101,8 +102,8 @@ it('uses the description of the day, and the first one before there was any', fu
 it('reads back what it recorded, in order of time and then of saving', function (): void {
     $journal = new Journal($this->system);
     $late = ($this->entry)('-1 hour', SockChange::of(3));
-    $early = ($this->entry)('-2 days', Reading::of(Nutrient::Nitrate, 8.5, step: 0.1, method: 'colour comparison'));
-    $same = ($this->entry)('-2 days', Reading::of(Nutrient::Phosphate, 0.06, step: 0.01));
+    $early = ($this->entry)('-2 days', Reading::of(Parameter::Nitrate, 8.5, step: 0.1, method: 'colour comparison'));
+    $same = ($this->entry)('-2 days', Reading::of(Parameter::Phosphate, 0.06, step: 0.01));
     $journal->record([$late, $early, $same], $this->keeper);
     $read = $journal->between($this->now->modify('-3 days'), $this->now);
     expect(array_map(fn (Entry $entry): Payload => $entry->payload, $read))
@@ -115,7 +116,7 @@ it('reads back what it recorded, in order of time and then of saving', function 
 
 it('records all of a batch or nothing', function (): void {
     $journal = new Journal($this->system);
-    $reading = ($this->entry)('-2 days', Reading::of(Nutrient::Nitrate, 8.5));
+    $reading = ($this->entry)('-2 days', Reading::of(Parameter::Nitrate, 8.5));
     $journal->record([$reading], $this->keeper);
     expect(fn () => $journal->record([($this->entry)('-1 day', SockChange::of()), $reading], $this->keeper))
         ->toThrow(AlreadyInJournal::class)
@@ -126,12 +127,12 @@ it('records all of a batch or nothing', function (): void {
 it('takes two readings for the same only where nutrient, minute, figure and method agree', function (): void {
     $at = $this->now;
     $print = fn (DateTimeImmutable $at, Reading $reading): string => Fingerprint::of($at, $reading);
-    $reading = Reading::of(Nutrient::Nitrate, 8.5, method: 'a');
+    $reading = Reading::of(Parameter::Nitrate, 8.5, method: 'a');
     expect($print($at, $reading))
         ->toBe(
             $print(
                 $at->modify('+20 seconds'),
-                Reading::of(Nutrient::Nitrate, 8.5, step: 0.1, cloudy: true, method: 'a'),
+                Reading::of(Parameter::Nitrate, 8.5, step: 0.1, cloudy: true, method: 'a'),
             ),
         )
         ->and($print($at->setTimezone(new DateTimeZone('Asia/Tokyo')), $reading))
@@ -139,10 +140,10 @@ it('takes two readings for the same only where nutrient, minute, figure and meth
     foreach (
         [
             $print($at->modify('+1 minute'), $reading),
-            $print($at, Reading::of(Nutrient::Phosphate, 8.5, method: 'a')),
-            $print($at, Reading::of(Nutrient::Nitrate, 8.6, method: 'a')),
-            $print($at, Reading::of(Nutrient::Nitrate, 8.5, method: 'b')),
-            $print($at, Reading::of(Nutrient::Nitrate, 8.5, belowLimit: true, method: 'a')),
+            $print($at, Reading::of(Parameter::Phosphate, 8.5, method: 'a')),
+            $print($at, Reading::of(Parameter::Nitrate, 8.6, method: 'a')),
+            $print($at, Reading::of(Parameter::Nitrate, 8.5, method: 'b')),
+            $print($at, Reading::of(Parameter::Nitrate, 8.5, belowLimit: true, method: 'a')),
         ] as $other
     ) {
         expect($other)->not->toBe($print($at, $reading));
@@ -158,9 +159,8 @@ it('opens the sheet on the last phosphate charge, else on the first of any mediu
         $charges,
     );
     (new Journal($this->system))->record($entries, $this->keeper);
-    expect(
-        TideSheet::of($this->system, '16w', $this->now)->openingChange()?->payload->summary(UnitSystem::Metric),
-    )->toBe($opening);
+    $change = TideSheet::of($this->system, '16w', $this->now)->openingChange();
+    expect($change === null ? null : said($change->payload->summary()))->toBe($opening);
 })->with([
     [[], null],
     [[['-9 days', Medium::Resin], ['-5 days', Medium::Zeolite]], 'Resin 50 g'],

@@ -9,16 +9,17 @@ use App\Http\Pages\StylesView;
 use App\Http\Pages\SystemFrame;
 use App\Models\System;
 use App\Models\User;
+use Ithys\Assumption\Assumptions;
+use Ithys\Document\Refused;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
-use Ithys\Path\Path;
+use Ithys\Path\PathDocument;
 use Ithys\Path\Style;
-use Ithys\Path\Styles\Room;
-use Ithys\Path\Styles\TypedRoom;
+use Ithys\Path\Styles\RoomDocument;
 use Ithys\Path\Template;
-use Ithys\Path\TypedPath;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\System\Setup;
 use Tests\Support\RandomPath;
 use Tests\Support\Sketch;
@@ -34,7 +35,7 @@ it('turns a path into a form that reads back as the same path, in either unit sy
 ): void {
     for ($seed = 0; $seed < 60; $seed++) {
         $path = RandomPath::of($seed);
-        $again = TypedPath::read(throughThePage(PathForm::of($path, $units)), $units);
+        $again = PathDocument::typed(throughThePage(PathForm::of($path, $units)), $units);
         expect(count($again->items()))->toBe(count($path->items()));
         foreach ($path->items() as $item) {
             $back = $again->find($item->id);
@@ -47,8 +48,8 @@ it('turns a path into a form that reads back as the same path, in either unit sy
                         "seed {$seed} {$figure->value}",
                     );
             }
-            expect([$back?->name, $back?->tag, $back?->flags, $back?->choice(Ithys\Path\Choice::Hole)])
-                ->toEqual([$item->name, $item->tag, $item->flags, $item->choice(Ithys\Path\Choice::Hole)])
+            expect([$back?->words, $back?->flags, $back?->choice(Ithys\Path\Choice::Hole)])
+                ->toEqual([$item->words, $item->flags, $item->choice(Ithys\Path\Choice::Hole)])
                 ->and(array_map(fn ($load) => $load->medium, $back->media ?? []))
                 ->toBe(array_map(fn ($load) => $load->medium, $item->media));
         }
@@ -56,18 +57,18 @@ it('turns a path into a form that reads back as the same path, in either unit sy
 })->with(UnitSystem::cases());
 
 it('does not drift when a form is saved over and over', function (): void {
-    $path = Path::fromArray([...Template::of(Style::Sump)->toArray(), 'litresPerHour' => 2050]);
+    $path = PathDocument::stored([...Template::of(Style::Sump)->toArray(), 'litresPerHour' => 2050]);
     $units = UnitSystem::Us;
-    $first = TypedPath::read(throughThePage(PathForm::of($path, $units)), $units);
+    $first = PathDocument::typed(throughThePage(PathForm::of($path, $units)), $units);
     $last = $first;
     for ($save = 0; $save < 20; $save++) {
-        $last = TypedPath::read(throughThePage(PathForm::of($last, $units)), $units);
+        $last = PathDocument::typed(throughThePage(PathForm::of($last, $units)), $units);
     }
     expect($last->litresPerHour)->toAgreeWith((float) $first->litresPerHour, 1e-9);
 });
 
 it('offers every kind with its own fields, each labelled and with its unit', function (UnitSystem $units): void {
-    $catalogue = CatalogueView::of($units);
+    $catalogue = CatalogueView::of($units, Assumptions::standard());
     $groups = array_column($catalogue['groups'], 'key');
     foreach ($catalogue['kinds'] as $kind) {
         expect($groups)->toContain($kind['group']);
@@ -84,7 +85,7 @@ it('offers every kind with its own fields, each labelled and with its unit', fun
     expect($catalogue['figures']['flowLimitLitresPerHour']['unit'])
         ->toBe($units === UnitSystem::Metric ? 'L/h' : 'US gal/h')
         ->and($catalogue['figures']['grams']['unit'])
-        ->toBe('g');
+        ->toBe($units === UnitSystem::Metric ? 'g' : 'oz');
 })->with(UnitSystem::cases());
 
 it('has a drawing for every kind of equipment', function (): void {
@@ -101,7 +102,9 @@ it('tells the page the flow and the words of every item', function (): void {
         'overflow-drilled > sock(count=2, micron=200, material=felt, hole=7in) > bag(gfo=120, activated-carbon) > '
             .'refugium(hours=9) > return-pump; branch from return-pump to sock 200: zeolite(grams=300)',
     );
-    $view = throughThePage(ReviewView::of(new Setup(Sketch::in($path)->tank), $path, UnitSystem::Metric, 0.3));
+    $view = throughThePage(
+        ReviewView::of(new Setup(Sketch::in($path)->tank), $path, new Words(UnitSystem::Metric), 0.3),
+    );
     expect(array_map(fn (array $item): array => [$item['flow'], $item['brief']], $view['items']))
         ->toBe([
             'overflow-drilled' => [1400, ''],
@@ -133,7 +136,7 @@ it('marks on the water line only what wants attention', function (): void {
                     .'to roller 80: feed-pump > bag(resin)',
             )->toArray(),
         ]);
-    $stops = SystemFrame::of($system)['path']['stops'];
+    $stops = SystemFrame::of($system, new Words(UnitSystem::Metric))['path']['stops'];
     expect(array_column($stops, 'severity', 'id'))
         ->toBe([
             'overflow-drilled' => null,
@@ -160,7 +163,7 @@ it('draws the line of the path in force, not of one to come or one gone', functi
     $force('2026-03-01', 'weir > floss > return-pump');
     $force(now()->addMonth()->format('Y-m-d'), 'weir > sock > return-pump');
     $ids = fn (): array => array_column(
-        SystemFrame::of(System::query()->findOrFail($system->id))['path']['stops'],
+        SystemFrame::of(System::query()->findOrFail($system->id), new Words(UnitSystem::Metric))['path']['stops'],
         'id',
     );
     expect($ids())->toBe(['weir', 'floss', 'return-pump']);
@@ -170,7 +173,7 @@ it('draws the line of the path in force, not of one to come or one gone', functi
 
 it('turns a room into a form that reads back as the same room', function (UnitSystem $units): void {
     $tank = Sketch::in(Template::of(Style::Sump))->tank;
-    $room = Room::around($tank, [
+    $room = RoomDocument::stored([
         'cabinetLengthMm' => 965.2,
         'cabinetWidthMm' => 431.8,
         'cabinetHeightMm' => 711.2,
@@ -181,26 +184,30 @@ it('turns a room into a form that reads back as the same room', function (UnitSy
         'pricePerKilowattHour' => 0.36,
         'drilled' => true,
         'cleanLook' => true,
-    ]);
-    $again = TypedRoom::read(StylesView::form($room, $units), $tank, $units);
-    expect($again->cabinetLengthMm)
+    ], $tank);
+    $again = RoomDocument::typed(StylesView::form($room, $units), $tank, $units);
+    expect($again->cabinet->lengthMm)
         ->toAgreeWith(965.2, 1e-5)
         ->and([
-            $again->noise,
-            $again->spill,
-            $again->skill,
+            $again->taste->noise,
+            $again->taste->spill,
+            $again->taste->skill,
             $again->drilled,
-            $again->cleanLook,
+            $again->taste->cleanLook,
             $again->budget,
             $again->pricePerKilowattHour,
         ])
-        ->toBe([$room->noise, $room->spill, $room->skill, true, true, 350.0, 0.36]);
+        ->toBe([$room->taste->noise, $room->taste->spill, $room->taste->skill, true, true, 350.0, 0.36]);
 })->with(UnitSystem::cases());
 
-it('reads a stored room leniently: what is missing or strange keeps its default', function (): void {
+it('keeps the default of what a stored room does not say, and refuses what it cannot read', function (): void {
     $tank = Sketch::in(Template::of(Style::Sump))->tank;
-    $room = Room::around($tank, ['noise' => 'deafening', 'budget' => 'lots', 'drilled' => 1]);
-    expect($room)->toEqual(Room::around($tank, []))->and($room->pricePerKilowattHour)->toBe(0.3);
+    expect(RoomDocument::stored([], $tank)->pricePerKilowattHour)
+        ->toBe(0.3)
+        ->and(fn () => RoomDocument::stored(['noise' => 'deafening'], $tank))
+        ->toThrow(Refused::class)
+        ->and(fn () => RoomDocument::stored(['budget' => 'lots'], $tank))
+        ->toThrow(Refused::class);
 });
 
 it('names each item of every style to start from', function (Style $style): void {

@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Path\ImportedPath;
 use Illuminate\Http\UploadedFile;
 use Ithys\Path\Path;
+use Ithys\Path\PathDocument;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
 
@@ -129,7 +130,7 @@ it('does not let two windows overwrite each other unseen', function (): void {
 });
 
 it('puts a draft in force from a day, and the water line follows it', function (): void {
-    $path = Path::fromArray([...Template::of(Style::Sump)->toArray(), 'litresPerHour' => 1900]);
+    $path = PathDocument::stored([...Template::of(Style::Sump)->toArray(), 'litresPerHour' => 1900]);
     $draft = ($this->draft)($path);
     $this->post("{$this->at}/drafts/{$draft->id}/in-force", ['since' => '2026-03-01'])->assertSessionHasNoErrors();
     $system = System::query()->sole();
@@ -157,7 +158,7 @@ it('counts further tanks on the sump into the working volume', function (): void
         'to' => 'i2',
         'items' => [['id' => 'f', 'kind' => 'overflow-drilled']],
     ];
-    $draft = ($this->draft)(Path::fromArray($document));
+    $draft = ($this->draft)(PathDocument::stored($document));
     $this->post("{$this->at}/drafts/{$draft->id}/in-force", ['since' => '2026-03-01']);
     $system = System::query()->sole();
     expect($system->workingLitresAt(new DateTimeImmutable('2026-02-01')))
@@ -311,7 +312,7 @@ it('publishes a schema that says what the code says', function (): void {
 it('shows figures in the keeper\'s units and reads them back the same', function (): void {
     $this->put('/settings/units', ['units' => 'us']);
     $draft = ($this->draft)(
-        Path::fromArray(
+        PathDocument::stored(
             json_decode(
                 str_replace(
                     '"kind":"skimmer"',

@@ -46,7 +46,7 @@ it('exports what an import reads back as the same journal', function (): void {
         ->map(
             fn (JournalEntry $e): array => [
                 $e->occurred_at->format('c'),
-                round($e->payload['mgPerLitre'], 6),
+                round($e->payload['value'], 6),
                 $e->payload['belowLimit'],
                 $e->payload['cloudy'],
                 $e->payload['method'],

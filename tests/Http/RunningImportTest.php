@@ -13,8 +13,8 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Reading;
-use Ithys\Water\Nutrient;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
 
 // An import writes a few rows at a time; what is seen of it is nothing or all.
 
@@ -22,10 +22,10 @@ beforeEach(function (): void {
     $this->actingAs($this->keeper = User::factory()->create());
     $this->system = System::factory()->ownedBy($this->keeper)->create();
     $this->import = new RunningImport($this->system);
-    $this->entry = new Entry(new DateTimeImmutable('2026-03-04 20:15'), Reading::of(Nutrient::Nitrate, 8.5));
+    $this->entry = new Entry(new DateTimeImmutable('2026-03-04 20:15'), Reading::of(Parameter::Nitrate, 8.5));
     $this->write = fn (string $batch) => $this->system->entries()->create([
         'batch' => $batch,
-        'kind' => $this->entry->kind(),
+        'kind' => $this->entry->kind()->key(),
         'occurred_at' => $this->entry->at,
         'payload' => $this->entry->payload->toArray(),
         'fingerprint' => Fingerprint::of($this->entry->at, $this->entry->payload),

@@ -5,15 +5,20 @@ declare(strict_types=1);
 use App\Http\Pages\CutView;
 use App\Http\Pages\SectionView;
 use Database\Seeders\DemoSection;
+use Ithys\Assumption\Assumptions;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\TypedSection;
+use Ithys\Sump\SumpDocument;
 use Ithys\System\Setup;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
@@ -21,7 +26,14 @@ use Ithys\Water\TurnoverSchool;
 
 function drawnTank(): Tank
 {
-    return new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
+    return new Tank(
+        Display::box(1000, 500, 500, 30),
+        new BesideDisplay(40, 5),
+        new Ground(10, 20),
+        new Conditions(35, 25),
+        1800,
+        TurnoverSchool::Moderate,
+    );
 }
 
 /** @return array<string, mixed> */
@@ -29,7 +41,7 @@ function drawnDemo(UnitSystem $units = UnitSystem::Metric): array
 {
     return json_decode(
         (string) json_encode(
-            SectionView::of(TypedSection::fromDocument(DemoSection::document()), new Setup(drawnTank()), $units),
+            SectionView::of(SumpDocument::stored(DemoSection::document()), new Setup(drawnTank()), new Words($units)),
         ),
         true,
     );
@@ -82,7 +94,7 @@ it('gives devices the place they take, and none to one without a chamber', funct
         'heightMm' => 50.0,
         'standMm' => 0.0,
     ];
-    $view = SectionView::of(TypedSection::fromDocument($document), new Setup(drawnTank()), UnitSystem::Metric);
+    $view = SectionView::of(SumpDocument::stored($document), new Setup(drawnTank()), new Words(UnitSystem::Metric));
     $by = array_column($view['placed'], 'place', 'id');
     // The skimmer of 210 mm in the middle of a chamber from 156 to 430 mm.
     expect($by['skimmer']['atMm'])->toBe(156.0 + (274.0 - 210.0) / 2)->and($by['lost'])->toBeNull();
@@ -103,9 +115,9 @@ it('gives the figures of drain, overflow and emergency pipe, and the cost at the
         ->and($flow['costAYear'])
         ->toAgreeWith($flow['kilowattHoursAYear'] * 0.3, 1e-9);
     $dear = SectionView::of(
-        TypedSection::fromDocument(DemoSection::document()),
+        SumpDocument::stored(DemoSection::document()),
         new Setup(drawnTank()),
-        UnitSystem::Metric,
+        new Words(UnitSystem::Metric),
         0.45,
     );
     expect($dear['flow']['costAYear'])->toAgreeWith($flow['costAYear'] * 1.5, 1e-9);
@@ -116,7 +128,13 @@ it(
     function (): void {
         $many = new Workshop([new Pad('p', 'Small pad', 25, 25, 1)], ['pads' => new Stock(1500, 1000)]);
         $start = SumpDesign::start();
-        $design = new SumpDesign($start->figures, false, $start->baffles, [], $start->plumbing, workshop: $many);
+        $design = new SumpDesign(
+            $start->vessel,
+            $start->water,
+            new Ithys\Sump\Inside($start->inside->baffles),
+            $start->plumbing,
+            $many,
+        );
         $view = CutView::of($design, $design->section(drawnTank()));
         // 60 by 40 of 25 mm.
         expect($view['stock'][0]['perSheet'])
@@ -134,7 +152,11 @@ it(
             }
         }
         expect(
-            StockPlan::of($design->cutSheet($design->section(drawnTank())), $many)->uses[0]->usedShare(),
+            StockPlan::of(
+                $design->cutSheet($design->section(drawnTank())),
+                $many,
+                Assumptions::standard(),
+            )->uses[0]->usedShare(),
         )->toAgreeWith((25 * 25) / (1500 * 1000), 1e-9);
     },
 );
@@ -152,7 +174,7 @@ it('offers parts to begin with in the keeper’s units', function (): void {
         ->toBe('8.2')
         ->and((float) $us['trays']['tray']['topMm'] * 25.4)
         ->toEqualWithDelta((float) $metric['trays']['tray']['topMm'], 0.01);
-    $choices = SectionView::choices(UnitSystem::Us);
+    $choices = SectionView::choices(UnitSystem::Us, Assumptions::standard());
     expect($choices['basket']['shelves'])
         ->toBe('3')
         ->and(array_column($choices['joints'], 0))

@@ -6,28 +6,26 @@ use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSection;
 use Ithys\Sump\SumpDesign;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
 beforeEach(function (): void {
     $this->actingAs($this->keeper = User::factory()->create());
     $this->system = System::factory()->ownedBy($this->keeper)->create();
-    $this->system
-        ->revisions()
-        ->update([
-            'document' => (new Tank(
-                Display::box(1000, 500, 500, 30),
-                40,
-                5,
-                0,
-                0,
-                35,
-                25,
-                1800,
-                TurnoverSchool::Moderate,
-            ))->toArray(),
-        ]);
+    $this->system->revisions()->update([
+        'document' => (new Tank(
+            Display::box(1000, 500, 500, 30),
+            new BesideDisplay(40, 5),
+            new Ground(0, 0),
+            new Conditions(35, 25),
+            1800,
+            TurnoverSchool::Moderate,
+        ))->toArray(),
+    ]);
     $this->at = "/systems/{$this->system->id}/section";
     $this->typed = fn (): array => json_decode(
         (string) json_encode($this->get($this->at)->viewData('page')['props']['typed']),
@@ -52,7 +50,7 @@ it('shows it in inches where US units are chosen', function (): void {
         fn ($page) => $page->where('typed.lengthMm', '29.9213')->where('choices.length.unit', 'in'),
     );
     $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0])->assertSessionHasNoErrors();
-    expect($this->system->refresh()->section?->design()->figure('lengthMm'))->toAgreeWith(760.0, 1e-5);
+    expect($this->system->refresh()->section?->design()->vessel->lengthMm)->toAgreeWith(760.0, 1e-5);
 });
 
 it('answers an edit without saving it', function (): void {
@@ -85,7 +83,7 @@ it('saves, and does not let two windows overwrite each other', function (): void
     $this->put($this->at, ['section' => [...$typed, 'widthMm' => '280'], 'version' => 1])->assertSessionHasErrors(
         'section',
     );
-    expect($this->system->refresh()->section?->design()->figure('widthMm'))->toBe(300.0);
+    expect($this->system->refresh()->section?->design()->vessel->widthMm)->toBe(300.0);
 });
 
 it('keeps a draft with findings, however grave', function (): void {
@@ -169,7 +167,7 @@ it('says why a file is no sump', function (string $file, string $words): void {
     ['not json', 'not a JSON file'],
     ['{}', 'not a sump of this version'],
     ['', 'empty'],
-    ['{"format":"ithys-section","schema":1,"lengthMm":0}', 'between 100 mm'],
+    ['{"format":"ithys-section","schema":1,"lengthMm":0}', 'The inner length must be a number from 100 to 5000.'],
     [str_repeat('x', 500_001), 'too large'],
 ]);
 

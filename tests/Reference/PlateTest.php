@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Panel\Material;
 use Ithys\Panel\PanelLoad;
 use Ithys\Panel\Plate;
@@ -66,7 +67,7 @@ it('works out glass panels as the examples do', function (
     ?float $stress,
     ?float $deflection,
 ): void {
-    $load = PanelLoad::of($length, $height, $thickness, Material::Glass, $support);
+    $load = PanelLoad::of($length, $height, $thickness, Material::Glass, $support, Assumptions::standard(), 1025.0);
     expect($load->pressure)->toAgreeWith($pressure, 1e-9)->and($load->force)->toAgreeWith($force, 1e-9);
     $stress === null ?: expect($load->stress)->toAgreeWith($stress, PLATE_TOLERANCE);
     $deflection === null ?: expect($load->deflectionMm)->toAgreeWith($deflection, PLATE_TOLERANCE);
@@ -158,8 +159,8 @@ it('bends at the middle of a square twice as far under an even pressure as under
 it(
     'carries the whole weight of the water on a bottom, and bends the same whichever side is called its length',
     function (): void {
-        $one = PanelLoad::lying(800, 320, 360, 6, Material::Glass);
-        $other = PanelLoad::lying(320, 800, 360, 6, Material::Glass);
+        $one = PanelLoad::lying(800, 320, 360, 6, Material::Glass, Assumptions::standard(), 1025.0);
+        $other = PanelLoad::lying(320, 800, 360, 6, Material::Glass, Assumptions::standard(), 1025.0);
         // rho g V of 0.8 x 0.32 x 0.36 m of seawater at 1025 kg/m3.
         expect($one->force)
             ->toAgreeWith(1025 * 9.80665 * 0.8 * 0.32 * 0.36, 1e-12)

@@ -2,19 +2,23 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Drawing\CutSvg;
 use Ithys\Drawing\PathSheet;
-use Ithys\Panel\Material;
 use Ithys\Path\Review\Review;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Cutting\Basket;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\TypedSection;
+use Ithys\Sump\SumpDocument;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 use Tests\Support\Sketch;
@@ -31,26 +35,45 @@ it('writes cut sheets by the rules, in either unit system', function (UnitSystem
     $workshop = $all
         ? new Workshop([new Pad('p', 'Pad “fine” & <soft>', 140, 95, 3)], litChamber: 1, basket: Basket::usual())
         : new Workshop();
-    $section = TypedSection::fromDocument(Database\Seeders\DemoSection::document())->section(
-        new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate),
+    $section = SumpDocument::stored(Database\Seeders\DemoSection::document())->section(
+        new Tank(
+            Display::box(1000, 500, 500, 30),
+            new BesideDisplay(40, 5),
+            new Ground(10, 20),
+            new Conditions(35, 25),
+            1800,
+            TurnoverSchool::Moderate,
+        ),
     );
     $sheet = CutSheet::of($section, $workshop);
-    expect(CutSvg::write($sheet, StockPlan::of($sheet, $workshop), $units))->toBeValidSvg();
-})->with(UnitSystem::cases())->with([true, false]);
+    expect(
+        CutSvg::write($sheet, StockPlan::of($sheet, $workshop, Assumptions::standard()), new Words($units)),
+    )->toBeValidSvg();
+})
+    ->with(UnitSystem::cases())
+    ->with([true, false]);
 
 it('writes an empty cut sheet by the rules', function (): void {
-    $design = new SumpDesign(
-        [...SumpDesign::start()->figures],
-        false,
-        [],
-        [],
-        new Ithys\Sump\Plumbing(),
-        Material::Glass,
-    );
+    $design = new SumpDesign(SumpDesign::start()->vessel, SumpDesign::start()->water, new Ithys\Sump\Inside([]));
     $sheet = CutSheet::of(
-        $design->section(new Tank(Display::volume(100), 0, 0, 0, 0, 35, 25, null, TurnoverSchool::Moderate)),
+        $design->section(
+            new Tank(
+                Display::volume(100),
+                new BesideDisplay(0, 0),
+                new Ground(0, 0),
+                new Conditions(35, 25),
+                null,
+                TurnoverSchool::Moderate,
+            ),
+        ),
     );
-    expect(CutSvg::write($sheet, StockPlan::of($sheet, new Workshop()), UnitSystem::Metric))->toBeValidSvg();
+    expect(
+        CutSvg::write(
+            $sheet,
+            StockPlan::of($sheet, new Workshop(), Assumptions::standard()),
+            new Words(UnitSystem::Metric),
+        ),
+    )->toBeValidSvg();
 });
 
 it('writes the sheet of a path by the rules', function (): void {
@@ -60,5 +83,7 @@ it('writes the sheet of a path by the rules', function (): void {
                 .'to sock 200: reactor(gfo)',
         ),
     );
-    expect(PathSheet::svg($here, Review::of($here), 'Hall & “stair” reef'))->toBeValidSvg();
+    expect(
+        PathSheet::svg($here, Review::of($here), 'Hall & “stair” reef', new Words(UnitSystem::Metric)),
+    )->toBeValidSvg();
 });

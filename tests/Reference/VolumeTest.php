@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
@@ -14,7 +17,14 @@ function describedTank(
     float $rock = 0,
     ?float $flow = null,
 ): Tank {
-    return new Tank($display, $sump, $plumbing, $sand, $rock, 35, 25, $flow, TurnoverSchool::Moderate);
+    return new Tank(
+        $display,
+        new BesideDisplay($sump, $plumbing),
+        new Ground($sand, $rock),
+        new Conditions(35, 25),
+        $flow,
+        TurnoverSchool::Moderate,
+    );
 }
 
 // Source: arithmetic by GNU units 2.22.

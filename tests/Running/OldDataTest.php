@@ -53,11 +53,13 @@ it('keeps what it knew: the volume of its days, its journal, its drawing', funct
         ->toAgreeWith(1.04 * 0.47 * 0.485 * 1000 - 16 * 0.36 - 24 * 0.5 + 46 + 7, 1e-9)
         ->and($this->system->entries()->count())
         ->toBe(227)
-        ->and($this->system->entries->every(fn ($line): bool => $line->toEntry()->payload->kind() === $line->kind))
+        ->and(
+            $this->system->entries->every(fn ($line): bool => $line->toEntry()->payload->kind()->key() === $line->kind),
+        )
         ->toBeTrue()
         ->and($this->system->sumpRevisionAt(now()))
         ->toBeNull()
-        ->and($this->system->section?->design()->baffles)
+        ->and($this->system->section?->design()->inside->baffles)
         ->toHaveCount(5);
 });
 

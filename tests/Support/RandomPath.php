@@ -9,6 +9,7 @@ use Ithys\Path\Choice;
 use Ithys\Path\Figure;
 use Ithys\Path\Flag;
 use Ithys\Path\Item;
+use Ithys\Path\ItemWords;
 use Ithys\Path\Kind;
 use Ithys\Path\Line;
 use Ithys\Path\Load;
@@ -116,11 +117,7 @@ final class RandomPath
         return new Item(
             'm'.$this->marks++,
             $kind,
-            $this->random->getInt(0, 1) === 0 ? '' : 'Named & “odd” <b>',
-            'tag',
-            '',
-            '',
-            '',
+            new ItemWords($this->random->getInt(0, 1) === 0 ? '' : 'Named & “odd” <b>', 'tag', '', '', ''),
             $figures,
             $choices,
             $flags,

@@ -16,8 +16,10 @@ use Ithys\Path\Path;
 use Ithys\Path\Review\Situation;
 use Ithys\Path\Stock;
 use Ithys\Path\Style;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 use RuntimeException;
@@ -111,7 +113,10 @@ final class Sketch
                 ? Display::box(1000, ($litres * 1000) / (500 - $belowRimMm), 500, $belowRimMm)
                 : Display::volume($litres);
 
-        return new Situation($path, new Tank($display, 0, 0, 0, 0, 35, 25, $flow, $school), UnitSystem::Metric);
+        return new Situation(
+            $path,
+            new Tank($display, new BesideDisplay(0, 0), new Ground(0, 0), new Conditions(35, 25), $flow, $school),
+        );
     }
 
     /** @return list<Item> */

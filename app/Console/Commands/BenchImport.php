@@ -12,6 +12,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 
 /**
  * Times preview and saving of a large file, with the memory they take, beside the sqlite3 shell's own import of the
@@ -39,7 +40,7 @@ final class BenchImport extends Command
             $scratch->system,
             $import->guess,
             new DateTimeImmutable(),
-            UnitSystem::Metric,
+            new Words(UnitSystem::Metric),
             'all',
             1,
             100,

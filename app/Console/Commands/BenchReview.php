@@ -10,11 +10,15 @@ use App\Http\Pages\PathForm;
 use Illuminate\Console\Command;
 use Ithys\Path\Kind;
 use Ithys\Path\Path;
+use Ithys\Path\PathDocument;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\Situation;
 use Ithys\Path\Sizing\Sizing;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
@@ -29,9 +33,16 @@ final class BenchReview extends Command
     {
         $runs = (int) $this->option('runs');
         $path = $this->path();
-        $tank = new Tank(Display::box(1200, 500, 500, 30), 60, 8, 20, 30, 35, 25, 2400, TurnoverSchool::Moderate);
+        $tank = new Tank(
+            Display::box(1200, 500, 500, 30),
+            new BesideDisplay(60, 8),
+            new Ground(20, 30),
+            new Conditions(35, 25),
+            2400,
+            TurnoverSchool::Moderate,
+        );
         $core = Stopwatch::milliseconds($runs, static function () use ($path, $tank): void {
-            $here = new Situation($path, $tank, UnitSystem::Metric);
+            $here = new Situation($path, $tank);
             Review::of($here);
             Sizing::of($here);
         });
@@ -41,7 +52,7 @@ final class BenchReview extends Command
                 count($path->items()),
                 $core->median,
                 $core->p95,
-                count(Review::of(new Situation($path, $tank, UnitSystem::Metric))->findings),
+                count(Review::of(new Situation($path, $tank))->findings),
             ),
         );
 
@@ -70,7 +81,7 @@ final class BenchReview extends Command
             ),
         );
 
-        return Path::fromArray([
+        return PathDocument::stored([
             'format' => Path::FORMAT,
             'schema' => Path::SCHEMA,
             'name' => 'Bench',

@@ -8,19 +8,31 @@ use App\Console\EditTiming;
 use App\Console\Stopwatch;
 use App\Http\Pages\SectionForm;
 use Illuminate\Console\Command;
+use Ithys\Assumption\Assumptions;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Cutting\Basket;
 use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\Workshop;
+use Ithys\Sump\Depth;
+use Ithys\Sump\DeviceKind;
+use Ithys\Sump\Inside;
+use Ithys\Sump\PipeRun;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Plumbing;
+use Ithys\Sump\PumpLabel;
+use Ithys\Sump\Size;
 use Ithys\Sump\SumpDesign;
+use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
+use Ithys\Sump\Vessel;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 
@@ -38,9 +50,16 @@ final class BenchSection extends Command
     {
         $runs = (int) $this->option('runs');
         $design = $this->design();
-        $tank = new Tank(Display::box(1200, 500, 500, 30), 60, 8, 20, 30, 35, 25, 2400, TurnoverSchool::Moderate);
+        $tank = new Tank(
+            Display::box(1200, 500, 500, 30),
+            new BesideDisplay(60, 8),
+            new Ground(20, 30),
+            new Conditions(35, 25),
+            2400,
+            TurnoverSchool::Moderate,
+        );
         $core = Stopwatch::milliseconds($runs, static function () use ($design, $tank): void {
-            $design->review($tank, UnitSystem::Metric);
+            $design->review($tank);
         });
         $this->line(
             sprintf(
@@ -72,38 +91,38 @@ final class BenchSection extends Command
         }
 
         return new SumpDesign(
-            [...SumpDesign::start()->figures, 'lengthMm' => 1100.0, 'evaporationLitresADay' => 3.0],
-            false,
-            $baffles,
-            [
-                new Placed('s', 'skimmer', 'Skimmer', 1, 120, 120, 400, 0, 200, 240),
-                new Placed('h', 'heater', 'Heater', 7, 150, 30, 30, 40, 20),
-            ],
-            new Plumbing(
-                3000,
-                3.0,
-                28,
-                1300,
-                25,
-                2000,
-                ['elbow-90' => 3, 'outlet' => 1],
-                32,
-                1300,
-                900,
-                emergencyBoreMm: 32,
-                emergencyFallMm: 900,
-                overflowMm: 400,
-                overflowOpenShare: 0.5,
+            new Vessel(1100.0, 350.0, 380.0, 6.0, bottomOnEdges: true),
+            new SumpWater(180.0, 60.0, 20.0, 2.0, 3.0),
+            new Inside(
+                $baffles,
+                [
+                    new Placed(
+                        's',
+                        DeviceKind::Skimmer,
+                        'Skimmer',
+                        1,
+                        new Size(120, 120, 400),
+                        depth: new Depth(200, 240),
+                    ),
+                    new Placed('h', DeviceKind::Heater, 'Heater', 7, new Size(150, 30, 30), 40, new Depth(20)),
+                ],
+                [
+                    new Tray('t', TrayKind::Tray, 0, 290, 10, [
+                        OpeningKind::SmallSock->usual('sock', Assumptions::standard()),
+                        OpeningKind::Standpipe->usual('way', Assumptions::standard()),
+                    ]),
+                    new Tray('e', TrayKind::EggCrate, 2, 60, 12),
+                ],
             ),
-            trays: [
-                new Tray('t', TrayKind::Tray, 0, 290, 10, [
-                    OpeningKind::SmallSock->usual('sock'),
-                    OpeningKind::Standpipe->usual('way'),
-                ]),
-                new Tray('e', TrayKind::EggCrate, 2, 60, 12),
-            ],
-            bottomOnEdges: true,
-            workshop: new Workshop([new Pad('p', 'Pad', 140, 95, 24)], litChamber: 3, basket: Basket::usual()),
+            new Plumbing(
+                new PumpLabel(3000, 3.0, 28),
+                new PipeRun(25, 2000, 1300, ['elbow-90' => 3, 'outlet' => 1]),
+                new PipeRun(32, 1300, 900),
+                new PipeRun(32, heightMm: 900),
+                400,
+                0.5,
+            ),
+            new Workshop([new Pad('p', 'Pad', 140, 95, 24)], litChamber: 3, basket: Basket::usual()),
         );
     }
 }

@@ -13,16 +13,16 @@ use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Feed;
-use Ithys\Journal\Food;
-use Ithys\Journal\MediaCharge;
+use Ithys\Journal\Feed\Feed;
+use Ithys\Journal\Feed\Food;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Payload;
-use Ithys\Journal\Place;
-use Ithys\Journal\Reading;
-use Ithys\Journal\SockChange;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
-use Ithys\Water\Nutrient;
 
 /**
  * Times the tide sheet with ten years of journal through the whole application, beside a bare route in the same run.
@@ -102,11 +102,11 @@ final class BenchSheet extends Command
             if ($day % 2 === 0) {
                 $add(
                     $at,
-                    Reading::of(Nutrient::Nitrate, 8 + 2 * sin($day / 30), step: 0.25, method: 'colour comparison'),
+                    Reading::of(Parameter::Nitrate, 8 + 2 * sin($day / 30), step: 0.25, method: 'colour comparison'),
                 );
                 $add(
                     $at,
-                    Reading::of(Nutrient::Phosphate, 0.08 + 0.03 * sin($day / 40), step: 0.01, method: 'photometer'),
+                    Reading::of(Parameter::Phosphate, 0.08 + 0.03 * sin($day / 40), step: 0.01, method: 'photometer'),
                 );
             }
             $day % 4 === 0 && $add($at, SockChange::of(3));

@@ -10,12 +10,11 @@ use Illuminate\Console\Command;
 use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Question;
 use Ithys\Journal\Entry;
-use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Reading;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Water\Nutrient;
 
 /** Times a verdict in the core over ten years of readings every other day, with every reading in its window. */
 final class BenchVerdict extends Command
@@ -31,7 +30,7 @@ final class BenchVerdict extends Command
         for ($day = 0; $day < 3653; $day++) {
             $at = $start->modify("+{$day} days");
             if ($day % 2 === 0) {
-                $journal[] = new Entry($at, Reading::of(Nutrient::Nitrate, 8 + sin($day / 9), step: 0.1));
+                $journal[] = new Entry($at, Reading::of(Parameter::Nitrate, 8 + sin($day / 9), step: 0.1));
             }
             if ($day % 7 === 3) {
                 $journal[] = new Entry($at, WaterChange::of(30));
@@ -49,7 +48,7 @@ final class BenchVerdict extends Command
             $window,
         ): void {
             ChangeEffect::judge(
-                new Question($change, Nutrient::Nitrate, 300, $now, UnitSystem::Metric, $window),
+                new Question($change, Parameter::Nitrate, 300, $now, $window),
                 $journal,
             );
         });

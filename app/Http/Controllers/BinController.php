@@ -24,11 +24,11 @@ final class BinController extends Controller
 
     public function show(Request $request, System $system): Response
     {
-        $units = $this->keeper($request)->units;
+        $words = $this->keeper($request)->words();
         $binned = $this->binned($system);
 
         return Inertia::render('Journal/Bin', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'paths' => [
                 ...$system->drafts()->onlyTrashed()->orderByDesc('deleted_at')->get()->map(
                     static fn (PathDraft $draft): array => [
@@ -63,7 +63,7 @@ final class BinController extends Controller
                         'id' => $line->id,
                         't' => $line->occurred_at->getTimestamp(),
                         'deleted' => $line->deleted_at?->getTimestamp(),
-                        'text' => $line->toEntry()->payload->summary($units),
+                        'text' => $words->say($line->toEntry()->payload->summary()),
                     ],
                 )
                 ->all(),

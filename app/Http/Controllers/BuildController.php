@@ -29,12 +29,17 @@ final class BuildController extends Controller
         $record = $section?->buildRecord() ?? new BuildRecord;
 
         return Inertia::render('Section/Build', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'version' => $section->build_version ?? 0,
             'typed' => BuildView::typed($record, $units),
             'view' => $section === null
                     ? null
-                    : (object) BuildView::of($section->design(), $record, $system->setupAt(now())->asSaid(), $units),
+                    : (object) BuildView::of(
+                        $section->design(),
+                        $record,
+                        $system->setupAt(now())->asSaid(),
+                        $this->keeper($request)->words(),
+                    ),
             'choices' => BuildView::choices($units, new DateTimeImmutable('today', $this->keeper($request)->zone())),
         ]);
     }
@@ -49,7 +54,7 @@ final class BuildController extends Controller
                 $section->design(),
                 $request->record(),
                 $system->setupAt(now())->asSaid(),
-                $this->keeper($request)->units,
+                $this->keeper($request)->words(),
             ),
         );
     }

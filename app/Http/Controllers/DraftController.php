@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Ithys\Path\InvalidPath;
+use Ithys\Document\Refused;
 use Ithys\Path\Path;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
@@ -62,7 +62,7 @@ final class DraftController extends Controller
         }
         try {
             $path = ImportedPath::read($file->getContent());
-        } catch (InvalidPath $invalid) {
+        } catch (Refused $invalid) {
             throw ValidationException::withMessages(['file' => $invalid->getMessage()]);
         }
         $draft = $this->keep(

@@ -25,10 +25,10 @@ final class ImportController extends Controller
 {
     private const ROWS_A_PAGE = 100;
 
-    public function create(System $system): Response
+    public function create(Request $request, System $system): Response
     {
         return Inertia::render('Journal/Import', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'megabytes' => config('app.import_megabytes'),
         ]);
     }
@@ -57,7 +57,7 @@ final class ImportController extends Controller
                 $system,
                 $options,
                 new DateTimeImmutable(),
-                $this->keeper($request)->units,
+                $this->keeper($request)->words(),
                 $request->rowsShown(),
                 $request->pageNumber(),
                 self::ROWS_A_PAGE,
@@ -67,7 +67,7 @@ final class ImportController extends Controller
         }
 
         return Inertia::render('Journal/ImportPreview', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'upload' => $upload,
             'file' => (new UploadStore($system))->originalName($upload),
             'encoding' => $import->encoding,

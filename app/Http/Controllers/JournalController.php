@@ -22,6 +22,7 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
+use Ithys\Quantity\Text;
 
 /** The tide sheet, the one-line log and the verdict on a change. */
 final class JournalController extends Controller
@@ -35,7 +36,7 @@ final class JournalController extends Controller
         $table = $request->query('view') === 'table';
 
         return Inertia::render('Journal/Show', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             // An object, since Inertia would walk through every cell of an array to look for closures.
             'sheet' => (object) $sheet->toArray($keeper, $table),
             'range' => $request->range(),
@@ -65,11 +66,14 @@ final class JournalController extends Controller
         } catch (AlreadyInJournal $already) {
             throw ValidationException::withMessages(['line' => $already->getMessage()]);
         }
-        $units = $this->keeper($request)->units;
-        $what = implode(
-            ', ',
-            array_map(fn (Entry $entry): string => $entry->payload->summary($units), $understood->entries),
-        );
+        $what = $this->keeper($request)
+            ->words()
+            ->say(
+                Text::join(
+                    ', ',
+                    array_map(static fn (Entry $entry): Text => $entry->payload->summary(), $understood->entries),
+                ),
+            );
 
         return back()->with('flash', [
             'message' => "Logged: {$what}.",
@@ -108,6 +112,7 @@ final class JournalController extends Controller
             new DateTimeImmutable('now', $keeper->zone()),
             $keeper->units,
             $system->workingLitresAt(now()),
+            $system->assumptions(),
         ));
     }
 }

@@ -41,8 +41,8 @@ final class PathController extends Controller
             : $system->drafts()->findOrFail($id);
 
         return Inertia::render('Path/Show', [
-            'frame' => SystemFrame::of($system),
-            'catalogue' => (object) CatalogueView::of($keeper->units),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
+            'catalogue' => (object) CatalogueView::of($keeper->words()->units, $system->assumptions()),
             'drafts' => $shelf->draftsView(),
             'revisions' => $shelf->revisionsView(),
             'draft' => $draft === null
@@ -85,10 +85,10 @@ final class PathController extends Controller
         $path = (new PathShelf($system))->path($mark);
 
         return Inertia::render('Path/Parts', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'mark' => $mark,
             'typed' => PathForm::of($path, $this->keeper($request)->units),
-            'catalogue' => (object) CatalogueView::of($this->keeper($request)->units),
+            'catalogue' => (object) CatalogueView::of($this->keeper($request)->units, $system->assumptions()),
             'review' => (object) $this->review($path, $system, $this->keeper($request)),
         ]);
     }
@@ -109,10 +109,13 @@ final class PathController extends Controller
         ];
 
         return Inertia::render('Path/Compare', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'choices' => $choices,
             'sides' => array_map($side, $paths === [] ? [] : [$one, $other], $paths),
-            'changes' => $paths === [] ? [] : PathDiff::between($paths[0], $paths[1], $keeper->units)->changes,
+            'changes' => $paths === [] ? [] : array_map(
+                static fn (array $change): array => [...$change, 'detail' => $keeper->words()->say($change['detail'])],
+                PathDiff::between($paths[0], $paths[1])->changes,
+            ),
         ]);
     }
 
@@ -135,10 +138,10 @@ final class PathController extends Controller
     public function svg(Request $request, System $system, string $mark): HttpResponse
     {
         $path = (new PathShelf($system))->path($mark);
-        $here = $system->setupAt(now())->along($path)->situation($this->keeper($request)->units) ?? abort(404);
+        $here = $system->setupAt(now())->situationAlong($path);
 
         return $this->download(
-            PathSheet::svg($here, Review::of($here), $system->name),
+            PathSheet::svg($here, Review::of($here), $system->name, $this->keeper($request)->words()),
             $path,
             $system,
             'svg',
@@ -170,7 +173,7 @@ final class PathController extends Controller
         return ReviewView::of(
             $system->setupAt(now()),
             $path,
-            $keeper->units,
+            $keeper->words(),
             (new PathShelf($system))->room()->pricePerKilowattHour,
         );
     }

@@ -82,12 +82,12 @@ final class SectionController extends Controller
     {
         $design = $system->section?->design() ?? abort(404);
         $sheet = $design->cutSheet($design->section($system->setupAt(now())->asSaid()));
-        $plan = StockPlan::of($sheet, $design->workshop);
-        $units = $this->keeper($request)->units;
+        $plan = StockPlan::of($sheet, $design->workshop, $system->assumptions());
+        $words = $this->keeper($request)->words();
         [$content, $type]
             = $format === 'dxf'
-                ? [CutDxf::write($sheet, $plan, $units), 'image/vnd.dxf']
-                : [CutSvg::write($sheet, $plan, $units), 'image/svg+xml'];
+                ? [CutDxf::write($sheet, $plan, $words), 'image/vnd.dxf']
+                : [CutSvg::write($sheet, $plan, $words), 'image/svg+xml'];
 
         return $this->download($system, "cuts.{$format}", $content, $type);
     }
@@ -149,12 +149,12 @@ final class SectionController extends Controller
         $design = $system->section?->design() ?? SumpDesign::start();
 
         return Inertia::render($component, [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'saved' => $system->section !== null,
             'version' => $system->section->version ?? 0,
             'typed' => SectionForm::of($design, $units),
             'view' => (object) $this->view($request, $system, $design, $component === 'Section/Sheet'),
-            'choices' => SectionView::choices($units),
+            'choices' => SectionView::choices($units, $system->assumptions()),
             'sizes' => CommonSize::all(),
             'revisions' => self::revisions($system),
         ]);
@@ -166,7 +166,7 @@ final class SectionController extends Controller
         return SectionView::of(
             $design,
             $system->setupAt(now()),
-            $this->keeper($request)->units,
+            $this->keeper($request)->words(),
             (new PathShelf($system))->room()->pricePerKilowattHour,
             $withCuts,
         );

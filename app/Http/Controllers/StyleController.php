@@ -26,12 +26,12 @@ final class StyleController extends Controller
         $room = (new PathShelf($system))->room();
 
         return Inertia::render('Path/Styles', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'version' => $system->room_version,
             'typed' => StylesView::form($room, $units),
             'skills' => StylesView::skills(),
             'styles' => StylesView::styles(),
-            'view' => StylesView::rows($room, $units),
+            'view' => StylesView::rows($room, $this->keeper($request)->words()),
         ]);
     }
 
@@ -51,6 +51,6 @@ final class StyleController extends Controller
     /** Answers a room while it is typed; nothing is saved. */
     public function preview(RoomRequest $request, System $system): JsonResponse
     {
-        return Preview::of(fn (): array => StylesView::rows($request->room($system), $this->keeper($request)->units));
+        return Preview::of(fn (): array => StylesView::rows($request->room($system), $this->keeper($request)->words()));
     }
 }

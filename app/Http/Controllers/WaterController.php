@@ -17,7 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
-use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
 use Ithys\System\Setup;
 
 /** The water the path runs through: the tank as described, and what it comes to. */
@@ -27,19 +27,20 @@ final class WaterController extends Controller
     {
         $setup = $system->setupAt(now());
         $units = $this->keeper($request)->units;
+        $words = $this->keeper($request)->words();
 
         return Inertia::render('Path/Water', [
-            'frame' => SystemFrame::of($system),
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'version' => $system->tank_version,
             'typed' => ['name' => $system->name, ...TankForm::of($setup->described, $units), 'since' => ''],
-            'view' => WorkingVolumeView::of($setup, $units),
+            'view' => WorkingVolumeView::of($setup, $words),
             // What the drawn sump computes is shown and not asked.
             'computed' => (object) array_filter([
                 'sump' => $setup->sumpLitres()?->isComputed() === true
-                        ? $units->format($setup->sumpLitres()->value, Dimension::Volume)
+                        ? $words->say(Quantity::litres($setup->sumpLitres()->value))
                         : null,
                 'flow' => $setup->litresPerHour()?->isComputed() === true
-                        ? $units->format($setup->litresPerHour()->value, Dimension::Flow, 0)
+                        ? $words->say(Quantity::perHour($setup->litresPerHour()->value))
                         : null,
             ]),
             'revisions' => $system->revisions->map(fn ($revision): array => [
@@ -88,11 +89,11 @@ final class WaterController extends Controller
         return Preview::of(
             fn (): array => WorkingVolumeView::of(
                 new Setup(
-                    $request->tank(),
+                    $system === null ? $request->tank() : $request->tank()->assuming($system->assumptions()),
                     $system?->pathRevisionAt(now())?->path(),
                     $system?->sumpRevisionAt(now())?->design(),
                 ),
-                $this->keeper($request)->units,
+                $this->keeper($request)->words(),
             ),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Media\Medium;
 use Ithys\Path\Choice;
 use Ithys\Path\Figure;
@@ -13,7 +14,6 @@ use Ithys\Path\Kind;
 use Ithys\Path\Stage;
 use Ithys\Path\Stock;
 use Ithys\Path\Style;
-use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
 
 /** The equipment catalogue with the fields of each kind, as the page draws it. */
@@ -29,7 +29,7 @@ final class CatalogueView
     ];
 
     /** @return array<string, mixed> */
-    public static function of(UnitSystem $units): array
+    public static function of(UnitSystem $units, Assumptions $assumptions): array
     {
         $figures = array_map(
             static fn (Figure $figure): array => [
@@ -53,7 +53,7 @@ final class CatalogueView
                 static fn (Group $group): array => ['key' => $group->value, 'label' => $group->label()],
                 Group::cases(),
             ),
-            'kinds' => array_map(self::kind(...), Kind::cases()),
+            'kinds' => array_map(static fn (Kind $kind): array => self::kind($kind, $assumptions), Kind::cases()),
             'figures' => array_column($figures, null, 'key'),
             'choices' => array_column($choices, null, 'key'),
             'flags' => array_combine(
@@ -74,7 +74,7 @@ final class CatalogueView
     }
 
     /** @return array<string, mixed> */
-    private static function kind(Kind $kind): array
+    private static function kind(Kind $kind, Assumptions $assumptions): array
     {
         $spec = $kind->spec();
 
@@ -86,8 +86,8 @@ final class CatalogueView
             'holdsMedia' => $kind->holdsMedia(),
             'usual' => [
                 'count' => '1',
-                'watts' => $spec->watts === null ? '' : (string) $spec->watts,
-                'hoursPerDay' => $spec->watts === null ? '' : (string) $spec->hours,
+                'watts' => $kind->isPowered() ? (string) $assumptions->value("watts-{$kind->value}") : '',
+                'hoursPerDay' => $kind->isPowered() ? (string) $assumptions->value("hours-{$kind->value}") : '',
                 'sockets' => (string) $spec->sockets,
             ],
             'figures' => array_map(static fn (Figure $figure): string => $figure->value, [
@@ -105,9 +105,7 @@ final class CatalogueView
     {
         $dimension = $figure->dimension();
 
-        return $dimension === null || $dimension === Dimension::Mass
-            ? $figure->unit()
-            : $units->unitOf($dimension)->value;
+        return $dimension === null ? '' : $units->unitOf($dimension)->value;
     }
 
     /**

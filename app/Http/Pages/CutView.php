@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use Ithys\Packing\Nest;
+use Ithys\Sump\Cutting\CutHole;
 use Ithys\Sump\Cutting\CutPanel;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\StockUse;
@@ -24,15 +25,15 @@ final class CutView
         $basket = $design->workshop->basket;
 
         return [
-            'panels' => array_map(static fn (CutPanel $panel): array => $panel->toArray(), $sheet->panels),
-            'stock' => array_map(self::use(...), StockPlan::of($sheet, $design->workshop)->uses),
+            'panels' => array_map(self::panel(...), $sheet->panels),
+            'stock' => array_map(self::use(...), StockPlan::of($sheet, $design->workshop, $section->assumptions)->uses),
             'basket' => $basket === null
                     ? null
                     : [
                         'outerLengthMm' => $basket->outerLengthMm(),
                         'outerWidthMm' => $basket->outerWidthMm(),
-                        'shelfMm' => $basket->shelfMm(),
-                        'shelfLitres' => $basket->shelfLitres(),
+                        'shelfMm' => $basket->shelfMm($section->assumptions),
+                        'shelfLitres' => $basket->shelfLitres($section->assumptions),
                     ],
         ];
     }
@@ -42,16 +43,15 @@ final class CutView
     {
         $shapes = [];
         foreach (array_merge(...$use->sheets) as $nest) {
-            $shapes[self::shape($nest)] ??= ($nest->turned
-                ? $use->panel($nest->mark)->turned()
-                : $use->panel($nest->mark)
-            )->toArray();
+            $shapes[self::shape($nest)] ??= self::panel(
+                $nest->turned ? $use->panel($nest->mark)->turned() : $use->panel($nest->mark),
+            );
         }
 
         return [
             'label' => $use->label,
-            'group' => $use->group->value,
-            'thicknessMm' => $use->thicknessMm,
+            'group' => $use->group()->value,
+            'thicknessMm' => $use->thicknessMm(),
             'lengthMm' => $use->stock->lengthMm,
             'widthMm' => $use->stock->widthMm,
             'sheetsNeeded' => $use->sheetsNeeded,
@@ -71,6 +71,25 @@ final class CutView
                 ),
                 $use->sheets,
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function panel(CutPanel $panel): array
+    {
+        return [
+            'id' => $panel->id,
+            'group' => $panel->group->value,
+            'label' => $panel->label,
+            'count' => $panel->count,
+            'widthMm' => $panel->shape->widthMm,
+            'heightMm' => $panel->shape->heightMm,
+            'thicknessMm' => $panel->shape->thicknessMm,
+            'note' => $panel->note,
+            'insideMm' => $panel->insideMm,
+            'outsideMm' => $panel->outsideMm,
+            'outline' => $panel->shape->outline,
+            'holes' => array_map(static fn (CutHole $hole): array => $hole->toArray(), $panel->shape->holes),
         ];
     }
 

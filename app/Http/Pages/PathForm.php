@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use Ithys\Document\Writer;
 use Ithys\Path\Figure;
 use Ithys\Path\Path;
-use Ithys\Quantity\Dimension;
+use Ithys\Path\PathDocument;
 use Ithys\Quantity\UnitSystem;
 
 /** A path turned back into what its keeper types: its document, with every figure as text in the keeper's units. */
@@ -16,17 +17,18 @@ final class PathForm
     public static function of(Path $path, UnitSystem $units): array
     {
         $document = $path->toArray();
-        $flow = static fn (mixed $base): string => self::text($base, Figure::FlowLimit, $units);
+        $writer = new Writer($units);
+        $flow = static fn (?float $base): string => $writer->text($base, PathDocument::flow());
         $item = static fn (array $item): array => [
             'name' => '', 'tag' => '', 'note' => '', 'keptBecause' => '', 'keptWhere' => '',
             ...$item,
-            'figures' => (object) self::figures($item['figures'] ?? [], $units),
+            'figures' => (object) self::figures($item['figures'] ?? [], $writer),
             'choices' => (object) ($item['choices'] ?? []),
             'flags' => $item['flags'] ?? [],
             'media' => array_map(
                 static fn (array $load): array => [
                     'medium' => $load['medium'],
-                    'grams' => self::text($load['grams'] ?? null, Figure::Grams, $units),
+                    'grams' => $writer->text($load['grams'] ?? null, Figure::Grams->field()),
                 ],
                 $item['media'] ?? [],
             ),
@@ -43,7 +45,7 @@ final class PathForm
                 'name' => '', 'from' => '', 'to' => '', 'tank' => false,
                 ...$line,
                 'litresPerHour' => $flow($line['litresPerHour'] ?? null),
-                'tankLitres' => self::text($line['tankLitres'] ?? null, Figure::ClaimHigh, $units),
+                'tankLitres' => $writer->text($line['tankLitres'] ?? null, PathDocument::tankLitres()),
                 'items' => array_map($item, $line['items']),
             ], $document['lines']),
             'removed' => array_map($item, $document['removed'] ?? []),
@@ -54,24 +56,13 @@ final class PathForm
      * @param  array<string, float>  $figures
      * @return array<string, string>
      */
-    private static function figures(array $figures, UnitSystem $units): array
+    private static function figures(array $figures, Writer $writer): array
     {
         $texts = [];
         foreach ($figures as $key => $base) {
-            $texts[$key] = self::text($base, Figure::from($key), $units);
+            $texts[$key] = $writer->text($base, Figure::from($key)->field());
         }
 
         return $texts;
-    }
-
-    private static function text(mixed $base, Figure $figure, UnitSystem $units): string
-    {
-        if (! is_float($base) && ! is_int($base)) {
-            return '';
-        }
-        $dimension = $figure->dimension();
-        $unit = $dimension === null || $dimension === Dimension::Mass ? null : $units->unitOf($dimension);
-
-        return TankForm::plain($unit === null ? (float) $base : $base / $unit->factor() + $unit->offset());
     }
 }

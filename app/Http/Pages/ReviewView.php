@@ -4,54 +4,50 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use Ithys\Finding;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Review;
-use Ithys\Path\Review\Situation;
 use Ithys\Path\Review\ThreeStages;
 use Ithys\Path\Sizing\Need;
 use Ithys\Path\Sizing\Sizing;
 use Ithys\Quantity\Dimension;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Words;
 use Ithys\System\Setup;
 
 /** A path as its keeper reads it: findings, the flow at every item, the three stages, and what it takes. */
 final class ReviewView
 {
     /** @return array<string, mixed> */
-    public static function of(Setup $setup, Path $path, UnitSystem $units, float $pricePerKilowattHour): array
+    public static function of(Setup $setup, Path $path, Words $words, float $pricePerKilowattHour): array
     {
         $setup = $setup->along($path);
-        $here = new Situation($path, $setup->described, $units, $setup->drawn);
+        $here = $setup->situationAlong($path);
         $sizing = Sizing::of($here, $pricePerKilowattHour);
         $items = [];
         foreach ($path->items() as $item) {
             $items[$item->id] = [
                 'flow' => $here->course->flowAt($item),
-                'brief' => $item->brief(),
-                'watts' => $item->watts(),
-                'computed' => (object) self::computed($setup, $item, $units),
+                'brief' => $words->say($item->brief($here->assumptions)),
+                'watts' => $item->watts($here->assumptions),
+                'computed' => (object) self::computed($setup, $item, $words),
             ];
         }
 
         return [
-            'findings' => array_map(
-                static fn (Finding $finding): array => $finding->toArray(),
-                Review::of($here)->findings,
-            ),
+            'findings' => FindingView::all(Review::of($here)->findings, $words),
             'items' => (object) $items,
             'stages' => ThreeStages::of($path),
             'workingLitres' => $here->workingLitres,
             'flowLitresPerHour' => $here->litresPerHour,
             // What the drawn sump computes is shown and not asked.
             'computedFlow' => $setup->litresPerHour()?->isComputed() === true
-                    ? $units->format($setup->litresPerHour()->value, Dimension::Flow, 0)
+                    ? $words->say(Quantity::perHour($setup->litresPerHour()->value))
                     : null,
             'sizing' => [
-                'needs' => array_map(static fn (Need $need): array => $need->toArray(), $sizing->needs),
+                'needs' => array_map(static fn (Need $need): array => self::need($need, $words), $sizing->needs),
                 'pumps' => $sizing->pumps,
                 'sockets' => $sizing->sockets,
                 'spareSockets' => $sizing->spareSockets,
@@ -63,8 +59,21 @@ final class ReviewView
         ];
     }
 
+    /** @return array<string, mixed> */
+    private static function need(Need $need, Words $words): array
+    {
+        return [
+            'code' => $need->code,
+            'what' => $words->say($need->what),
+            'amount' => $words->say($need->amount),
+            'why' => $words->say($need->why),
+            'basis' => $need->basis === null ? null : AssumptionView::of($need->basis, $words),
+            'at' => $need->at,
+        ];
+    }
+
     /** @return array<string, string> figures of the item that the drawn sump computes, by their key, in words */
-    private static function computed(Setup $setup, Item $item, UnitSystem $units): array
+    private static function computed(Setup $setup, Item $item, Words $words): array
     {
         [$key, $fact, $dimension] = match ($item->kind) {
             Kind::Heater => [Figure::Cover->value, $setup->heaterCoverMm($item), Dimension::Length],
@@ -72,6 +81,8 @@ final class ReviewView
             default => ['', null, Dimension::Length],
         };
 
-        return $fact !== null && $fact->isComputed() ? [$key => $units->format($fact->value, $dimension)] : [];
+        return $fact !== null && $fact->isComputed()
+            ? [$key => $words->say(Quantity::base($fact->value, $dimension))]
+            : [];
     }
 }

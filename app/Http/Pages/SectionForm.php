@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use Ithys\Quantity\Dimension;
+use Ithys\Document\Writer;
 use Ithys\Quantity\UnitSystem;
-use Ithys\Sump\Fields;
 use Ithys\Sump\SumpDesign;
+use Ithys\Sump\SumpFields;
 
 /** A sump turned back into what its keeper types: its document, with every figure as text in the keeper's units. */
 final class SectionForm
@@ -22,17 +22,13 @@ final class SectionForm
         $typed = self::texts(array_diff_key($document, ['format' => 0, 'schema' => 0]), $units);
         $plumbing = $typed['plumbing'];
         foreach (self::MAPS as $map) {
-            $plumbing[$map] = (object) ($plumbing[$map] ?? []);
+            $plumbing[$map] = (object) array_map(strval(...), $plumbing[$map] ?? []);
         }
         $workshop = $typed['workshop'] ?? [];
 
         return [
             ...$typed,
-            ...array_map(
-                static fn (mixed $figure): mixed => $figure ?? '',
-                array_intersect_key($typed, array_flip(SumpDesign::FIGURES)),
-            ),
-            'bottomOnEdges' => $design->bottomOnEdges,
+            'bottomOnEdges' => $design->vessel->bottomOnEdges,
             'trays' => $typed['trays'] ?? [],
             'plumbing' => ['curve' => [], ...$plumbing],
             'workshop' => ['pads' => [], ...$workshop, 'stock' => (object) ($workshop['stock'] ?? [])],
@@ -45,31 +41,6 @@ final class SectionForm
      */
     public static function texts(array $part, UnitSystem $units): array
     {
-        $texts = [];
-        foreach ($part as $key => $value) {
-            $texts[$key] = match (true) {
-                is_array($value) => self::texts($value, $units),
-                is_float($value), is_int($value) && $key !== 'chamber' => self::text(
-                    (string) $key,
-                    (float) $value,
-                    $units,
-                ),
-                default => $value,
-            };
-        }
-
-        return $texts;
-    }
-
-    private static function text(string $key, float $base, UnitSystem $units): string
-    {
-        $factor = match (true) {
-            str_ends_with($key, 'Mm') => Fields::lengthUnit($units)->factor(),
-            $key === 'litresPerHour', str_ends_with($key, 'LitresPerHour') => $units->unitOf(Dimension::Flow)->factor(),
-            str_contains($key, 'Litres') => $units->unitOf(Dimension::Volume)->factor(),
-            default => 1.0,
-        };
-
-        return TankForm::plain($base / $factor);
+        return (new Writer($units))->texts($part, SumpFields::all());
     }
 }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
-use Ithys\Finding;
 use Ithys\Flow\Fitting;
 use Ithys\Flow\Throttle;
 use Ithys\Path\Path;
+use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Chamber;
 use Ithys\Sump\Cutting\Basket;
 use Ithys\Sump\Cutting\CutGroup;
-use Ithys\Sump\Cutting\WorkshopReview;
-use Ithys\Sump\Fields;
+use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Proposal;
@@ -41,14 +42,15 @@ final class SectionView
     public static function of(
         SumpDesign $design,
         Setup $setup,
-        UnitSystem $units,
+        Words $words,
         ?float $pricePerKilowattHour = null,
         bool $withCuts = true,
     ): array {
         $setup = $setup->over($design);
         $tank = $setup->asSaid();
         $section = $design->section($tank);
-        $review = $design->review($tank, $units, $setup->path);
+        $review = $design->review($tank, $setup->path);
+        $here = $review->here;
         $lines = static fn (WaterLines $lines): array => [
             'levels' => $lines->levelsMm,
             'chamberLitres' => $lines->chamberLitres,
@@ -56,10 +58,10 @@ final class SectionView
         ];
 
         return [
-            'lengthMm' => $section->lengthMm,
-            'widthMm' => $section->widthMm,
-            'heightMm' => $section->heightMm,
-            'wallMm' => $section->wallMm,
+            'lengthMm' => $section->vessel->lengthMm,
+            'widthMm' => $section->vessel->widthMm,
+            'heightMm' => $section->vessel->heightMm,
+            'wallMm' => $section->vessel->wallMm,
             'chambers' => array_map(
                 static fn (Chamber $chamber): array => ['fromMm' => $chamber->fromMm, 'toMm' => $chamber->toMm],
                 $section->chambers(),
@@ -72,41 +74,41 @@ final class SectionView
                     'atMm' => $baffle->atMm,
                     'thicknessMm' => $baffle->thicknessMm,
                     'topMm' => $baffle->topMm,
-                    'edgeMm' => $baffle->edgeMm(),
+                    'edgeMm' => $baffle->edgeMm($section->assumptions),
                     'gapMm' => $baffle->gapMm,
                 ],
-                $section->baffles,
+                $section->inside->baffles,
             ),
             'placed' => self::placed($section),
-            'trays' => array_map(static fn (Tray $tray): array => self::tray($tray, $section), $section->trays),
+            'trays' => array_map(static fn (Tray $tray): array => self::tray($tray, $section), $section->inside->trays),
             'states' => [
-                'running' => $lines($review->running),
-                'powerCut' => $lines($review->powerCut),
-                'emptied' => $lines($review->emptied),
+                'running' => $lines($here->running),
+                'powerCut' => $lines($here->powerCut),
+                'emptied' => $lines($here->emptied),
             ],
-            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $review->findings),
-            'proposals' => self::proposals($section, $units, $setup->path),
+            'findings' => FindingView::all($review->findings, $words),
+            'proposals' => self::proposals($section, $words->units, $setup->path),
             'water' => [
-                'freeboardMm' => $section->heightMm - $review->running->highestMm(),
-                'roomLitres' => $section->rimLitres() - $review->running->litres,
+                'freeboardMm' => $section->vessel->heightMm - $here->running->highestMm(),
+                'roomLitres' => $section->rimLitres() - $here->running->litres,
                 'drainDownLitres' => $section->drainDown->litres(),
-                'marginLitres' => $review->marginLitres,
-                'marginMm' => $review->marginMm,
-                'givesUpLitres' => $review->givesUpLitres,
-                'daysToGulp' => $review->daysToGulp,
-                'reservoirDays' => $review->reservoirDays,
+                'marginLitres' => $here->marginLitres(),
+                'marginMm' => $here->marginMm(),
+                'givesUpLitres' => $here->givesUpLitres(),
+                'daysToGulp' => $here->daysToGulp(),
+                'reservoirDays' => $section->water->reservoirDays(),
             ],
-            'flow' => self::flow($design, $setup, $units, $pricePerKilowattHour ?? Assumptions::powerPrice()->value),
+            'flow' => self::flow(
+                $design,
+                $setup,
+                $words,
+                $pricePerKilowattHour ?? $section->assumptions->value(Assumed::PowerPrice),
+            ),
             'cuts' => ! $withCuts
                 ? null
                 : [
                     ...CutView::of($design, $section),
-                    'findings' => array_values(
-                        array_map(
-                            static fn (Finding $finding): array => $finding->toArray(),
-                            array_filter($review->findings, WorkshopReview::speaksIn(...)),
-                        ),
-                    ),
+                    'findings' => FindingView::all($review->ofCuts, $words),
                 ],
         ];
     }
@@ -115,14 +117,15 @@ final class SectionView
     private static function flow(
         SumpDesign $design,
         Setup $setup,
-        UnitSystem $units,
+        Words $words,
         float $pricePerKilowattHour,
     ): array {
         $tank = $setup->asSaid();
         $flow = $design->litresPerHour($tank);
         $loop = $design->returnLoop($tank);
         $plumbing = $design->plumbing;
-        $viscosity = SumpDesign::viscosity($tank);
+        $viscosity = $tank->water->viscosity();
+        $assumptions = $tank->assumptions;
         $hours = $plumbing->kilowattHoursAYear();
 
         return [
@@ -131,14 +134,17 @@ final class SectionView
             'headMetres' => $loop?->headMetres,
             'lossMetres' => $loop?->lossMetres,
             'speed' => $loop?->speed,
-            'drainLitresPerHour' => $plumbing->drainLitresPerHour($viscosity),
-            'drainTunedOpen' => $plumbing->drainTunedOpen($flow, $viscosity),
-            'emergencyLitresPerHour' => $plumbing->emergencyLitresPerHour($viscosity),
+            'drainLitresPerHour' => $plumbing->drain->carries($assumptions, $viscosity),
+            'drainTunedOpen' => $plumbing->drain->tunedOpen($assumptions, $flow, $viscosity),
+            'emergencyLitresPerHour' => $plumbing->emergency->carries($assumptions, $viscosity),
             'overflowHeadMm' => $plumbing->overflow()?->headMm($flow),
             'kilowattHoursAYear' => $hours,
             'costAYear' => $hours === null ? null : $hours * $pricePerKilowattHour,
             'turnover' => $flow > 0.0
-                    ? Turnover::judge($flow, $setup->workingVolume()->litres, $tank->school, $units)->toArray()
+                    ? FindingView::of(
+                        Turnover::judge($setup->tank, $setup->workingVolume()->litres),
+                        $words,
+                    )
                     : null,
         ];
     }
@@ -165,7 +171,7 @@ final class SectionView
                             'widthMm' => $place->widthMm,
                         ],
             ];
-        }, $section->placed);
+        }, $section->inside->placed);
     }
 
     /**
@@ -175,9 +181,9 @@ final class SectionView
     private static function tray(Tray $tray, Section $section): array
     {
         $chamber = $section->chambers()[$tray->chamber] ?? null;
-        $places = $chamber === null ? [] : $tray->places($chamber) ?? [];
+        $places = $chamber === null ? [] : $tray->places($chamber, $section->assumptions) ?? [];
         $from = $chamber->fromMm ?? 0.0;
-        $clear = Assumptions::trayClearance()->value;
+        $clear = $section->assumptions->value(Assumed::TrayClearance);
         $openings = array_values(
             array_filter(
                 array_map(static function (Opening $opening) use ($places, $from, $clear): ?array {
@@ -219,7 +225,7 @@ final class SectionView
         $typed = static fn (Baffle|Placed|Tray|Opening $part): array => SectionForm::texts($part->toArray(), $units);
         $openings = [];
         foreach (OpeningKind::cases() as $kind) {
-            $openings[$kind->value] = $typed($kind->usual($kind->value));
+            $openings[$kind->value] = $typed($kind->usual($kind->value, $section->assumptions));
         }
 
         return [
@@ -234,20 +240,28 @@ final class SectionView
         ];
     }
 
-    /** @return array<string, mixed> what the form offers to choose from */
-    public static function choices(UnitSystem $units): array
+    /** @return ?array<string, mixed> */
+    private static function stock(?Stock $stock, UnitSystem $units): ?array
     {
+        return $stock === null ? null : SectionForm::texts($stock->toArray(), $units);
+    }
+
+    /** @return array<string, mixed> what the form offers to choose from */
+    public static function choices(UnitSystem $units, Assumptions $assumptions): array
+    {
+        $words = new Words($units);
+        $length = $units->unitOf(Dimension::Workshop);
         $stock = [];
         foreach (CutGroup::cases() as $group) {
             $stock[] = [
                 $group->value,
                 $group->label(),
-                $group->usualStock() === null ? null : SectionForm::texts($group->usualStock()->toArray(), $units),
+                self::stock($group->usualStock($assumptions), $units),
             ];
         }
 
         return [
-            'length' => ['unit' => Fields::lengthUnit($units)->value, 'factor' => Fields::lengthUnit($units)->factor()],
+            'length' => ['unit' => $length->value, 'factor' => $length->factor()],
             'kinds' => array_map(
                 static fn (BaffleKind $kind): array => [$kind->value, $kind->label(), $kind->says()],
                 BaffleKind::cases(),
@@ -260,14 +274,18 @@ final class SectionView
                 static fn (OpeningKind $kind): array => [$kind->value, $kind->label(), $kind->isRound()],
                 OpeningKind::cases(),
             ),
-            'siliconeGap' => Assumptions::siliconeGap()->toArray(),
-            'blackout' => Assumptions::blackout()->toArray(),
+            'siliconeGap' => AssumptionView::of($assumptions->of(Assumed::SiliconeGap), $words),
+            'blackout' => AssumptionView::of($assumptions->of(Assumed::Blackout), $words),
             'fittings' => array_map(
-                static fn (Fitting $fitting): array => [$fitting->value, $fitting->label(), $fitting->loss()],
+                static fn (Fitting $fitting): array => [
+                    $fitting->value,
+                    $fitting->label(),
+                    $fitting->loss($assumptions),
+                ],
                 Fitting::cases(),
             ),
             // What a gate valve costs by the share it is open, from all but open to nearly closed.
-            'throttled' => array_reverse(array_slice(Throttle::LOSS, 0, -1)),
+            'throttled' => array_reverse(array_slice((new Throttle($assumptions))->settings, 0, -1)),
             'joints' => array_map(
                 static fn (array $part, string $key): array => [$key, $part[0]],
                 PipeSystem::PARTS,

@@ -11,7 +11,7 @@ use Ithys\Path\Kind;
 use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Review;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Severity;
 use Ithys\System\Setup;
 
@@ -19,7 +19,7 @@ use Ithys\System\Setup;
 final class SystemFrame
 {
     /** @return array<string, mixed> */
-    public static function of(System $system): array
+    public static function of(System $system, Words $words): array
     {
         $now = now();
         $setup = $system->setupAt($now);
@@ -37,7 +37,7 @@ final class SystemFrame
                 'revision' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
                 'draft' => $revision->path_draft_id,
-                'stops' => self::stops($revision->path(), $setup),
+                'stops' => self::stops($revision->path(), $setup, $words),
             ],
         ];
     }
@@ -46,14 +46,14 @@ final class SystemFrame
      * @return list<array<string, mixed>> the stops of the main line, each with the branches that leave it and the tanks
      *   that join there
      */
-    private static function stops(Path $path, Setup $setup): array
+    private static function stops(Path $path, Setup $setup, Words $words): array
     {
         $gravest = self::gravest($path, $setup);
         $stop = static fn (Item $item): array => [
             'id' => $item->id,
             'kind' => $item->kind->value,
             'title' => $item->title(),
-            'brief' => $item->brief(),
+            'brief' => $words->say($item->brief($setup->tank->assumptions)),
             'severity' => self::wantsAttention($gravest[$item->id] ?? null),
         ];
 
@@ -85,17 +85,16 @@ final class SystemFrame
      */
     private static function gravest(Path $path, Setup $setup): array
     {
-        $units = UnitSystem::Metric;
         $items = [];
-        foreach ($setup->sump->placed ?? [] as $device) {
+        foreach ($setup->sump->inside->placed ?? [] as $device) {
             $items[$device->id] = $device->item;
         }
         $pump = $path->itemsOf(Kind::ReturnPump)[0]->id ?? '';
         $found = array_map(
             static fn (Finding $finding): array => [$finding->at ?? '', $finding->severity],
-            $setup->situation($units) === null ? [] : Review::of($setup->situation($units))->findings,
+            $setup->situation() === null ? [] : Review::of($setup->situation())->findings,
         );
-        foreach ($setup->sumpReview($units)->findings ?? [] as $finding) {
+        foreach ($setup->sumpReview()->findings ?? [] as $finding) {
             $item = $items[$finding->at ?? ''] ?? '';
             $found[] = [$path->find($item) === null ? $pump : $item, $finding->severity];
         }

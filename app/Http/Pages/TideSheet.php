@@ -8,16 +8,15 @@ use App\Journal\Journal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
-use Ithys\Journal\CarbonDose;
 use Ithys\Journal\Entry;
-use Ithys\Journal\EntryKind;
-use Ithys\Journal\Feed;
+use Ithys\Journal\Kinds;
 use Ithys\Journal\Lane;
 use Ithys\Journal\LeverRate;
-use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Photoperiod;
-use Ithys\Journal\Reading;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\Mark;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Words;
 
 /** Readings over the lanes of what was done, on one time axis. */
 final readonly class TideSheet
@@ -77,42 +76,46 @@ final readonly class TideSheet
         $readings = [];
         $changes = [];
         $uses = [];
+        $routines = [];
+        $words = $keeper->words();
         foreach ($this->entries as $entry) {
             $payload = $entry->payload;
-            $kind = $payload->kind();
+            $lever = $payload->kind()->lever();
             if ($payload instanceof Reading) {
                 $readings[] = [
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
-                    'nutrient' => $payload->nutrient->value,
-                    'ppm' => $payload->mgPerLitre,
+                    'parameter' => $payload->parameter->value,
+                    'ppm' => $payload->value,
                     'below' => $payload->belowLimit,
                     'cloudy' => $payload->cloudy,
                     'method' => $payload->method,
                     'note' => $entry->note,
                 ];
-            } elseif ($asRates && LeverRate::suits($kind)) {
-                $uses[$kind->value][] = [$entry->at->getTimestamp(), $this->amount($entry)];
+            } elseif ($asRates && $lever?->routine !== null) {
+                $uses[$payload->lane()][] = [$entry->at->getTimestamp(), $this->mark($entry)->use];
+                $routines[$payload->lane()] = $lever->routine;
             } else {
+                $mark = $this->mark($entry);
                 $changes[] = [
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
-                    'lane' => Lane::keyOf($payload),
-                    'judged' => $kind->isJudged(),
-                    'text' => $payload->summary($keeper->units),
-                    'amount' => Lane::amount($payload),
-                    'label' => $this->label($entry),
+                    'lane' => $payload->lane(),
+                    'judged' => $lever?->isJudged === true,
+                    'text' => $words->say($payload->summary()),
+                    'amount' => $mark->amount,
+                    'label' => $words->say($mark->label),
                 ];
             }
         }
         $rates = [];
-        foreach ($uses as $kind => $of) {
-            $rates[$kind] = array_map(
+        foreach ($uses as $lane => $of) {
+            $rates[$lane] = array_map(
                 static fn (LeverRate $rate): array => [
                     't' => $rate->from,
                     'seconds' => $rate->seconds,
                     'perDay' => $rate->perDay,
-                    'text' => $rate->words(EntryKind::from($kind)),
+                    'text' => $words->say($rate->words($routines[$lane])),
                 ],
                 LeverRate::over($this->from->getTimestamp(), $this->to->getTimestamp() - 86_400, $of),
             );
@@ -124,33 +127,30 @@ final readonly class TideSheet
             'readings' => $readings,
             'changes' => $changes,
             'rates' => (object) $rates,
-            'lanes' => array_map(static fn (Lane $lane): array => $lane->toArray(), Lane::all()),
+            'lanes' => array_map(static fn (Lane $lane): array => self::lane($lane, $words), Kinds::lanes()),
         ];
     }
 
-    /** What stands beside its mark; empty where the mark says enough. */
-    private function label(Entry $entry): string
+    private function mark(Entry $entry): Mark
     {
-        $payload = $entry->payload;
-
-        return match (true) {
-            $payload instanceof MediaCharge => $payload->amountInWords(),
-            $payload instanceof WaterChange => sprintf('%.0f%%', 100 * $this->amount($entry)),
-            $payload instanceof Photoperiod => rtrim(rtrim(number_format($payload->hoursPerDay, 1), '0'), '.'),
-            default => '',
-        };
+        return $entry->payload->mark($this->system->workingLitresAt($entry->at));
     }
 
-    /** Grams, millilitres, the share of the water of that day, or one sock. */
-    private function amount(Entry $entry): float
+    /** @return array<string, mixed> */
+    private static function lane(Lane $lane, Words $words): array
     {
-        return match (true) {
-            $entry->payload instanceof Feed => $entry->payload->grams,
-            $entry->payload instanceof CarbonDose => $entry->payload->millilitres,
-            $entry->payload instanceof WaterChange => $entry->payload->shareOf(
-                $this->system->workingLitresAt($entry->at),
-            ),
-            default => 1.0,
-        };
+        $unit = static fn (Dimension|string $unit, string $by): string => $unit instanceof Dimension
+            ? $words->units->smallUnitOf($unit)->value.$by
+            : $unit;
+
+        return [
+            'key' => $lane->key,
+            'name' => $lane->name,
+            'shape' => $lane->shape->value,
+            'unit' => $unit($lane->unit, ''),
+            'rateUnit' => $unit($lane->rateUnit, ' a day'),
+            'full' => $lane->full,
+            'tone' => $lane->tone,
+        ];
     }
 }

@@ -9,13 +9,14 @@ use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Effect\ChangeEffect;
+use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
-use Ithys\Journal\Caution;
 use Ithys\Journal\Entry;
-use Ithys\Journal\MediaCharge;
-use Ithys\Water\Nutrient;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Quantity\Words;
 
-/** A picked change with its judgement for both nutrients, the one it is meant to move first. */
+/** A picked change with its judgement for each parameter, the one it is meant to move first. */
 final class VerdictView
 {
     public const WINDOWS = [28, 42, 84];
@@ -31,31 +32,33 @@ final class VerdictView
         float $wantedShare,
         DateTimeImmutable $now,
     ): array {
-        $journal = (new Journal($system))->around($change->at, ChangeEffect::lookBackDays($windowDays));
+        $assumptions = $system->assumptions();
+        $words = $keeper->words();
+        $journal = (new Journal($system))->around($change->at, ChangeEffect::lookBackDays($windowDays, $assumptions));
         $tankChanges = $system->changedOn();
         $litres = $system->workingLitresAt($change->at);
         $judgements = array_map(
-            static fn (Nutrient $nutrient): array => ChangeEffect::judge(
+            static fn (Parameter $parameter): array => self::judgement(ChangeEffect::judge(
                 new Question(
                     $change,
-                    $nutrient,
+                    $parameter,
                     $litres,
                     $now,
-                    $keeper->units,
                     $windowDays,
                     $wantedShare,
                     $tankChanges,
+                    $assumptions,
                 ),
                 $journal,
-            )->toArray(),
+            ), $words),
             self::order($change),
         );
 
         return [
             'id' => $change->id,
             't' => $change->at->getTimestamp(),
-            'text' => $change->payload->summary($keeper->units),
-            'caution' => Caution::before($change->payload),
+            'text' => $words->say($change->payload->summary()),
+            'caution' => $change->payload->caution(),
             'litres' => $litres,
             'windowDays' => $windowDays,
             'wantedShare' => $wantedShare,
@@ -63,11 +66,33 @@ final class VerdictView
         ];
     }
 
-    /** @return list<Nutrient> */
+    /** @return array<string, mixed> */
+    private static function judgement(Judgement $judgement, Words $words): array
+    {
+        $litres = $judgement->question->litres;
+
+        return [
+            'parameter' => $judgement->parameter()->value,
+            'label' => $judgement->parameter()->label(),
+            'verdict' => $judgement->verdict->value,
+            'sentence' => $words->say($judgement->sentence),
+            'before' => $judgement->rates?->before->toArray($litres),
+            'after' => $judgement->rates?->after->toArray($litres),
+            'difference' => $judgement->rates?->difference->toArray($litres),
+            'readingsBefore' => $judgement->readings->before,
+            'readingsAfter' => $judgement->readings->after,
+            'moreReadings' => $judgement->readings->more,
+            'wantedPerDay' => $judgement->wantedPerDay,
+            'line' => $judgement->line,
+            'findings' => FindingView::all($judgement->findings, $words),
+        ];
+    }
+
+    /** @return list<Parameter> */
     private static function order(Entry $change): array
     {
         $binds = $change->payload instanceof MediaCharge && $change->payload->medium->bindsPhosphate();
 
-        return $binds ? [Nutrient::Phosphate, Nutrient::Nitrate] : [Nutrient::Nitrate, Nutrient::Phosphate];
+        return $binds ? [Parameter::Phosphate, Parameter::Nitrate] : [Parameter::Nitrate, Parameter::Phosphate];
     }
 }

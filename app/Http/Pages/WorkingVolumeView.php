@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use Ithys\Finding;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\System\Setup;
 
 /** A working volume as the page reads it: litres throughout, the page shows them in the keeper's unit. */
 final class WorkingVolumeView
 {
     /** @return array<string, mixed> */
-    public static function of(Setup $setup, UnitSystem $units): array
+    public static function of(Setup $setup, Words $words): array
     {
         $volume = $setup->workingVolume();
         $isDrawn = $setup->sumpLitres()?->isComputed() === true;
@@ -21,7 +20,7 @@ final class WorkingVolumeView
             'parts' => array_map(
                 static fn (array $part): array => [
                     ...$part,
-                    'basis' => $part['basis']?->toArray(),
+                    'basis' => $part['basis'] === null ? null : AssumptionView::of($part['basis'], $words),
                     'isDrawn' => $isDrawn && $part['code'] === 'sump',
                 ],
                 $volume->parts,
@@ -29,10 +28,7 @@ final class WorkingVolumeView
             'litres' => $volume->litres,
             'kilograms' => $volume->kilograms,
             'turnoverPerHour' => $volume->turnoverPerHour(),
-            'findings' => array_map(
-                static fn (Finding $finding): array => $finding->toArray(),
-                $volume->findings($units),
-            ),
+            'findings' => FindingView::all($volume->findings(), $words),
         ];
     }
 }

@@ -8,9 +8,9 @@ use App\Models\User;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Validation\ValidationException;
+use Ithys\Document\Refused;
+use Ithys\Sump\Build\BuildDocument;
 use Ithys\Sump\Build\BuildRecord;
-use Ithys\Sump\Build\TypedBuild;
-use Ithys\Sump\InvalidSection;
 
 /** The record of a build as typed. */
 final class BuildRequest extends DocumentRequest
@@ -26,8 +26,8 @@ final class BuildRequest extends DocumentRequest
         $user = $this->user();
         $today = new DateTimeImmutable('today', $user instanceof User ? $user->zone() : new DateTimeZone('UTC'));
         try {
-            return TypedBuild::read($this->typed(), $this->units(), $today);
-        } catch (InvalidSection $invalid) {
+            return BuildDocument::typed($this->typed(), $this->units(), $today);
+        } catch (Refused $invalid) {
             throw ValidationException::withMessages($invalid->problems);
         }
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\ValidationException;
-use Ithys\Path\InvalidPath;
+use Ithys\Document\Refused;
 use Ithys\Path\Path;
-use Ithys\Path\TypedPath;
+use Ithys\Path\PathDocument;
 
 /** A water path as typed. */
 final class PathRequest extends DocumentRequest
@@ -40,8 +40,8 @@ final class PathRequest extends DocumentRequest
     public function waterPath(): Path
     {
         try {
-            return TypedPath::read($this->typed(), $this->units());
-        } catch (InvalidPath $invalid) {
+            return PathDocument::typed($this->typed(), $this->units());
+        } catch (Refused $invalid) {
             throw ValidationException::withMessages($invalid->problems);
         }
     }

@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\Models\System;
 use Illuminate\Validation\ValidationException;
-use Ithys\Path\Styles\InvalidRoom;
+use Ithys\Document\Refused;
 use Ithys\Path\Styles\Room;
-use Ithys\Path\Styles\TypedRoom;
+use Ithys\Path\Styles\RoomDocument;
 
 /** The room around a tank as typed. */
 final class RoomRequest extends DocumentRequest
@@ -22,12 +22,12 @@ final class RoomRequest extends DocumentRequest
     public function room(System $system): Room
     {
         try {
-            return TypedRoom::read(
+            return RoomDocument::typed(
                 array_filter($this->typed(), is_string(...)),
-                $system->revisionAt(now())->tank(),
+                $system->revisionAt(now())->tank()->assuming($system->assumptions()),
                 $this->units(),
             );
-        } catch (InvalidRoom $invalid) {
+        } catch (Refused $invalid) {
             throw ValidationException::withMessages($invalid->problems);
         }
     }

@@ -8,9 +8,9 @@ use App\Exchange\BoundedJson;
 use App\Exchange\SchemaFile;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Ithys\Sump\InvalidSection;
+use Ithys\Document\Refused;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\TypedSection;
+use Ithys\Sump\SumpDocument;
 
 /** A sump as a file that was written here. */
 final class SectionFileRequest extends FormRequest
@@ -36,11 +36,11 @@ final class SectionFileRequest extends FormRequest
         $document = BoundedJson::asArray($json);
         try {
             $design = is_array($document)
-                ? TypedSection::fromDocument($document)
-                : throw InvalidSection::unreadable(
+                ? SumpDocument::stored($document)
+                : throw Refused::whole('section',
                     'This is not a JSON file. A sump saved here ends in .json and opens with “{”.',
                 );
-        } catch (InvalidSection $invalid) {
+        } catch (Refused $invalid) {
             throw ValidationException::withMessages(['file' => implode(' ', array_slice($invalid->problems, 0, 3))]);
         }
         // What the reader does not know it would lose without a word.

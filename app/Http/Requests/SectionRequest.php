@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\ValidationException;
-use Ithys\Sump\InvalidSection;
+use Ithys\Document\Refused;
 use Ithys\Sump\SumpDesign;
-use Ithys\Sump\TypedSection;
+use Ithys\Sump\SumpDocument;
 
 /** A sump as typed. */
 final class SectionRequest extends DocumentRequest
@@ -21,8 +21,8 @@ final class SectionRequest extends DocumentRequest
     public function design(): SumpDesign
     {
         try {
-            return TypedSection::read($this->typed(), $this->units());
-        } catch (InvalidSection $invalid) {
+            return SumpDocument::typed($this->typed(), $this->units());
+        } catch (Refused $invalid) {
             throw ValidationException::withMessages($invalid->problems);
         }
     }

@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Validation\ValidationException;
-use Ithys\Water\InvalidTank;
+use Ithys\Document\Refused;
 use Ithys\Water\Tank;
-use Ithys\Water\TypedTank;
+use Ithys\Water\TankDocument;
 
 /** A tank as typed; the core reads the figures and words what is wrong with them. */
 final class TankRequest extends DocumentRequest
@@ -38,8 +38,8 @@ final class TankRequest extends DocumentRequest
             default => [],
         };
         try {
-            $tank = TypedTank::read($this->fields(), $this->units());
-        } catch (InvalidTank $invalid) {
+            $tank = TankDocument::typed($this->fields(), $this->units());
+        } catch (Refused $invalid) {
             $problems += $invalid->problems;
         }
 

@@ -41,6 +41,8 @@ final class TideSheetRequest extends FormRequest
     {
         $line = $this->integer('change') > 0 ? $system->entries()->find($this->integer('change')) : null;
 
-        return $line !== null && $line->kind->isJudged() ? $line->toEntry() : null;
+        $entry = $line?->toEntry();
+
+        return $entry?->kind()->lever()?->isJudged === true ? $entry : null;
     }
 }

@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace Ithys\Journal\QuickEntry;
 
 use DateTimeImmutable;
+use Ithys\Assumption\Assumptions;
 use Ithys\Quantity\UnitSystem;
 
 /** What a line is read against: the keeper's clock and zone, units, and the water of the tank. */
 final readonly class Context
 {
+    /** Defaults as the tank has them. */
+    public Assumptions $assumptions;
+
     public function __construct(
         /** Now, in the keeper's zone. */
         public DateTimeImmutable $now,
         public UnitSystem $units,
         /** Working volume in litres, for a water change in per cent. */
         public float $workingLitres,
+        ?Assumptions $assumptions = null,
     ) {
+        $this->assumptions = $assumptions ?? Assumptions::standard();
     }
 }

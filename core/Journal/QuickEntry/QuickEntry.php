@@ -6,12 +6,15 @@ namespace Ithys\Journal\QuickEntry;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Ithys\Journal\Caution;
 use Ithys\Journal\Entry;
 use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\Kind;
+use Ithys\Journal\Kinds;
 use Ithys\Journal\LocalMoment;
-use Ithys\Journal\Reading;
+use Ithys\Journal\Payload;
+use Ithys\Journal\Reading\Reading;
 use Ithys\Quantity\InvalidQuantity;
+use Ithys\Quantity\Words;
 
 /**
  * The one-line log: reads "no3 8.5 po4 0.06 cloudy yesterday 20:15" into journal entries.
@@ -28,9 +31,12 @@ final class QuickEntry
 
     private Draft $draft;
 
+    private Words $words;
+
     private function __construct(private readonly string $line, private readonly Context $context)
     {
         $this->draft = new Draft;
+        $this->words = new Words($context->units);
     }
 
     public static function read(string $line, Context $context): Understood
@@ -42,15 +48,10 @@ final class QuickEntry
     private static function rules(): array
     {
         return [
-            new WhenRule(),
-            new ReadingRule(),
-            new WaterChangeRule(),
-            new SockRule(),
-            new MediaRule(),
-            new FeedRule(),
-            new EquipmentRule(),
-            new CarbonDoseRule(),
-            new NoteRule(),
+            new WhenRule,
+            ...array_merge(
+                ...array_values(array_map(static fn (Kind $kind): array => $kind->phrases(), Kinds::all())),
+            ),
         ];
     }
 
@@ -80,7 +81,8 @@ final class QuickEntry
                 $understood = $this->tryRules($tokens);
             } catch (InvalidEntry|InvalidQuantity $invalid) {
                 $tokens->position = max($tokens->position, $start + 1);
-                $this->problems[] = new Problem($invalid->getMessage(), $from, $this->endBefore($tokens));
+                $says = $invalid instanceof InvalidEntry ? $this->words->say($invalid->says) : $invalid->getMessage();
+                $this->problems[] = new Problem($says, $from, $this->endBefore($tokens));
 
                 continue;
             }
@@ -89,8 +91,8 @@ final class QuickEntry
                 continue;
             }
             foreach (array_slice($this->draft->payloads, $known) as [$payload]) {
-                $tone = $payload instanceof Reading ? $payload->nutrient->value : $payload->kind()->value;
-                $this->chips[] = new Chip($tone, $payload->summary($this->context->units), $from, $to);
+                $tone = $payload instanceof Reading ? $payload->parameter->value : $payload->kind()->key();
+                $this->chips[] = new Chip($tone, $this->words->say($payload->summary()), $from, $to);
             }
             $isWhen
                 = $known === count($this->draft->payloads)
@@ -189,7 +191,9 @@ final class QuickEntry
             $entries,
             $this->chips,
             $this->problems,
-            array_values(array_filter(array_map(Caution::before(...), $payloads))),
+            array_values(
+                array_filter(array_map(static fn (Payload $payload): ?string => $payload->caution(), $payloads)),
+            ),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Ithys\Path\Review;
 
 use Ithys\Finding;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Macroalgae never straight before the return pump. */
@@ -20,7 +21,7 @@ final class AlgaeBeforeReturn implements Rule
             foreach ($here->course->after($item) as $next) {
                 if ($next->kind === Kind::ReturnPump) {
                     yield Finding::of(Severity::Caution, 'algae-at-return', 'Algae straight before the return pump',
-                        "Torn strands from {$item->title()} reach the pump.")
+                        Text::of('Torn strands from {item} reach the pump.', item: $item->title()))
                         ->at($item->id)
                         ->because(
                             'They jam the impeller and seed the display.',

@@ -7,6 +7,8 @@ namespace Ithys\Path\Review;
 use Ithys\Finding;
 use Ithys\Path\Flag;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** What the return pump can push up while the drain is blocked must fit in the display. */
@@ -23,11 +25,17 @@ final class BlockedDrain implements Rule
                 if ($siphon) {
                     yield Finding::of(Severity::Caution, 'flood-unchecked', 'Siphon without a flood check',
                         $gives === null
-                            ? "If {$overflow->title()} loses its prime, the pump empties its chamber into the display. "
-                                .'It is not said how much that is.'
-                            : "If {$overflow->title()} loses its prime, {$here->volume(
-                                $gives,
-                            )} go up into the display. It is not said how much room is above its water line.",
+                            ? Text::of(
+                                'If {overflow} loses its prime, the pump empties its chamber into the display. It is '
+                                    .'not said how much that is.',
+                                overflow: $overflow->title(),
+                            )
+                            : Text::of(
+                                'If {overflow} loses its prime, {gives} go up into the display. It is not said how '
+                                    .'much room is above its water line.',
+                                overflow: $overflow->title(),
+                                gives: Quantity::litres($gives),
+                            ),
                     )
                         ->at($overflow->id)
                         ->because(
@@ -48,12 +56,12 @@ final class BlockedDrain implements Rule
                     $overflow->is(Flag::Emergency) ? Severity::Caution : Severity::Fault,
                     'flood',
                     'A blocked drain floods',
-                    sprintf(
-                        'The return can push up %s; above the water line of the display %s fit. %s would run over the '
-                            .'rim.',
-                        $here->volume($gives),
-                        $here->volume($room),
-                        $here->volume($gives - $room),
+                    Text::of(
+                        'The return can push up {gives}; above the water line of the display {room} fit. '
+                            .'{over} would run over the rim.',
+                        gives: Quantity::litres($gives),
+                        room: Quantity::litres($room),
+                        over: Quantity::litres($gives - $room),
                     ),
                 )
                     ->at($overflow->id)
@@ -69,10 +77,10 @@ final class BlockedDrain implements Rule
                     Severity::Good,
                     'flood-fits',
                     'A lost siphon does not flood',
-                    sprintf(
-                        'The return can push up %s; above the water line of the display %s fit.',
-                        $here->volume($gives),
-                        $here->volume($room),
+                    Text::of(
+                        'The return can push up {gives}; above the water line of the display {room} fit.',
+                        gives: Quantity::litres($gives),
+                        room: Quantity::litres($room),
                     ),
                 )->at($overflow->id);
             }

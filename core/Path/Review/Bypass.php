@@ -8,6 +8,7 @@ use Ithys\Finding;
 use Ithys\Path\Figure;
 use Ithys\Path\Flag;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** No way past the filter: spare holes capped, pads cut tight, backs and sides sealed. */
@@ -23,10 +24,12 @@ final class Bypass implements Rule
                     $roller ? Severity::Fault : Severity::Caution,
                     'bypass-hole',
                     $roller ? 'The roller never advances' : 'Water takes the open hole',
-                    sprintf(
-                        '%s open beside %s: the water goes there.',
-                        $holes === 1 ? 'A spare hole stands' : "{$holes} spare holes stand",
-                        $item->title(),
+                    Text::of(
+                        '{holes} open beside {item}: the water goes there.',
+                        holes: $holes === 1
+                            ? 'A spare hole stands'
+                            : Text::of('{holes} spare holes stand', holes: $holes),
+                        item: $item->title(),
                     ),
                 )
                     ->at($item->id)
@@ -43,7 +46,7 @@ final class Bypass implements Rule
                     Severity::Caution,
                     'bypass-pad',
                     'Water slips past the pad',
-                    "{$item->title()} is cut loose, so part of the water never goes through it.",
+                    Text::of('{item} is cut loose, so part of the water never goes through it.', item: $item->title()),
                 )
                     ->at($item->id)
                     ->because('Water takes the easiest way.', 'Cut it a few millimetres too large and press it in.');
@@ -53,7 +56,10 @@ final class Bypass implements Rule
                     Severity::Caution,
                     'bypass-sides',
                     'Water passes by the media',
-                    "The back or sides of {$item->title()} are open, so water passes the shelves by.",
+                    Text::of(
+                        'The back or sides of {item} are open, so water passes the shelves by.',
+                        item: $item->title(),
+                    ),
                 )
                     ->at($item->id)
                     ->because(

@@ -8,6 +8,7 @@ use Ithys\Finding;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Path\Style;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Bubbles rise out in a trap or a calm section before the return pump. */
@@ -25,7 +26,7 @@ final class CalmBeforeReturn implements Rule
             }
             if ($item->kind === Kind::Skimmer || ($here->path->style === Style::Sump && self::splashes($item))) {
                 yield Finding::of(Severity::Caution, 'bubbles-to-return', 'No calm section before the return',
-                    "Bubbles from {$item->title()} go on to {$pump->title()}.")
+                    Text::of('Bubbles from {item} go on to {pump}.', item: $item->title(), pump: $pump->title()))
                     ->at($pump->id)
                     ->because(
                         'Fine bubbles in the display look like dust, and salt creeps where they burst.',

@@ -8,6 +8,7 @@ use Ithys\Finding;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Path\Style;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** A canister works on a reef with an easy pre-filter before it. */
@@ -34,7 +35,7 @@ final class CanisterPreFilter implements Rule
                 Severity::Caution,
                 'no-pre-filter',
                 'Canister without a pre-filter',
-                "Nothing easily reached catches solids before {$first->title()}.",
+                Text::of('Nothing easily reached catches solids before {first}.', first: $first->title()),
             )
                 ->at($first->id)
                 ->because(

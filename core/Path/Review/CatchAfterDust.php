@@ -6,6 +6,7 @@ namespace Ithys\Path\Review;
 
 use Ithys\Finding;
 use Ithys\Path\Item;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** What sheds dust does not come last without a catch. */
@@ -25,8 +26,11 @@ final class CatchAfterDust implements Rule
                     Severity::Caution,
                     'no-catch-after-dust',
                     'Nothing catches the dust',
-                    "After {$item->title()} nothing holds back the dust of carbon and GFO before the water is in the "
-                        .'tank again.',
+                    Text::of(
+                        'After {item} nothing holds back the dust of carbon and GFO before the water is in the tank '
+                            .'again.',
+                        item: $item->title(),
+                    ),
                 )
                     ->at($item->id)
                     ->because(

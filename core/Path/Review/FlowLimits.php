@@ -8,6 +8,8 @@ use Ithys\Finding;
 use Ithys\Path\Choice;
 use Ithys\Path\Figure;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Each device that takes only so much, against the flow it really gets. */
@@ -16,7 +18,7 @@ final class FlowLimits implements Rule
     public function judge(Situation $here): iterable
     {
         foreach ($here->path->items() as $item) {
-            $usual = $item->kind->usualLimit($item->choice(Choice::Hole));
+            $usual = $item->kind->usualLimit($item->choice(Choice::Hole), $here->assumptions);
             $limit = $item->figure(Figure::FlowLimit) ?? $usual?->value;
             $flow = $here->course->flowAt($item);
             if ($limit === null || $flow === null || $item->kind === Kind::Zeolite) {
@@ -27,7 +29,7 @@ final class FlowLimits implements Rule
                     Severity::Fault,
                     'flow-negative',
                     'Branches take more than there is',
-                    "Before {$item->title()} the branches take more water than the line carries.",
+                    Text::of('Before {item} the branches take more water than the line carries.', item: $item->title()),
                 )
                     ->at($item->id)
                     ->because(
@@ -48,11 +50,11 @@ final class FlowLimits implements Rule
                     Severity::Caution,
                     'pump-too-small',
                     'The pump cannot give this flow',
-                    sprintf(
-                        '%s should give %s, branches included, but gives at most %s.',
-                        $item->title(),
-                        $here->flow($flow),
-                        $here->flow($item->count() * $limit),
+                    Text::of(
+                        '{item} should give {flow}, branches included, but gives at most {most}.',
+                        item: $item->title(),
+                        flow: Quantity::perHour($flow),
+                        most: Quantity::perHour($item->count() * $limit),
                     ),
                 )
                     ->at($item->id)
@@ -64,23 +66,24 @@ final class FlowLimits implements Rule
                     Severity::Caution,
                     'flow-over-limit',
                     'More flow than it takes',
-                    sprintf(
-                        '%s gets %s%s and takes %s.',
-                        $item->title(),
-                        $here->flow($each),
-                        $item->count() > 1 ? ' each' : '',
-                        $here->flow($limit),
+                    Text::of(
+                        '{item} gets {each}{apiece} and takes {limit}.',
+                        item: $item->title(),
+                        each: Quantity::perHour($each),
+                        apiece: $item->count() > 1 ? ' each' : '',
+                        limit: Quantity::perHour($limit),
                     ),
                     $source,
                 )
                     ->at($item->id)
                     ->because(
                         'What does not fit through backs up, overflows or slips past.',
-                        sprintf(
-                            '%d side by side would carry it (%s over %s), or feed it from a branch with less flow.',
-                            $units,
-                            $here->flow($flow),
-                            $here->flow($limit),
+                        Text::of(
+                            '{units} side by side would carry it ({flow} over {limit}), or feed it from a branch with '
+                                .'less flow.',
+                            units: $units,
+                            flow: Quantity::perHour($flow),
+                            limit: Quantity::perHour($limit),
                         ),
                     );
         }

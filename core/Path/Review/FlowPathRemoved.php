@@ -6,6 +6,7 @@ namespace Ithys\Path\Review;
 
 use Ithys\Finding;
 use Ithys\Path\Flag;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** A part that looks spare may carry the water. */
@@ -16,19 +17,26 @@ final class FlowPathRemoved implements Rule
         foreach ($here->path->removed as $item) {
             if ($item->is(Flag::CarriesFlow)) {
                 $where
-                    = $item->keptWhere === ''
+                    = $item->words->keptWhere === ''
                         ? 'It is not noted where it is kept.'
-                        : "It is kept here: {$item->keptWhere}.";
+                        : Text::of('It is kept here: {place}.', place: $item->words->keptWhere);
                 yield Finding::of(
                     Severity::Fault,
                     'flow-part-removed',
                     'A part the water ran through is gone',
-                    "{$item->title()} carried the water path and has been taken out. {$where}",
+                    Text::of(
+                        '{item} carried the water path and has been taken out. {where}',
+                        item: $item->title(),
+                        where: $where,
+                    ),
                 )
                     ->at($item->id)
                     ->because(
                         'Without it the water takes a short cut past the media, or does not move at all.',
-                        "Put {$item->title()} back, empty if need be, or set a part in its place.",
+                        Text::of(
+                            'Put {item} back, empty if need be, or set a part in its place.',
+                            item: $item->title(),
+                        ),
                     );
             }
         }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Review;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** A heater stays under water in every state. */
@@ -14,7 +16,7 @@ final class HeaterCover implements Rule
 {
     public function judge(Situation $here): iterable
     {
-        $wanted = Assumptions::heaterCover();
+        $wanted = $here->assumptions->of(Assumed::HeaterCover);
         foreach ($here->path->itemsOf(Kind::Heater) as $heater) {
             $cover = $here->drawn->cover($heater);
             if ($cover !== null && $cover >= $wanted->value - 0.05) {
@@ -25,15 +27,18 @@ final class HeaterCover implements Rule
                 'heater-uncovered',
                 $cover === null ? 'Heater cover not known' : 'Heater without cover',
                 $cover === null
-                    ? "It is not said how far the water stands over the minimum line of {$heater->title()} when the "
-                        .'return chamber has been pumped empty.'
-                    : sprintf(
-                        'With the return emptied, the water stands %s %s the minimum line of %s; about %s over it is '
-                            .'wanted.',
-                        $here->length(abs($cover)),
-                        $cover < 0.0 ? 'under' : 'over',
-                        $heater->title(),
-                        $here->length($wanted->value),
+                    ? Text::of(
+                        'It is not said how far the water stands over the minimum line of {heater} when the return '
+                            .'chamber has been pumped empty.',
+                        heater: $heater->title(),
+                    )
+                    : Text::of(
+                        'With the return emptied, the water stands {cover} {side} the minimum line of {heater}; '
+                            .'about {wanted} over it is wanted.',
+                        cover: Quantity::length(abs($cover)),
+                        side: $cover < 0.0 ? 'under' : 'over',
+                        heater: $heater->title(),
+                        wanted: Quantity::length($wanted->value),
                     ),
                 $wanted,
             )

@@ -8,6 +8,7 @@ use Ithys\Finding;
 use Ithys\Path\Flag;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Algae light stays off the roller, the reservoir and clear media chambers. */
@@ -28,7 +29,11 @@ final class LightSpill implements Rule
                 Severity::Caution,
                 'light-spill',
                 'Algae light may spill',
-                sprintf('Nothing is said to keep the light of %s off %s.', $lit->title(), implode(' and ', $beside)),
+                Text::of(
+                    'Nothing is said to keep the light of {lit} off {beside}.',
+                    lit: $lit->title(),
+                    beside: implode(' and ', $beside),
+                ),
             )
                 ->at($lit->id)
                 ->because(

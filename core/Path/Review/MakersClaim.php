@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Review;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** The range on the box, brought down to the media that fits and the flow there is. */
@@ -23,49 +26,56 @@ final class MakersClaim implements Rule
             }
             $byMedia = self::litresByMedia($item, $here);
             $byFlow
-                = $here->litresPerHour === null ? null : $here->litresPerHour / $here->tank->school->lowest()->value;
+                = $here->litresPerHour === null
+                    ? null
+                    : $here->litresPerHour / $here->tank->school->lowest($here->assumptions)->value;
             $limits = array_filter([$byMedia, $byFlow], static fn (?float $litres): bool => $litres !== null);
             if ($limits === []) {
                 continue;
             }
             $real = min([$claim, ...$limits]);
-            $arithmetic = implode(
-                '; ',
+            $arithmetic = Text::join('; ',
                 array_filter([
                     $byMedia === null
                         ? null
-                        : sprintf(
-                            'the media suits %s (%s g at %s g a litre)',
-                            $here->volume($byMedia),
-                            number_format($byMedia * Assumptions::gravelPerLitre()->value),
-                            number_format(Assumptions::gravelPerLitre()->value, 1),
+                        : Text::of(
+                            'the media suits {byMedia} ({grams} at {dose})',
+                            byMedia: Quantity::litres($byMedia),
+                            grams: Quantity::grams($byMedia * $here->assumptions->value(Assumed::GravelPerLitre)),
+                            dose: Quantity::base(
+                                $here->assumptions->value(Assumed::GravelPerLitre),
+                                Dimension::MassDose,
+                            ),
                         ),
                     $byFlow === null
                         ? null
-                        : sprintf(
-                            'the flow suits %s (%s at %s volumes an hour)',
-                            $here->volume($byFlow),
-                            $here->flow((float) $here->litresPerHour),
-                            number_format($here->tank->school->lowest()->value),
+                        : Text::of(
+                            'the flow suits {byFlow} ({litresPerHour} at {times} volumes an hour)',
+                            byFlow: Quantity::litres($byFlow),
+                            litresPerHour: Quantity::perHour((float) $here->litresPerHour),
+                            times: Quantity::number($here->tank->school->lowest($here->assumptions)->value, 0),
                         ),
                 ]),
             );
             $low = $item->figure(Figure::ClaimLow);
-            $range = $low === null ? 'to '.$here->volume($claim) : $here->volume($low).' to '.$here->volume($claim);
+            $range = $low === null
+                ? Text::of('to {claim}', claim: Quantity::litres($claim))
+                : Text::of('{low} to {claim}', low: Quantity::litres($low), claim: Quantity::litres($claim));
             if ($real < $here->workingLitres) {
                 yield Finding::of(
                     Severity::Caution,
                     'claim-too-high',
                     'The range on the box does not hold here',
-                    sprintf(
-                        'The maker says %s for %s; %s. So it suits %s, and this water is %s.',
-                        $range,
-                        $item->title(),
-                        $arithmetic,
-                        $here->volume($real),
-                        $here->volume($here->workingLitres),
+                    Text::of(
+                        'The maker says {range} for {item}; {arithmetic}. So it suits {real}, and this water is '
+                            .'{working}.',
+                        range: $range,
+                        item: $item->title(),
+                        arithmetic: $arithmetic,
+                        real: Quantity::litres($real),
+                        working: Quantity::litres($here->workingLitres),
                     ),
-                    Assumptions::gravelPerLitre(),
+                    $here->assumptions->of(Assumed::GravelPerLitre),
                 )
                     ->at($item->id)
                     ->because(
@@ -78,15 +88,16 @@ final class MakersClaim implements Rule
                     Severity::Remark,
                     'claim-derated',
                     'The range on the box, brought down',
-                    sprintf(
-                        'The maker says %s for %s; %s. So it suits %s, enough for the %s here.',
-                        $range,
-                        $item->title(),
-                        $arithmetic,
-                        $here->volume($real),
-                        $here->volume($here->workingLitres),
+                    Text::of(
+                        'The maker says {range} for {item}; {arithmetic}. So it suits {real}, enough for the '
+                            .'{working} here.',
+                        range: $range,
+                        item: $item->title(),
+                        arithmetic: $arithmetic,
+                        real: Quantity::litres($real),
+                        working: Quantity::litres($here->workingLitres),
                     ),
-                    Assumptions::gravelPerLitre(),
+                    $here->assumptions->of(Assumed::GravelPerLitre),
                 )
                     ->at($item->id)
                     ->because('A range on a box counts the tank, not the load.');
@@ -103,6 +114,6 @@ final class MakersClaim implements Rule
             $grams = $amount === null ? $grams : ($grams ?? 0.0) + $amount;
         }
 
-        return $grams === null ? null : $grams / Assumptions::gravelPerLitre()->value;
+        return $grams === null ? null : $grams / $here->assumptions->value(Assumed::GravelPerLitre);
     }
 }

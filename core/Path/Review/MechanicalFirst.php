@@ -6,6 +6,7 @@ namespace Ithys\Path\Review;
 
 use Ithys\Finding;
 use Ithys\Path\Item;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Solids are caught before the water meets biological and chemical media. */
@@ -24,11 +25,15 @@ final class MechanicalFirst implements Rule
                 continue;
             }
             yield Finding::of(Severity::Caution, 'media-before-mechanical', 'Media before the mechanical stage',
-                "The water meets {$item->title()} before anything has caught its solids.")
+                Text::of('The water meets {item} before anything has caught its solids.', item: $item->title()))
                 ->at($item->id)
                 ->because(
                     'Detritus settles in the media, rots there and blocks its pores.',
-                    "Set {$anywhere->title()}, or another sock, pad or floss, before {$item->title()}.",
+                    Text::of(
+                        'Set {anywhere}, or another sock, pad or floss, before {item}.',
+                        anywhere: $anywhere->title(),
+                        item: $item->title(),
+                    ),
                 );
         }
     }

@@ -6,6 +6,7 @@ namespace Ithys\Path\Review;
 
 use Ithys\Finding;
 use Ithys\Path\Choice;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Metric and inch fittings do not mate. */
@@ -24,7 +25,13 @@ final class MixedFittings implements Rule
                 if ($last !== null && $other !== null && $other !== $fitting) {
                     yield self::finding(
                         'fittings-mixed',
-                        "{$last->title()} has {$other} fittings, {$item->title()} {$fitting} ones.",
+                        Text::of(
+                            '{last} has {other} fittings, {item} {fitting} ones.',
+                            last: $last->title(),
+                            other: $other,
+                            item: $item->title(),
+                            fitting: $fitting,
+                        ),
                     )->at($item->id);
                 }
                 $last = $item;
@@ -33,7 +40,7 @@ final class MixedFittings implements Rule
     }
 
     /** Two parts that do not mate, wherever they meet. */
-    public static function finding(string $code, string $sentence): Finding
+    public static function finding(string $code, Text $sentence): Finding
     {
         return Finding::of(Severity::Caution, $code, 'Metric meets inch', $sentence)->because(
             'The pipes look alike, but a 25 mm and a 1 in fitting differ and leak when forced.',

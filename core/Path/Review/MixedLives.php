@@ -8,6 +8,7 @@ use Ithys\Finding;
 use Ithys\Media\Medium;
 use Ithys\Path\Kind;
 use Ithys\Path\Load;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Media of different lives in one bag are changed too soon or too late. */
@@ -34,7 +35,7 @@ final class MixedLives implements Rule
                 Severity::Caution,
                 'lives-mixed',
                 'Media of different lives together',
-                "{$item->title()} holds {$what}.",
+                Text::of('{item} holds {what}.', item: $item->title(), what: $what),
             )
                 ->at($item->id)
                 ->because(

@@ -7,6 +7,7 @@ namespace Ithys\Path\Review;
 use Ithys\Finding;
 use Ithys\Path\Flag;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Ozone only with a probe, a skimmer and clean exhaust. */
@@ -36,7 +37,11 @@ final class OzoneSafety implements Rule
                     Severity::Fault,
                     'ozone-unsafe',
                     'Ozone without its safeguards',
-                    sprintf('%s is on the path without %s.', $ozone->title(), implode(' and ', $lacks)),
+                    Text::of(
+                        '{ozone} is on the path without {lacks}.',
+                        ozone: $ozone->title(),
+                        lacks: implode(' and ', $lacks),
+                    ),
                 )
                     ->at($ozone->id)
                     ->because(

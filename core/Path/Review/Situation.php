@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Review;
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Path\Course;
 use Ithys\Path\Drawn;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Path\Path;
-use Ithys\Quantity\Dimension;
-use Ithys\Quantity\UnitSystem;
 use Ithys\Water\Tank;
 
 /** A path in the tank it stands in, with the flow it gets, as a reviewer sees it. */
 final readonly class Situation
 {
     public Course $course;
+
+    /** The tank with the flow and the water it has along this path. */
+    public Tank $along;
+
+    /** Defaults as its tank has them. */
+    public Assumptions $assumptions;
 
     /** Water the path works on, L. */
     public float $workingLitres;
@@ -28,10 +33,10 @@ final readonly class Situation
     public function __construct(
         public Path $path,
         public Tank $tank,
-        public UnitSystem $units,
         public Drawn $drawn = new Drawn(),
     ) {
-        $in = $path->tank($tank, $drawn);
+        $this->assumptions = $tank->assumptions;
+        $in = $this->along = $path->tank($tank, $drawn);
         $this->litresPerHour = $in->filterLitresPerHour;
         $this->workingLitres = $in->workingVolume()->litres;
         $this->course = new Course($path, $drawn->litresPerHour ?? $path->litresPerHour ?? $tank->filterLitresPerHour);
@@ -58,20 +63,5 @@ final readonly class Situation
         }
 
         return null;
-    }
-
-    public function flow(float $litresPerHour): string
-    {
-        return $this->units->format($litresPerHour, Dimension::Flow, 0);
-    }
-
-    public function volume(float $litres): string
-    {
-        return $this->units->format($litres, Dimension::Volume);
-    }
-
-    public function length(float $mm): string
-    {
-        return $this->units->format($mm, Dimension::Length);
     }
 }

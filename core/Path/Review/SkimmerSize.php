@@ -9,6 +9,8 @@ use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Path\Stock;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** The skimmer against the stock of now and of later. */
@@ -23,14 +25,14 @@ final class SkimmerSize implements Rule
         }
         $pin = $skimmers[0]->id;
         $low = self::sum($skimmers, Figure::ClaimLow);
-        $now = $here->workingLitres * $here->path->stockNow->weight()->value;
-        $planned = $here->workingLitres * $here->path->stockPlanned->weight()->value;
-        $sum = fn (Stock $stock): string => sprintf(
-            '%s x %s for %s stock is %s',
-            $here->volume($here->workingLitres),
-            self::plain($stock->weight()->value),
-            $stock->value,
-            $here->volume($here->workingLitres * $stock->weight()->value),
+        $now = $here->workingLitres * $here->path->stockNow->weight($here->assumptions)->value;
+        $planned = $here->workingLitres * $here->path->stockPlanned->weight($here->assumptions)->value;
+        $sum = static fn (Stock $stock): Text => Text::of(
+            '{working} x {weight} for {stock} stock is {wanted}',
+            working: Quantity::litres($here->workingLitres),
+            weight: Quantity::number($stock->weight($here->assumptions)->value),
+            stock: $stock->value,
+            wanted: Quantity::litres($here->workingLitres * $stock->weight($here->assumptions)->value),
         );
         $adjustable = 'Too small beats too big, and an adjustable one serves a stock that grows.';
 
@@ -39,38 +41,52 @@ final class SkimmerSize implements Rule
                 Severity::Caution,
                 'skimmer-small',
                 'Skimmer too small for the stock',
-                sprintf('It is rated to %s, but %s.', $here->volume($high), $sum($here->path->stockNow)),
-                $here->path->stockNow->weight(),
+                Text::of(
+                    'It is rated to {high}, but {stockNow}.',
+                    high: Quantity::litres($high),
+                    stockNow: $sum($here->path->stockNow),
+                ),
+                $here->path->stockNow->weight($here->assumptions),
             )
                 ->at($pin)
                 ->because(
                     'An undersized skimmer takes 30 % of the organics or less; about half is typical.',
-                    sprintf('Choose one rated to at least %s, or stock and feed less.', $here->volume($now)),
+                    Text::of(
+                        'Choose one rated to at least {now}, or stock and feed less.',
+                        now: Quantity::litres($now),
+                    ),
                 );
         } elseif ($high < $planned) {
             yield Finding::of(
                 Severity::Remark,
                 'skimmer-outgrown',
                 'Skimmer will be outgrown',
-                sprintf(
-                    'It suits the stock of now; planned, %s, and it is rated to %s.',
-                    $sum($here->path->stockPlanned),
-                    $here->volume($high),
+                Text::of(
+                    'It suits the stock of now; planned, {stockPlanned}, and it is rated to {high}.',
+                    stockPlanned: $sum($here->path->stockPlanned),
+                    high: Quantity::litres($high),
                 ),
-                $here->path->stockPlanned->weight(),
+                $here->path->stockPlanned->weight($here->assumptions),
             )
                 ->at($pin)
                 ->because(
                     $adjustable,
-                    sprintf('Plan for one rated to %s when the stock is there.', $here->volume($planned)),
+                    Text::of(
+                        'Plan for one rated to {planned} when the stock is there.',
+                        planned: Quantity::litres($planned),
+                    ),
                 );
         } elseif ($low !== null && $low > $planned) {
             yield Finding::of(
                 Severity::Caution,
                 'skimmer-large',
                 'Skimmer too big, now and as planned',
-                sprintf('It is rated from %s, but %s.', $here->volume($low), $sum($here->path->stockPlanned)),
-                $here->path->stockPlanned->weight(),
+                Text::of(
+                    'It is rated from {low}, but {stockPlanned}.',
+                    low: Quantity::litres($low),
+                    stockPlanned: $sum($here->path->stockPlanned),
+                ),
+                $here->path->stockPlanned->weight($here->assumptions),
             )
                 ->at($pin)
                 ->because(
@@ -82,12 +98,12 @@ final class SkimmerSize implements Rule
                 Severity::Remark,
                 'skimmer-early',
                 'Skimmer large for the stock of now',
-                sprintf(
-                    'It is rated from %s; now, %s. The planned stock fits it.',
-                    $here->volume($low),
-                    $sum($here->path->stockNow),
+                Text::of(
+                    'It is rated from {low}; now, {stockNow}. The planned stock fits it.',
+                    low: Quantity::litres($low),
+                    stockNow: $sum($here->path->stockNow),
                 ),
-                $here->path->stockNow->weight(),
+                $here->path->stockNow->weight($here->assumptions),
             )
                 ->at($pin)
                 ->because(
@@ -99,8 +115,12 @@ final class SkimmerSize implements Rule
                 Severity::Good,
                 'skimmer-fits',
                 'Skimmer fits the stock',
-                sprintf('It is rated to %s; %s.', $here->volume($high), $sum($here->path->stockPlanned)),
-                $here->path->stockPlanned->weight(),
+                Text::of(
+                    'It is rated to {high}; {stockPlanned}.',
+                    high: Quantity::litres($high),
+                    stockPlanned: $sum($here->path->stockPlanned),
+                ),
+                $here->path->stockPlanned->weight($here->assumptions),
             )->at($pin);
         }
     }
@@ -115,10 +135,5 @@ final class SkimmerSize implements Rule
         }
 
         return $sum;
-    }
-
-    private static function plain(float $factor): string
-    {
-        return rtrim(rtrim(number_format($factor, 2), '0'), '.');
     }
 }

@@ -8,6 +8,7 @@ use Ithys\Finding;
 use Ithys\Path\Flag;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Something draws the surface, where the film gathers. */
@@ -28,7 +29,7 @@ final class SurfaceSkimming implements Rule
                 Severity::Caution,
                 'no-surface',
                 'Nothing draws the surface',
-                "{$inlets[0]->title()} draws from mid-water only.",
+                Text::of('{inlets} draws from mid-water only.', inlets: $inlets[0]->title()),
             )
                 ->at($inlets[0]->id)
                 ->because(

@@ -7,6 +7,7 @@ namespace Ithys\Path\Review;
 use Ithys\Finding;
 use Ithys\Path\Path;
 use Ithys\Path\Stage;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /**
@@ -46,14 +47,18 @@ final class ThreeStages implements Rule
                 ? Finding::of(
                     Severity::Caution,
                     "missing-{$stage->value}",
-                    "Nothing {$stage->verb()}",
-                    "{$stage->label()}: no item of this path {$stage->verb()}.",
+                    Text::of('Nothing {stageVerb}', stageVerb: $stage->verb()),
+                    Text::of(
+                        '{stage}: no item of this path {stageVerb}.',
+                        stage: $stage->label(),
+                        stageVerb: $stage->verb(),
+                    ),
                 )->because($stage->stands(), $stage->remedy(), $school)
                 : Finding::of(
                     Severity::Remark,
                     "without-{$stage->value}",
-                    "{$stage->label()}: left out on purpose",
-                    "Because: {$why}.",
+                    Text::of('{stage}: left out on purpose', stage: $stage->label()),
+                    Text::of('Because: {why}.', why: $why),
                 )->because($stage->stands(), null, $school);
         }
     }

@@ -6,6 +6,7 @@ namespace Ithys\Path\Review;
 
 use Ithys\Finding;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Only the chamber of the return pump falls as water evaporates. */
@@ -19,7 +20,7 @@ final class TopOffThere implements Rule
                 Severity::Remark,
                 'no-top-off',
                 'Topped up by hand',
-                "All evaporation shows in the chamber of {$pump->title()}, and it is small.",
+                Text::of('All evaporation shows in the chamber of {pump}, and it is small.', pump: $pump->title()),
             )
                 ->at($pump->id)
                 ->because(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Path\Review;
 
 use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 use Ithys\Water\Turnover;
 use Ithys\Water\TurnoverSchool;
@@ -14,14 +15,17 @@ final class TurnoverFits implements Rule
 {
     public function judge(Situation $here): iterable
     {
-        $turnover = Turnover::judge($here->litresPerHour, $here->workingLitres, $here->tank->school, $here->units);
+        $turnover = Turnover::judge($here->along, $here->workingLitres);
         $others = array_filter(
             TurnoverSchool::cases(),
             static fn (TurnoverSchool $school): bool => $school !== $here->tank->school,
         );
-        $school = implode(
+        $school = Text::join(
             ' ',
-            array_map(static fn (TurnoverSchool $other): string => $other->wanted(), [$here->tank->school, ...$others]),
+            array_map(static fn (TurnoverSchool $other): Text => $other->wanted($here->assumptions), [
+                $here->tank->school,
+                ...$others,
+            ]),
         );
         $pump = $here->path->itemsOf(Kind::ReturnPump)[0] ?? null;
 

@@ -7,6 +7,7 @@ namespace Ithys\Path\Review;
 use Ithys\Finding;
 use Ithys\Path\Kind;
 use Ithys\Path\Line;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** What a draft still lacks before water could run through it. */
@@ -68,8 +69,8 @@ final class Unfinished implements Rule
             yield Finding::of(
                 Severity::Caution,
                 'branch-open',
-                "{$line->title()} is unfinished",
-                "{$line->title()} ".implode(', ', $lacks).'.',
+                Text::of('{line} is unfinished', line: $line->title()),
+                Text::of('{line} {lacks}.', line: $line->title(), lacks: implode(', ', $lacks)),
             )
                 ->at($at)
                 ->because(
@@ -80,8 +81,8 @@ final class Unfinished implements Rule
             yield Finding::of(
                 Severity::Caution,
                 'branch-undriven',
-                "Nothing drives {$line->title()}",
-                "{$line->title()} has no pump of its own and does not come off a pump or drain.",
+                Text::of('Nothing drives {line}', line: $line->title()),
+                Text::of('{line} has no pump of its own and does not come off a pump or drain.', line: $line->title()),
             )
                 ->at($at)
                 ->because(

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Review;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Media\Medium;
 use Ithys\Path\Figure;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Zeolite in a fast path is dosed by part. */
@@ -21,7 +23,7 @@ final class ZeoliteDose implements Rule
 
     public function judge(Situation $here): iterable
     {
-        $usual = Assumptions::zeoliteFlow();
+        $usual = $here->assumptions->of(Assumed::ZeoliteFlow);
         foreach ($here->path->items() as $item) {
             $flow = $item->holds(Medium::Zeolite) ? $here->course->flowEach($item) : null;
             $limit = $item->figure(Figure::FlowLimit) ?? $usual->value;
@@ -34,30 +36,30 @@ final class ZeoliteDose implements Rule
                 Severity::Caution,
                 'zeolite-fast',
                 'Zeolite in a fast path',
-                sprintf(
-                    '%s gets %s; zeolite is made for %s. Dose %s of the full amount%s.',
-                    $item->title(),
-                    $here->flow($flow),
-                    $here->flow($limit),
-                    number_format($share, 2),
-                    $grams === null
+                Text::of(
+                    '{item} gets {flow}; zeolite is made for {limit}. Dose {share} of the full amount{same}.',
+                    item: $item->title(),
+                    flow: Quantity::perHour($flow),
+                    limit: Quantity::perHour($limit),
+                    share: Quantity::number($share, 2),
+                    same: $grams === null
                         ? ''
-                        : sprintf(
-                            ', so the %s g here work like %s g would at that flow',
-                            number_format($grams),
-                            number_format($grams / $share),
+                        : Text::of(
+                            ', so the {grams} here work like {like} would at that flow',
+                            grams: Quantity::grams($grams),
+                            like: Quantity::grams($grams / $share),
                         ),
                 ),
                 $usual,
             )
                 ->at($item->id)
                 ->because(
-                    sprintf(
-                        'It strips faster the more water passes: %s / %s = %s. Keepers in fast paths dose a quarter '
-                            .'to a half.',
-                        number_format($limit),
-                        number_format($flow),
-                        number_format($share, 2),
+                    Text::of(
+                        'It strips faster the more water passes: {limit} / {flow} = {share}. Keepers in fast paths '
+                            .'dose a quarter to a half.',
+                        limit: Quantity::perHour($limit),
+                        flow: Quantity::perHour($flow),
+                        share: Quantity::number($share, 2),
                     ),
                     'Cut the dose by this share, or feed the zeolite from a branch of its own. Reef grade only, never '
                         .'industrial or cat litter.',

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Sizing;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 use Ithys\Path\Choice;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Path\Review\Situation;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 
 /** What the path takes: how many of each by flow, media to buy, light, air, room, sockets and power. */
 final readonly class Sizing
@@ -44,16 +47,18 @@ final readonly class Sizing
                 self::clearance($here),
             ]),
         );
-        $hours = array_sum(array_map(static fn (Item $item): float => $item->kilowattHoursAYear(), $items));
+        $hours = array_sum(
+            array_map(static fn (Item $item): float => $item->kilowattHoursAYear($here->assumptions), $items),
+        );
 
         return new self(
             $needs,
             array_sum(array_map(self::pumps(...), $items)),
             array_sum(array_map(static fn (Item $item): int => $item->sockets(), $items)),
-            (int) Assumptions::spareSockets()->value,
-            array_sum(array_map(static fn (Item $item): float => $item->watts(), $items)),
+            (int) $here->assumptions->value(Assumed::SpareSockets),
+            array_sum(array_map(static fn (Item $item): float => $item->watts($here->assumptions), $items)),
             $hours,
-            $hours * ($pricePerKilowattHour ?? Assumptions::powerPrice()->value),
+            $hours * ($pricePerKilowattHour ?? $here->assumptions->value(Assumed::PowerPrice)),
         );
     }
 
@@ -68,7 +73,7 @@ final readonly class Sizing
     private static function unitsByFlow(Item $item, Situation $here): ?Need
     {
         $flow = $here->course->flowAt($item);
-        $usual = $item->kind->usualLimit($item->choice(Choice::Hole));
+        $usual = $item->kind->usualLimit($item->choice(Choice::Hole), $here->assumptions);
         $limit = $item->figure(Figure::FlowLimit) ?? $usual?->value;
         if ($flow === null || $flow <= 0.0 || $limit === null) {
             return null;
@@ -76,23 +81,37 @@ final readonly class Sizing
         $holes = $item->count() + (int) ($item->figure(Figure::SpareHoles) ?? 0.0);
         $plan = UnitsByFlow::of($flow, $limit, $holes);
         $extras = array_filter([
-            $plan->caps > 0 ? "{$plan->caps} cap".($plan->caps > 1 ? 's' : '') : null,
-            $plan->lacking > 0 ? "{$plan->lacking} more hole".($plan->lacking > 1 ? 's' : '') : null,
-            $item->kind === Kind::Roller ? "{$plan->controllers} controller".($plan->controllers > 1 ? 's' : '') : null,
+            $plan->caps > 0
+                ? Text::of('{caps} cap{s}', caps: $plan->caps, s: $plan->caps > 1 ? 's' : '')
+                : null,
+            $plan->lacking > 0
+                ? Text::of(
+                    '{holes} more hole{s}',
+                    holes: $plan->lacking,
+                    s: $plan->lacking > 1 ? 's' : '',
+                )
+                : null,
+            $item->kind === Kind::Roller
+                ? Text::of(
+                    '{controllers} controller{s}',
+                    controllers: $plan->controllers,
+                    s: $plan->controllers > 1 ? 's' : '',
+                )
+                : null,
         ]);
 
         return new Need(
             'units-by-flow',
             $item->title(),
-            implode(', ', [(string) $plan->units, ...$extras]),
-            sprintf(
-                '%s over %s each is %d, by flow and not by the %d hole%s.%s',
-                $here->flow($flow),
-                $here->flow($limit),
-                $plan->units,
-                $holes,
-                $holes > 1 ? 's' : '',
-                $item->kind === Kind::Roller && $plan->units > 1 ? ' Two rollers share one controller.' : '',
+            Text::join(', ', [$plan->units, ...$extras]),
+            Text::of(
+                '{flow} over {limit} each is {units}, by flow and not by the {holes} hole{s}.{shared}',
+                flow: Quantity::perHour($flow),
+                limit: Quantity::perHour($limit),
+                units: $plan->units,
+                holes: $holes,
+                s: $holes > 1 ? 's' : '',
+                shared: $item->kind === Kind::Roller && $plan->units > 1 ? ' Two rollers share one controller.' : '',
             ),
             $item->figure(Figure::FlowLimit) === null ? $usual : null,
             $item->id,
@@ -101,21 +120,26 @@ final readonly class Sizing
 
     private static function biological(Situation $here): Need
     {
-        $each = Assumptions::gravelPerLitre();
+        $each = $here->assumptions->of(Assumed::GravelPerLitre);
         $need = $here->workingLitres * $each->value;
-        $buy = $need * Assumptions::biologicalSpare()->value;
+        $buy = $need * $here->assumptions->value(Assumed::BiologicalSpare);
 
         return new Need(
             'biological',
             'Biological media',
-            self::kilograms($buy).' in three thirds of '.self::kilograms($buy / 3),
-            sprintf(
-                '%s at %s g a litre needs %s; buy three times that, renew one third every %s months and never two '
-                    .'thirds at once. Porous rock in the display counts towards it.',
-                $here->volume($here->workingLitres),
-                number_format($each->value, 1),
-                self::kilograms($need),
-                number_format(Assumptions::biologicalRenewal()->value),
+            Text::of(
+                '{all} in three thirds of {third}',
+                all: Quantity::grams($buy),
+                third: Quantity::grams($buy / 3),
+            ),
+            Text::of(
+                '{working} at {each} needs {needed}; buy three times that, renew one third every '
+                    .'{renewal} and never two thirds at once. Porous rock in the display counts '
+                    .'towards it.',
+                working: Quantity::litres($here->workingLitres),
+                each: Quantity::base($each->value, Dimension::MassDose),
+                needed: Quantity::grams($need),
+                renewal: Quantity::base($here->assumptions->value(Assumed::BiologicalRenewal), Dimension::Months),
             ),
             $each,
             $here->path->itemsOf(Kind::Biological)[0]->id ?? null,
@@ -128,25 +152,27 @@ final readonly class Sizing
         if ($skimmer === null) {
             return null;
         }
-        $now = $here->workingLitres * $here->path->stockNow->weight()->value;
-        $planned = $here->workingLitres * $here->path->stockPlanned->weight()->value;
-        $air = Assumptions::skimmerAir();
+        $now = $here->workingLitres * $here->path->stockNow->weight($here->assumptions)->value;
+        $planned = $here->workingLitres * $here->path->stockPlanned->weight($here->assumptions)->value;
+        $air = $here->assumptions->of(Assumed::SkimmerAir);
         $drawn = $skimmer->figure(Figure::Air);
 
         return new Need(
             'skimmer',
             'Skimmer',
-            sprintf(
-                'rated from at most %s to at least %s',
-                $here->volume(min($now, $planned)),
-                $here->volume(max($now, $planned)),
+            Text::of(
+                'rated from at most {least} to at least {most}',
+                least: Quantity::litres(min($now, $planned)),
+                most: Quantity::litres(max($now, $planned)),
             ),
-            sprintf(
-                '%s stock now and %s planned. That asks for about %s of air.%s',
-                ucfirst($here->path->stockNow->value),
-                $here->path->stockPlanned->value,
-                $here->flow($planned * $air->value),
-                $drawn === null ? '' : sprintf(' This one draws %s.', $here->flow($drawn * $skimmer->count())),
+            Text::of(
+                '{stockNow} stock now and {stockPlanned} planned. That asks for about {air} of air.{here}',
+                stockNow: ucfirst($here->path->stockNow->value),
+                stockPlanned: $here->path->stockPlanned->value,
+                air: Quantity::perHour($planned * $air->value),
+                here: $drawn === null
+                    ? ''
+                    : Text::of(' This one draws {drawn}.', drawn: Quantity::perHour($drawn * $skimmer->count())),
             ),
             $air,
             $skimmer->id,
@@ -159,20 +185,21 @@ final readonly class Sizing
         if ($algae === null) {
             return null;
         }
-        $light = Assumptions::refugiumLight();
+        $light = $here->assumptions->of(Assumed::RefugiumLight);
         $wanted = $here->workingLitres * $light->value;
 
         return new Need(
             'light',
             'Algae light',
-            sprintf('%s W or more, 12 h a day to start', number_format($wanted)),
-            sprintf(
-                '2 x 9 W on 150 L is a small start; %s asks for %s W, %s has %s W. Throttle by hours: 12, then 8, '
-                    .'then 2, then alternate days.',
-                $here->volume($here->workingLitres),
-                number_format($wanted),
-                $algae->title(),
-                number_format($algae->watts()),
+            Text::of('{wanted} or more, 12 h a day to start', wanted: Quantity::base($wanted, Dimension::Power)),
+            Text::of(
+                '2 x 9 W on {start} is a small start; {working} asks for {wanted}, {algae} has {watts}. '
+                    .'Throttle by hours: 12, then 8, then 2, then alternate days.',
+                working: Quantity::litres($here->workingLitres),
+                wanted: Quantity::base($wanted, Dimension::Power),
+                algae: $algae->title(),
+                watts: Quantity::base($algae->watts($here->assumptions), Dimension::Power),
+                start: Quantity::litres(150),
             ),
             $light,
             $algae->id,
@@ -181,8 +208,8 @@ final readonly class Sizing
 
     private static function media(Situation $here): Need
     {
-        $carbon = Assumptions::carbonVolume();
-        $alumina = Assumptions::aluminaVolume();
+        $carbon = $here->assumptions->of(Assumed::CarbonVolume);
+        $alumina = $here->assumptions->of(Assumed::AluminaVolume);
         $room = array_sum(
             array_map(
                 static fn (Item $item): float => $item->kind->holdsMedia()
@@ -196,13 +223,13 @@ final readonly class Sizing
         return new Need(
             'media-volume',
             'Room for media',
-            $here->volume($wanted),
-            sprintf(
-                'Activated carbon %s and alumina %s for %s.%s',
-                $here->volume(($here->workingLitres * $carbon->value) / 1000),
-                $here->volume(($here->workingLitres * $alumina->value) / 1000),
-                $here->volume($here->workingLitres),
-                $room > 0.0 ? sprintf(' The containers here hold %s.', $here->volume($room)) : '',
+            Quantity::litres($wanted),
+            Text::of(
+                'Activated carbon {carbon} and alumina {alumina} for {working}.{here}',
+                carbon: Quantity::litres(($here->workingLitres * $carbon->value) / 1000),
+                alumina: Quantity::litres(($here->workingLitres * $alumina->value) / 1000),
+                working: Quantity::litres($here->workingLitres),
+                here: $room > 0.0 ? Text::of(' The containers here hold {room}.', room: Quantity::litres($room)) : '',
             ),
             $alumina,
         );
@@ -210,19 +237,14 @@ final readonly class Sizing
 
     private static function clearance(Situation $here): Need
     {
-        $clear = Assumptions::rearClearance();
+        $clear = $here->assumptions->of(Assumed::RearClearance);
 
         return new Need(
             'clearance',
             'Free behind the tank',
-            $here->length($clear->value).' or more',
+            Text::of('{clear} or more', clear: Quantity::length($clear->value)),
             'For pipes, cords with their drip loops, and a hand. Not to be won back once the tank is full.',
             $clear,
         );
-    }
-
-    private static function kilograms(float $grams): string
-    {
-        return $grams >= 1000 ? number_format($grams / 1000, 1).' kg' : number_format($grams).' g';
     }
 }

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Styles;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumption;
 use Ithys\Path\Style;
 use Ithys\Quantity\Dimension;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Severity;
 use Ithys\Water\TurnoverSchool;
 
 /** The styles side by side for one tank and room, criterion by criterion; no score, since keepers weigh differently. */
 final readonly class StyleComparison
 {
-    /** A tank longer than this gathers film at the end away from the filter, mm. */
-    private const LONG_TANK = 900.0;
-
-    public function __construct(private Room $room, private UnitSystem $units)
+    public function __construct(private Room $room)
     {
     }
 
@@ -40,13 +39,13 @@ final readonly class StyleComparison
     {
         return $style === Style::Sump
             ? $this->room->sumpLitres() ?? 0.0
-            : $this->room->displayLitres * StyleAssumptions::gain($style)->value;
+            : $this->room->displayLitres * $this->assumed('gain', $style)->value;
     }
 
     /** Turnover the style reaches in use, volumes an hour. */
     public function turnoverPerHour(Style $style): float
     {
-        return StyleAssumptions::flow($style, $this->room->drilled)->value
+        return $this->flow($style)->value
             / ($this->room->displayLitres + $this->gainedLitres($style));
     }
 
@@ -55,11 +54,23 @@ final readonly class StyleComparison
     {
         $litres = $this->room->displayLitres + $this->gainedLitres($style);
         $flow = min(
-            StyleAssumptions::flow($style, $this->room->drilled)->value,
-            Assumptions::moderateTurnoverHigh()->value * $litres,
+            $this->flow($style)->value,
+            $this->room->assumptions->value(Assumed::TurnoverModerateHigh) * $litres,
         );
 
-        return $flow / 1000 * StyleAssumptions::wattsPerCubicMetre($style)->value * 24 * 365.25 / 1000;
+        return Quantity::kilowattHoursAYear($flow / 1000 * $this->assumed('watts', $style)->value, 24.0);
+    }
+
+    private function flow(Style $style): Assumption
+    {
+        return $style === Style::Sump && $this->room->drilled
+            ? $this->room->assumptions->of('style-flow-drilled')
+            : $this->assumed('flow', $style);
+    }
+
+    private function assumed(string $what, Style $style): Assumption
+    {
+        return $this->room->assumptions->of("style-{$what}-{$style->value}");
     }
 
     private function volume(Style $style): Cell
@@ -71,22 +82,21 @@ final readonly class StyleComparison
             Style::RearChamber => new Cell(
                 'none',
                 Severity::Remark,
-                sprintf(
-                    'The chamber is part of the tank; it takes about %s from the view.',
-                    $this->units->format(
-                        $this->room->displayLitres * StyleAssumptions::rearShare()->value,
-                        Dimension::Volume,
+                Text::of(
+                    'The chamber is part of the tank; it takes about {display} from the view.',
+                    display: Quantity::litres(
+                        $this->room->displayLitres * $this->room->assumptions->value(Assumed::StyleRearShare),
                     ),
                 ),
                 null,
-                StyleAssumptions::rearShare(),
+                $this->room->assumptions->of(Assumed::StyleRearShare),
             ),
             default => new Cell(
                 $this->gained($gained),
                 Severity::Remark,
                 $gained > 0 ? 'What the vessel and hoses hold.' : 'It stands in the display and displaces a little.',
                 null,
-                StyleAssumptions::gain($style),
+                $this->assumed('gain', $style),
             ),
         };
     }
@@ -95,7 +105,7 @@ final readonly class StyleComparison
     {
         $fit = SumpFit::of($this->room);
         if ($fit === null) {
-            return $this->room->cabinetHeightMm === null
+            return $this->room->cabinet->heightMm === null
                 ? new Cell(
                     'cabinet not given',
                     Severity::Remark,
@@ -104,58 +114,63 @@ final readonly class StyleComparison
                 : new Cell(
                     'no sump fits',
                     Severity::Fault,
-                    sprintf(
-                        'Less %s behind and room for hands above, no sump is left in this cabinet. It can stand '
-                            .'beside the tank or in another room.',
-                        $this->units->format(Assumptions::rearClearance()->value, Dimension::Length),
+                    Text::of(
+                        'Less {rearClearance} behind and room for hands above, no sump is left in this cabinet. It '
+                            .'can stand beside the tank or in another room.',
+                        rearClearance: Quantity::length($this->room->assumptions->value(Assumed::RearClearance)),
                     ),
                     null,
-                    StyleAssumptions::sumpHeight(),
+                    $this->room->assumptions->of(Assumed::StyleSumpHeight),
                 );
         }
 
         return new Cell(
             $this->gained($fit->runningLitres),
             Severity::Good,
-            sprintf(
-                'A sump of %s x %s x %s goes in, and it runs about half full. More water dilutes every mistake.',
-                $this->units->format($fit->lengthMm, Dimension::Length),
-                $this->units->format($fit->widthMm, Dimension::Length),
-                $this->units->format($fit->heightMm, Dimension::Length),
+            Text::of(
+                'A sump of {fitLength} x {fitWidth} x {fitHeight} goes in, and it runs about half full. More water '
+                    .'dilutes every mistake.',
+                fitLength: Quantity::length($fit->lengthMm),
+                fitWidth: Quantity::length($fit->widthMm),
+                fitHeight: Quantity::length($fit->heightMm),
             ),
             null,
-            StyleAssumptions::sumpFill(),
+            $this->room->assumptions->of(Assumed::StyleSumpFill),
         );
     }
 
-    private function gained(float $litres): string
+    private function gained(float $litres): Text
     {
-        return ($litres > 0 ? '+' : '−').$this->units->format(abs($litres), Dimension::Volume);
+        return Text::of('{sign}{litres}', sign: $litres > 0 ? '+' : '−', litres: Quantity::litres(abs($litres)));
     }
 
     private function turnover(Style $style): Cell
     {
-        $flow = StyleAssumptions::flow($style, $this->room->drilled);
+        $flow = $this->flow($style);
         $times = $this->turnoverPerHour($style);
+        $assumptions = $this->room->assumptions;
         $reached = array_map(
-            static fn (TurnoverSchool $school): string => $school->wanted()
-                .($times >= $school->lowest()->value ? ' Reached.' : ' Not reached.'),
+            static fn (TurnoverSchool $school): Text => Text::of(
+                '{wanted} {reached}.',
+                wanted: $school->wanted($assumptions),
+                reached: $times >= $school->lowest($assumptions)->value ? 'Reached' : 'Not reached',
+            ),
             TurnoverSchool::cases(),
         );
-        $moderate = TurnoverSchool::Moderate->lowest()->value;
+        $moderate = TurnoverSchool::Moderate->lowest($assumptions)->value;
 
         return new Cell(
             'up to '.number_format($times, $times < 10 ? 1 : 0).' /h',
             $times >= $moderate ? Severity::Good : Severity::Caution,
-            sprintf(
-                '%s in use over %s.%s',
-                $this->units->format($flow->value, Dimension::Flow, 0),
-                $this->units->format($this->room->displayLitres + $this->gainedLitres($style), Dimension::Volume),
-                $style === Style::Sump && ! $this->room->drilled
+            Text::of(
+                '{flow} in use over {display}.{extra}',
+                flow: Quantity::perHour($flow->value),
+                display: Quantity::litres($this->room->displayLitres + $this->gainedLitres($style)),
+                extra: $style === Style::Sump && ! $this->room->drilled
                     ? ' The rim-hung siphon sets the limit; a drilled tank takes more.'
                     : '',
             ),
-            implode(' ', $reached),
+            Text::join(' ', $reached),
             $flow,
         );
     }
@@ -166,41 +181,41 @@ final readonly class StyleComparison
 
         return match ($style) {
             Style::Sump => match (true) {
-                $this->room->cabinetHeightMm === null => new Cell(
+                $this->room->cabinet->heightMm === null => new Cell(
                     'all three, if the cabinet allows',
                     Severity::Remark,
                     'Enter the inner size of the cabinet to see whether they fit.',
                 ),
                 $fit === null => new Cell('no room', Severity::Fault, 'No sump fits this cabinet.'),
-                $fit->lengthMm >= 800 => new Cell(
+                $fit->lengthMm >= $this->room->assumptions->value(Assumed::StyleAllGear) => new Cell(
                     'all three',
                     Severity::Good,
-                    sprintf(
-                        '%s of sump is enough for skimmer, refugium and reactor side by side.',
-                        $this->units->format($fit->lengthMm, Dimension::Length),
+                    Text::of(
+                        '{fitLength} of sump is enough for skimmer, refugium and reactor side by side.',
+                        fitLength: Quantity::length($fit->lengthMm),
                     ),
                     null,
-                    StyleAssumptions::sumpHeight(),
+                    $this->room->assumptions->of(Assumed::StyleSumpHeight),
                 ),
-                $fit->lengthMm >= 500 => new Cell(
+                $fit->lengthMm >= $this->room->assumptions->value(Assumed::StyleSomeGear) => new Cell(
                     'two of the three',
                     Severity::Remark,
-                    sprintf(
-                        '%s of sump holds a skimmer and one more section.',
-                        $this->units->format($fit->lengthMm, Dimension::Length),
+                    Text::of(
+                        '{fitLength} of sump holds a skimmer and one more section.',
+                        fitLength: Quantity::length($fit->lengthMm),
                     ),
                     null,
-                    StyleAssumptions::sumpHeight(),
+                    $this->room->assumptions->of(Assumed::StyleSumpHeight),
                 ),
                 default => new Cell(
                     'a small skimmer',
                     Severity::Caution,
-                    sprintf(
-                        '%s of sump is short; a skimmer takes most of it.',
-                        $this->units->format($fit->lengthMm, Dimension::Length),
+                    Text::of(
+                        '{fitLength} of sump is short; a skimmer takes most of it.',
+                        fitLength: Quantity::length($fit->lengthMm),
                     ),
                     null,
-                    StyleAssumptions::sumpHeight(),
+                    $this->room->assumptions->of(Assumed::StyleSumpHeight),
                 ),
             },
             Style::RearChamber => new Cell(
@@ -225,11 +240,14 @@ final readonly class StyleComparison
 
     private function surface(Style $style): Cell
     {
-        $long = $this->room->displayLengthMm !== null && $this->room->displayLengthMm > self::LONG_TANK;
+        $long
+            = $this->room->displayLengthMm !== null
+            && $this->room->displayLengthMm > $this->room->assumptions->value(Assumed::StyleLongTank);
         $length = $long
-            ? ' '
-                .$this->units->format($this->room->displayLengthMm ?? 0.0, Dimension::Length)
-                .' is long: film at the far end is out of its reach unless the flow pushes it there.'
+            ? Text::of(
+                ' {length} is long: film at the far end is out of its reach unless the flow pushes it there.',
+                length: Quantity::length($this->room->displayLengthMm ?? 0.0),
+            )
             : '';
 
         return match ($style) {
@@ -247,33 +265,37 @@ final readonly class StyleComparison
             Style::Canister => new Cell(
                 'with a surface intake',
                 $long ? Severity::Caution : Severity::Remark,
-                'Only if one intake draws at the surface.'.$length,
+                Text::join('', ['Only if one intake draws at the surface.', $length]),
             ),
             Style::HangOn => new Cell(
                 'beside it',
                 $long ? Severity::Caution : Severity::Remark,
-                'A skimmer on the intake clears what is near.'.$length,
+                Text::join('', ['A skimmer on the intake clears what is near.', $length]),
             ),
-            Style::Internal => new Cell('no', Severity::Caution, 'It draws below the surface.'.$length),
+            Style::Internal => new Cell(
+                'no',
+                Severity::Caution,
+                Text::join('', ['It draws below the surface.', $length]),
+            ),
         };
     }
 
     private function power(Style $style): Cell
     {
         $hours = $this->kilowattHoursAYear($style);
-        $watts = StyleAssumptions::wattsPerCubicMetre($style);
+        $watts = $this->assumed('watts', $style);
 
         return new Cell(
-            number_format($hours).' kWh',
+            Quantity::base($hours, Dimension::Energy),
             Severity::Remark,
-            sprintf(
-                '%s W for %s, day and night, at no more than 10 volumes an hour: %s kWh, or %s at %s a kWh. Skimmer, '
-                    .'heater and light come on top in any style.',
-                number_format($watts->value),
-                $this->units->format(1000, Dimension::Flow, 0),
-                number_format($hours),
-                number_format($hours * $this->room->pricePerKilowattHour, 2),
-                number_format($this->room->pricePerKilowattHour, 2),
+            Text::of(
+                '{watts} for {flow}, day and night, at no more than 10 volumes an hour: {hours}, or {cost} at {price} '
+                    .'a kWh. Skimmer, heater and light come on top in any style.',
+                watts: Quantity::base($watts->value, Dimension::Power),
+                flow: Quantity::perHour(1000),
+                hours: Quantity::base($hours, Dimension::Energy),
+                cost: Quantity::number($hours * $this->room->pricePerKilowattHour, 2),
+                price: Quantity::number($this->room->pricePerKilowattHour, 2),
             ),
             null,
             $watts,
@@ -282,25 +304,27 @@ final readonly class StyleComparison
 
     private function consumables(Style $style): Cell
     {
-        $change = StyleAssumptions::changePrice($style);
-        $media = StyleAssumptions::mediaPrice();
+        $change = $this->assumed('change', $style);
+        $media = $this->room->assumptions->of(Assumed::StyleMediaPrice);
         $mediaLitres
             = ($this->room->displayLitres
-                * (12 * Assumptions::carbonVolume()->value + 2 * Assumptions::aluminaVolume()->value))
+                * (12 * $this->room->assumptions->value(Assumed::CarbonVolume)
+                    + 2 * $this->room->assumptions->value(Assumed::AluminaVolume)))
             / 1000;
-        $changes = 365.25 / 3.5;
+        $changes = 365.25 / $this->room->assumptions->value(Assumed::StyleChangeDays);
         $sum = $changes * $change->value + $mediaLitres * $media->value;
 
         return new Cell(
             'about '.number_format($sum),
             Severity::Remark,
-            sprintf(
-                'Mechanical stage every 3.5 days, %s changes at %s; carbon monthly and phosphate media twice a year, '
-                    .'%s at %s a litre.',
-                number_format($changes),
-                number_format($change->value, 2),
-                $this->units->format($mediaLitres, Dimension::Volume),
-                number_format($media->value),
+            Text::of(
+                'Mechanical stage every {every} days, {changes} changes at {change}; carbon monthly and phosphate '
+                    .'media twice a year, {litres} at {price}.',
+                every: Quantity::number($this->room->assumptions->value(Assumed::StyleChangeDays)),
+                changes: Quantity::number($changes, 0),
+                change: Quantity::number($change->value, 2),
+                litres: Quantity::litres($mediaLitres),
+                price: Quantity::base($media->value, Dimension::VolumePrice, 0),
             ),
             'Who never uses carbon as routine saves most of the media; who changes weekly halves the first part and '
                 .'keeps a quarter less waste out.',
@@ -310,7 +334,7 @@ final readonly class StyleComparison
 
     private function price(Style $style): Cell
     {
-        $price = StyleAssumptions::price($style);
+        $price = $this->assumed('price', $style);
         // Larger tanks cost less than in proportion.
         $sum = $price->value * sqrt($this->room->displayLitres / 200);
         $over = $this->room->budget !== null && $sum > $this->room->budget;
@@ -322,8 +346,12 @@ final readonly class StyleComparison
                 $this->room->budget !== null => Severity::Good,
                 default => Severity::Remark,
             },
-            ($over ? sprintf('Over the %s you set. ', number_format((float) $this->room->budget)) : '')
-                .'Filter, pump and pipes, without skimmer and light; an order of size only.',
+            Text::of(
+                '{over}Filter, pump and pipes, without skimmer and light; an order of size only.',
+                over: $over
+                    ? Text::of('Over the {budget} you set. ', budget: Quantity::number((float) $this->room->budget, 0))
+                    : '',
+            ),
             null,
             $price,
         );

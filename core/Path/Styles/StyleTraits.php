@@ -29,7 +29,7 @@ final readonly class StyleTraits
 
     private function failures(Style $style): Cell
     {
-        $wet = match ($this->room->spill) {
+        $wet = match ($this->room->taste->spill) {
             Tolerance::Little => Severity::Fault,
             Tolerance::Some => Severity::Caution,
             Tolerance::Much => Severity::Remark,
@@ -78,7 +78,7 @@ final readonly class StyleTraits
 
     private function noise(Style $style): Cell
     {
-        $heard = fn (Severity $ifLittle): Severity => $this->room->noise === Tolerance::Little
+        $heard = fn (Severity $ifLittle): Severity => $this->room->taste->noise === Tolerance::Little
             ? $ifLittle
             : Severity::Remark;
 
@@ -105,7 +105,7 @@ final readonly class StyleTraits
 
     private function skill(Style $style): Cell
     {
-        $new = $this->room->skill === Skill::New;
+        $new = $this->room->taste->skill === Skill::New;
 
         return match ($style) {
             Style::Sump => new Cell(
@@ -137,7 +137,7 @@ final readonly class StyleTraits
 
     private function look(Style $style): Cell
     {
-        $seen = $this->room->cleanLook ? Severity::Caution : Severity::Remark;
+        $seen = $this->room->taste->cleanLook ? Severity::Caution : Severity::Remark;
 
         return match ($style) {
             Style::Sump => new Cell(

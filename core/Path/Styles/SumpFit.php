@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Styles;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 
 /** The largest sump that goes into a cabinet with room left to work. */
 final readonly class SumpFit
 {
-    /** Gap left at either end, mm. */
-    private const END_GAP = 30.0;
-
     private function __construct(
         public float $lengthMm,
         public float $widthMm,
@@ -23,20 +20,26 @@ final readonly class SumpFit
     /** Null without a cabinet, or in one too small for any sump. */
     public static function of(Room $room): ?self
     {
-        if ($room->cabinetLengthMm === null || $room->cabinetWidthMm === null || $room->cabinetHeightMm === null) {
+        if (
+            $room->cabinet->lengthMm === null
+            || $room->cabinet->widthMm === null
+            || $room->cabinet->heightMm === null
+        ) {
             return null;
         }
-        $length = $room->cabinetLengthMm - 2 * self::END_GAP;
-        $width = $room->cabinetWidthMm - Assumptions::rearClearance()->value;
-        $height = $room->cabinetHeightMm * StyleAssumptions::sumpHeight()->value;
+        $length = $room->cabinet->lengthMm - 2 * $room->assumptions->value(Assumed::StyleEndGap);
+        $width = $room->cabinet->widthMm - $room->assumptions->value(Assumed::RearClearance);
+        $height = $room->cabinet->heightMm * $room->assumptions->value(Assumed::StyleSumpHeight);
 
-        return $length < 250 || $width < 150 || $height < 200
+        return $length < $room->assumptions->value(Assumed::StyleLeastLength)
+            || $width < $room->assumptions->value(Assumed::StyleLeastWidth)
+            || $height < $room->assumptions->value(Assumed::StyleLeastHeight)
             ? null
             : new self(
                 $length,
                 $width,
                 $height,
-                (($length * $width * $height) / 1e6) * StyleAssumptions::sumpFill()->value,
+                (($length * $width * $height) / 1e6) * $room->assumptions->value(Assumed::StyleSumpFill),
             );
     }
 }

@@ -5,24 +5,17 @@ declare(strict_types=1);
 namespace Ithys\Sump\Build;
 
 use DateTimeImmutable;
-use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
-use Ithys\Quantity\Dimension;
-use Ithys\Quantity\ShopLength;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Severity;
-use Ithys\Sump\Baffle;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\Section;
-use Ithys\Sump\SumpReview;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
 
 /** The steps of building a sump as it is designed, and what its record shows so far. */
 final readonly class BuildPlan
 {
-    /** Filled lower than this under the rim a leak test proves little, mm. */
-    private const BRIM = 15.0;
-
     private const LIFTING = 'A full sump is not lifted, and wet glass slips: empty it where it stands. Glass under '
         .'water breaks without warning; the tank maker or a glazier decides on it.';
 
@@ -34,15 +27,11 @@ final readonly class BuildPlan
     private const POWER = 'Electricity near salt water: a drip loop on every cord, controllers in the dry, '
         .'residual-current protection; follow local code and a licensed electrician.';
 
-    /** @param  bool  $litChamber  whether blackout panels belong to it, as $basket says of a media basket */
-    public function __construct(
-        private Section $section,
-        private SumpReview $review,
-        private BuildRecord $record,
-        private UnitSystem $units,
-        private bool $litChamber = false,
-        private bool $basket = false,
-    ) {
+    private Section $section;
+
+    public function __construct(private SumpReview $review, private BuildRecord $record)
+    {
+        $this->section = $review->here->section;
     }
 
     /** @return list<BuildStep> */
@@ -71,10 +60,10 @@ final readonly class BuildPlan
             [
                 'check-cuts',
                 'Check what was cut',
-                sprintf(
-                    '%d baffles against the cut sheet: width, height, corners relieved for the bead. Take the sharp '
-                        .'edges off.',
-                    count($this->section->baffles),
+                Text::of(
+                    '{baffles} baffles against the cut sheet: width, height, corners relieved for the bead. Take the '
+                        .'sharp edges off.',
+                    baffles: count($this->section->inside->baffles),
                 ),
                 'Cut edges of glass are knives: gloves.',
             ],
@@ -94,17 +83,17 @@ final readonly class BuildPlan
             ],
         ];
         $made = array_map(fn (array $step): BuildStep => $this->step(...$step), $steps);
-        foreach ($this->section->baffles as $i => $baffle) {
-            $before = $this->section->baffles[$i - 1] ?? null;
+        foreach ($this->section->inside->baffles as $i => $baffle) {
+            $before = $this->section->inside->baffles[$i - 1] ?? null;
             $set = $before === null ? null : $this->record->done["set-{$before->id}"] ?? null;
             $made[] = $this->step(
                 "set-{$baffle->id}",
-                sprintf('Set baffle %d', $i + 1),
-                sprintf(
-                    '%s at %s. Mask both joints, bead, place, level, tool with a finger, pull the tape at once. No '
-                        .'water on wet silicone. Leave it overnight before the next.',
-                    $baffle->kind->label(),
-                    ShopLength::format($baffle->atMm, $this->units),
+                Text::of('Set baffle {i}', i: $i + 1),
+                Text::of(
+                    '{baffleKind} at {format}. Mask both joints, bead, place, level, tool with a finger, pull the '
+                        .'tape at once. No water on wet silicone. Leave it overnight before the next.',
+                    baffleKind: $baffle->kind->label(),
+                    format: Quantity::mm($baffle->atMm),
                 ),
                 self::SILICONE,
                 $set?->modify('+1 day'),
@@ -130,10 +119,12 @@ final readonly class BuildPlan
             self::LIFTING,
             $ready,
         );
-        if ($this->section->trays !== []) {
+        if ($this->section->inside->trays !== []) {
             $hasTray
-                = array_filter($this->section->trays, static fn (Tray $tray): bool => $tray->kind === TrayKind::Tray)
-                !== [];
+                = array_filter(
+                    $this->section->inside->trays,
+                    static fn (Tray $tray): bool => $tray->kind === TrayKind::Tray,
+                ) !== [];
             $made[] = $this->step(
                 'trays',
                 $hasTray ? 'Trays and shelves in' : 'Shelves in',
@@ -142,7 +133,7 @@ final readonly class BuildPlan
                 null,
             );
         }
-        if ($this->litChamber) {
+        if ($this->review->here->workshop->litChamber !== null) {
             $made[] = $this->step(
                 'blackout',
                 'Blackout panels on',
@@ -150,7 +141,7 @@ final readonly class BuildPlan
                 null,
             );
         }
-        if ($this->basket) {
+        if ($this->review->here->workshop->basket !== null) {
             $made[] = $this->step(
                 'basket',
                 'Glue the media basket',
@@ -169,30 +160,30 @@ final readonly class BuildPlan
         $made[] = $this->step(
             'run',
             'Run it with fresh water',
-            sprintf(
-                'The return chamber at %s. Tune the drain until it is silent.',
-                ShopLength::format($this->section->returnLevelMm, $this->units),
+            Text::of(
+                'The return chamber at {format}. Tune the drain until it is silent.',
+                format: Quantity::mm($this->section->water->returnLevelMm),
             ),
             self::POWER,
         );
         $made[] = $this->step(
             'power-cut',
             'Pull the plug',
-            sprintf(
-                'The sump should come to rest at %s, %s under the rim. If it stands higher, find out why before salt '
-                    .'goes in.',
-                ShopLength::format($this->review->powerCut->highestMm(), $this->units),
-                ShopLength::format($this->review->marginMm, $this->units),
+            Text::of(
+                'The sump should come to rest at {format}, {format2} under the rim. If it stands higher, find out why '
+                    .'before salt goes in.',
+                format: Quantity::mm($this->review->here->powerCut->highestMm()),
+                format2: Quantity::mm($this->review->here->marginMm()),
             ),
             self::POWER,
         );
         $made[] = $this->step(
             'block-drain',
             'Close the drain',
-            sprintf(
-                'With someone at the plug: the return may push up %s. The display must hold it, or the emergency pipe '
-                    .'carry it and splash.',
-                $this->units->format($this->review->givesUpLitres, Dimension::Volume),
+            Text::of(
+                'With someone at the plug: the return may push up {givesUp}. The display must hold it, or the '
+                    .'emergency pipe carry it and splash.',
+                givesUp: Quantity::litres($this->review->here->givesUpLitres()),
             ),
             self::POWER,
         );
@@ -203,203 +194,28 @@ final readonly class BuildPlan
     /** @return list<Finding> */
     public function findings(): array
     {
-        return Finding::gravestFirst([...$this->leaks(), ...$this->haste(), ...$this->places()]);
+        return (new BuildCheck($this->section, $this->record))->findings();
     }
 
-    /**
-     * When water may come in, by the last baffle that was set and the cure its silicone asks; null while either is
-     * open.
-     */
     public function waterNotBefore(): ?DateTimeImmutable
     {
-        $days = array_map(
-            fn (Baffle $baffle): ?DateTimeImmutable => $this->record->done["set-{$baffle->id}"] ?? null,
-            $this->section->baffles,
-        );
-        if ($this->record->cureHours === null || $days === [] || in_array(null, $days, true)) {
-            return null;
-        }
-
-        // The hour is not recorded: reckoned from the end of the day.
-        return max($days)->modify('+1 day')->modify(sprintf('+%d hours', (int) ceil($this->record->cureHours)));
-    }
-
-    /** @return list<Finding> */
-    private function leaks(): array
-    {
-        $findings = [];
-        foreach ($this->record->leakTests as $test) {
-            $day = $test->day->format('j M Y');
-            if ($test->result !== LeakResult::Dry) {
-                $again = array_filter(
-                    $this->record->leakTests,
-                    static fn (LeakTest $later): bool => $later->day > $test->day && $later->result === LeakResult::Dry,
-                );
-                $again !== []
-                    || ($findings[] = Finding::of(
-                        Severity::Fault,
-                        'leaks',
-                        "It {$test->result->label()}",
-                        "On {$day}, and no test since was dry.",
-                    )->because(
-                        'A seam that weeps opens.',
-                        'Drain it, cut the seam out, silicone it anew, and test again. Or give it up.',
-                    ));
-            } elseif ($test->levelMm < $this->section->heightMm - self::BRIM) {
-                $findings[] = Finding::of(
-                    Severity::Caution,
-                    'leak-test-low',
-                    'The leak test was not full',
-                    sprintf(
-                        'On %s it stood at %s; the rim is at %s.',
-                        $day,
-                        ShopLength::format($test->levelMm, $this->units),
-                        ShopLength::format($this->section->heightMm, $this->units),
-                    ),
-                )->because(
-                    'A running sump is half full, after a power cut it is not: only the brim proves anything.',
-                    'Fill it to the brim.',
-                );
-            }
-        }
-        $ready = $this->waterNotBefore();
-        $last
-            = $this->record->leakTests === []
-                ? null
-                : max(array_map(static fn (LeakTest $test): DateTimeImmutable => $test->day, $this->record->leakTests));
-        $set = array_filter(
-            $this->record->done,
-            static fn (string $step): bool => str_starts_with($step, 'set-'),
-            ARRAY_FILTER_USE_KEY,
-        );
-        if ($ready !== null && $last !== null && $set !== [] && $last > max($set) && $last < $ready->setTime(0, 0)) {
-            $findings[] = Finding::of(
-                Severity::Caution,
-                'water-early',
-                'Water before the cure was over',
-                sprintf('On %s; the silicone was to cure until %s.', $last->format('j M Y'), $ready->format('j M Y')),
-            )->because('Water stops the cure from the outside in.', 'Empty it and let it cure for its full time.');
-        }
-
-        return $findings;
-    }
-
-    /** @return list<Finding> */
-    private function haste(): array
-    {
-        $findings = [];
-        foreach ($this->section->baffles as $i => $baffle) {
-            $set = $this->record->done["set-{$baffle->id}"] ?? null;
-            $before = isset($this->section->baffles[$i - 1])
-                ? $this->record->done["set-{$this->section->baffles[$i - 1]->id}"] ?? null
-                : null;
-            if ($set !== null && $before !== null && $set->format('Y-m-d') === $before->format('Y-m-d')) {
-                $findings[] = Finding::of(
-                    Severity::Caution,
-                    'set-too-soon',
-                    sprintf('Baffle %d was set on the day of the one before', $i + 1),
-                    sprintf('Both on %s.', $set->format('j M Y')),
-                )
-                    ->at($baffle->id)
-                    ->because(
-                        'The one before is pushed out of place while its silicone is soft.',
-                        'Leave each overnight; measure both again.',
-                    );
-            }
-        }
-
-        return $findings;
-    }
-
-    /** @return list<Finding> */
-    private function places(): array
-    {
-        $most = Assumptions::outOfSquare();
-        $mm = fn (float $mm): string => ShopLength::format(abs($mm), $this->units);
-        $findings = [];
-        foreach ($this->section->baffles as $i => $baffle) {
-            $measured = $this->record->measured[$baffle->id] ?? null;
-            if ($measured === null) {
-                continue;
-            }
-            $name = sprintf('Baffle %d', $i + 1);
-            $crooked = $measured->outOfSquareMm();
-            $leaning = $measured->leaningMm();
-            $off = $measured->offPlanMm($baffle->atMm);
-            $before = count($findings);
-            if ($crooked !== null && abs($crooked) > $most->value) {
-                $findings[] = Finding::of(
-                    Severity::Caution,
-                    'out-of-square',
-                    "{$name} is out of square",
-                    sprintf(
-                        'It stands %s further %s at the back than at the front.',
-                        $mm($crooked),
-                        $crooked > 0.0 ? 'in' : 'out',
-                    ),
-                    $most,
-                )
-                    ->at($baffle->id)
-                    ->because(
-                        'The gap for silicone is then wide on one side and none on the other.',
-                        'Turn it while the silicone is wet, or take it out.',
-                    );
-            }
-            if ($leaning !== null && abs($leaning) > $most->value) {
-                $findings[] = Finding::of(
-                    Severity::Caution,
-                    'leaning',
-                    "{$name} leans",
-                    sprintf('Its top stands %s %s the inlet.', $mm($leaning), $leaning > 0.0 ? 'away from' : 'towards'),
-                    $most,
-                )
-                    ->at($baffle->id)
-                    ->because(
-                        'What hangs from it or slides against it no longer fits.',
-                        'Set it upright while the silicone is wet.',
-                    );
-            }
-            if ($off !== null && abs($off) > $most->value) {
-                $findings[] = Finding::of(
-                    Severity::Caution,
-                    'off-plan',
-                    "{$name} is not where it was planned",
-                    sprintf(
-                        '%s %s; planned was %s.',
-                        $mm($off),
-                        $off > 0.0 ? 'further from the inlet' : 'nearer to the inlet',
-                        ShopLength::format($baffle->atMm, $this->units),
-                    ),
-                    $most,
-                )
-                    ->at($baffle->id)
-                    ->because(
-                        'The chambers beside it are then of another length.',
-                        'Move it while the silicone is wet, or enter its real place in the design and look at the '
-                            .'findings there.',
-                    );
-            }
-            if ($before === count($findings) && count($measured->cornersMm) === count(Measured::CORNERS)) {
-                $findings[] = Finding::of(
-                    Severity::Good,
-                    'set-true',
-                    "{$name} stands true",
-                    'Within the tolerance at all four corners.',
-                    $most,
-                )->at($baffle->id);
-            }
-        }
-
-        return $findings;
+        return $this->record->waterNotBefore($this->section->inside);
     }
 
     private function step(
         string $key,
-        string $title,
-        string $says,
+        Text|string $title,
+        Text|string $says,
         ?string $caution,
         ?DateTimeImmutable $notBefore = null,
     ): BuildStep {
-        return new BuildStep($key, $title, $says, $caution, $this->record->done[$key] ?? null, $notBefore);
+        return new BuildStep(
+            $key,
+            Text::wrap($title),
+            Text::wrap($says),
+            $caution,
+            $this->record->done[$key] ?? null,
+            $notBefore,
+        );
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Sump\Build;
 
 use DateTimeImmutable;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Sump\InvalidSection;
+use Ithys\Sump\Baffle;
+use Ithys\Sump\Inside;
 
 /** What was done and measured while a sump was built. */
 final readonly class BuildRecord
@@ -31,21 +31,6 @@ final readonly class BuildRecord
     ) {
     }
 
-    /**
-     * @param  array<mixed>  $document  as {@see BuildRecord::toArray()} made it
-     *
-     * @throws InvalidSection
-     */
-    public static function fromArray(array $document): self
-    {
-        if (($document['format'] ?? null) !== self::FORMAT || ($document['schema'] ?? null) !== self::SCHEMA) {
-            throw InvalidSection::unreadable('This is not the record of a build of this version.');
-        }
-
-        // What was stored had been done by then, whatever day it is now.
-        return TypedBuild::read($document, UnitSystem::Metric, new DateTimeImmutable('9999-12-31'));
-    }
-
     /** @return array<string, mixed> the document, schema {@see BuildRecord::SCHEMA} */
     public function toArray(): array
     {
@@ -58,5 +43,25 @@ final readonly class BuildRecord
             'leakTests' => array_map(static fn (LeakTest $test): array => $test->toArray(), $this->leakTests),
             'measured' => array_map(static fn (Measured $measured): array => $measured->cornersMm, $this->measured),
         ];
+    }
+
+    /**
+     * When water may come in, by the last baffle that was set and the cure its silicone asks; null while either is
+     * open.
+     */
+    public function waterNotBefore(Inside $inside): ?DateTimeImmutable
+    {
+        $days = array_map(
+            fn (Baffle $baffle): ?DateTimeImmutable => $this->done["set-{$baffle->id}"] ?? null,
+            $inside->baffles,
+        );
+        if ($this->cureHours === null || $days === [] || in_array(null, $days, true)) {
+            return null;
+        }
+
+        // The hour is not recorded: reckoned from the end of the day.
+        return max($days)
+            ->modify('+1 day')
+            ->modify('+'.(int) ceil($this->cureHours).' hours');
     }
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Cutting;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
-use Ithys\Finding;
-use Ithys\Quantity\ShopLength;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Severity;
 
 /**
  * A media basket for a rear chamber, made to the measured cavity: back and sides sealed, the water in over the front,
@@ -16,17 +13,6 @@ use Ithys\Severity;
  */
 final readonly class Basket
 {
-    /** Strip that carries a shelf, mm. */
-    private const LEDGE = 8.0;
-
-    /** Play of a shelf that is to lift out, mm all around together. */
-    private const PLAY = 2.0;
-
-    private const HANDLE_HEIGHT = 30.0;
-
-    /** A shelf lower than this takes no pad and hardly any media, mm. */
-    private const LEAST_SHELF = 30.0;
-
     public function __construct(
         /**
          * Cavity as measured at its narrowest: along the tank, from front to back, and height of the basket in it, mm.
@@ -60,27 +46,32 @@ final readonly class Basket
     }
 
     /** Clear height of each shelf, mm. */
-    public function shelfMm(): float
+    public function shelfMm(Assumptions $assumptions): float
     {
-        return ($this->heightMm - $this->inletMm) / $this->shelves - self::LEDGE;
+        return ($this->heightMm - $this->inletMm) / $this->shelves - $assumptions->value(Assumed::BasketLedge);
     }
 
     /** Room for media on each shelf, L. */
-    public function shelfLitres(): float
+    public function shelfLitres(Assumptions $assumptions): float
     {
-        return max(0.0, $this->innerLength()) * max(0.0, $this->innerWidth()) * max(0.0, $this->shelfMm()) / 1e6;
+        return (max(0.0, $this->innerLength())
+            * max(0.0, $this->innerWidth())
+            * max(0.0, $this->shelfMm($assumptions)))
+            / 1e6;
     }
 
     /** @return list<CutPanel> none while it cannot be made */
-    public function panels(): array
+    public function panels(Assumptions $assumptions): array
     {
-        if ($this->innerLength() <= 0.0 || $this->innerWidth() <= 0.0 || $this->shelfMm() <= 0.0) {
+        if ($this->innerLength() <= 0.0 || $this->innerWidth() <= 0.0 || $this->shelfMm($assumptions) <= 0.0) {
             return [];
         }
         $length = $this->outerLengthMm();
+        $handleHeight = $assumptions->value(Assumed::BasketHandle);
+        $play = $assumptions->value(Assumed::BasketPlay);
         $handle = new CutHole(
             $this->innerLength() / 2,
-            self::HANDLE_HEIGHT / 2,
+            $handleHeight / 2,
             min(80.0, 0.6 * $this->innerLength()),
             14.0,
             false,
@@ -120,7 +111,7 @@ final readonly class Basket
                 CutGroup::Basket,
                 'Basket, ledge',
                 $this->innerWidth(),
-                self::LEDGE,
+                $assumptions->value(Assumed::BasketLedge),
                 $this->thicknessMm,
                 'one at each side for each shelf, evenly spaced from the bottom up',
                 2 * $this->shelves,
@@ -130,7 +121,7 @@ final readonly class Basket
                 CutGroup::Basket,
                 'Basket, handle',
                 $this->innerLength(),
-                self::HANDLE_HEIGHT,
+                $handleHeight,
                 $this->thicknessMm,
                 'between the sides at the top',
             )->with([$handle]),
@@ -138,71 +129,13 @@ final readonly class Basket
                 'basket-shelf',
                 CutGroup::EggCrate,
                 'Basket, shelf',
-                $this->innerLength() - self::PLAY,
-                $this->innerWidth() - self::PLAY,
+                $this->innerLength() - $play,
+                $this->innerWidth() - $play,
                 0.0,
                 'lifts out; the lowest is the bottom',
                 $this->shelves,
             ),
         ];
-    }
-
-    /** @return list<Finding> */
-    public function findings(UnitSystem $units): array
-    {
-        $mm = static fn (float $mm): string => ShopLength::format($mm, $units);
-        $most = Assumptions::basketBypass();
-
-        return array_values(
-            array_filter([
-                $this->panels() === []
-                    ? Finding::of(
-                        Severity::Fault,
-                        'basket-nothing',
-                        'Nothing is left of the media basket',
-                        sprintf(
-                            'A cavity of %s by %s less the gaps and sheets leaves no room.',
-                            $mm($this->lengthMm),
-                            $mm($this->widthMm),
-                        ),
-                    )->because(
-                        'Sheet and gap come off on each side, the inlet and the ledges off the height.',
-                        'Take thinner sheet, a smaller gap or fewer shelves.',
-                    )
-                    : null,
-                $this->clearanceMm > $most->value
-                    ? Finding::of(
-                        Severity::Caution,
-                        'basket-bypass',
-                        'Water passes beside the media basket',
-                        sprintf('%s are left on each side.', $mm($this->clearanceMm)),
-                        $most,
-                    )->because(
-                        'Water takes the easy way and not the one through the media.',
-                        sprintf('Leave %s at the most.', $mm($most->value)),
-                    )
-                    : null,
-                $this->clearanceMm < 0.5
-                    ? Finding::of(
-                        Severity::Caution,
-                        'basket-jams',
-                        'The media basket will jam',
-                        sprintf('%s are left on each side.', $mm($this->clearanceMm)),
-                    )->because(
-                        'Rear chambers are seldom square, and it has to come out with wet hands.',
-                        'Leave 1 to 2 mm on each side.',
-                    )
-                    : null,
-                $this->panels() !== [] && $this->shelfMm() < self::LEAST_SHELF
-                    ? Finding::of(
-                        Severity::Remark,
-                        'basket-low',
-                        'The shelves are low',
-                        sprintf('Each has %s of clear height.', $mm($this->shelfMm())),
-                    )->because('A pad or a bag of media wants more.', 'Take fewer shelves.')
-                    : null,
-            ]),
-        );
     }
 
     /** @return array<string, int|float> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Cutting;
 
+use Ithys\Assumption\Assumptions;
+
 /** What is cut from one kind of stock. */
 enum CutGroup: string
 {
@@ -26,15 +28,15 @@ enum CutGroup: string
         };
     }
 
-    /** A stock sheet to begin with; estimates from memory, set by the keeper. Glass is cut to size by who sells it. */
-    public function usualStock(): ?Stock
+    /** A stock sheet to begin with; none for glass, which is cut to size by who sells it. */
+    public function usualStock(Assumptions $assumptions): ?Stock
     {
-        return match ($this) {
-            self::Baffles => null,
-            self::Trays, self::Blackout, self::Basket => new Stock(1000.0, 600.0),
-            self::EggCrate => new Stock(1213.0, 603.0),
-            self::Pads => new Stock(900.0, 300.0),
-        };
+        return $this === self::Baffles
+            ? null
+            : new Stock(
+                $assumptions->value("stock-{$this->value}-length"),
+                $assumptions->value("stock-{$this->value}-width"),
+            );
     }
 
     /** Whether it is sawn, so that each cut takes its width; grid, pads and scored glass are not. */

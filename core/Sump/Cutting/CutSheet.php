@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Cutting;
 
-use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Assumed;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\Chamber;
 use Ithys\Sump\Section;
@@ -15,9 +15,6 @@ use Ithys\Sump\Tray\TrayKind;
 /** What a plastics shop or glazier cuts for a sump, and where each sheet is set. */
 final readonly class CutSheet
 {
-    /** Sheet for the ledges of a grid shelf, mm. */
-    private const LEDGE = 6.0;
-
     /** @param  list<CutPanel>  $panels */
     private function __construct(public array $panels)
     {
@@ -26,19 +23,25 @@ final readonly class CutSheet
     public static function of(Section $section, Workshop $workshop = new Workshop): self
     {
         $panels = [];
-        foreach ($section->baffles as $i => $baffle) {
+        foreach ($section->inside->baffles as $i => $baffle) {
             // Where the gap reaches over the top nothing is left to cut; a finding says so.
-            if ($baffle->edgeMm() > $baffle->gapMm) {
+            if ($baffle->edgeMm($section->assumptions) > $baffle->gapMm) {
                 $panels[] = self::panel($section, $baffle, $i + 1);
             }
         }
-        foreach ($section->trays as $tray) {
+        foreach ($section->inside->trays as $tray) {
             $chamber = $section->chambers()[$tray->chamber] ?? null;
-            if ($chamber !== null && $tray->lengthMm($chamber) > 0.0 && $tray->widthMm($chamber) > 0.0) {
+            if (
+                $chamber !== null
+                && $tray->lengthMm($chamber, $section->assumptions) > 0.0
+                && $tray->widthMm($chamber, $section->assumptions) > 0.0
+            ) {
                 array_push(
                     $panels,
-                    ...$tray->kind === TrayKind::Tray ? self::tray($tray, $chamber) : [self::shelf($tray, $chamber)],
-                    ...[self::ledge($tray, $chamber)],
+                    ...$tray->kind === TrayKind::Tray
+                        ? self::tray($section, $tray, $chamber)
+                        : [self::shelf($section, $tray, $chamber)],
+                    ...[self::ledge($section, $tray, $chamber)],
                 );
             }
         }
@@ -55,13 +58,17 @@ final readonly class CutSheet
             );
         }
 
-        return new self([...$panels, ...self::blackout($section, $workshop), ...($workshop->basket?->panels() ?? [])]);
+        return new self([
+            ...$panels,
+            ...self::blackout($section, $workshop),
+            ...$workshop->basket?->panels($section->assumptions) ?? [],
+        ]);
     }
 
     /** @return list<CutPanel> */
-    private static function tray(Tray $tray, Chamber $chamber): array
+    private static function tray(Section $section, Tray $tray, Chamber $chamber): array
     {
-        $places = $tray->places($chamber) ?? [];
+        $places = $tray->places($chamber, $section->assumptions) ?? [];
         $holes = [];
         foreach ($tray->openings as $opening) {
             $place = $places[$opening->id] ?? null;
@@ -81,8 +88,8 @@ final readonly class CutSheet
                 $tray->id,
                 CutGroup::Trays,
                 "Tray, chamber {$chamber->number()}",
-                $tray->lengthMm($chamber),
-                $tray->widthMm($chamber),
+                $tray->lengthMm($chamber, $section->assumptions),
+                $tray->widthMm($chamber, $section->assumptions),
                 $tray->thicknessMm,
                 implode(
                     ', ',
@@ -92,28 +99,28 @@ final readonly class CutSheet
         ];
     }
 
-    private static function shelf(Tray $tray, Chamber $chamber): CutPanel
+    private static function shelf(Section $section, Tray $tray, Chamber $chamber): CutPanel
     {
         return CutPanel::plain(
             $tray->id,
             CutGroup::EggCrate,
             "Shelf, chamber {$chamber->number()}",
-            $tray->lengthMm($chamber),
-            $tray->widthMm($chamber),
+            $tray->lengthMm($chamber, $section->assumptions),
+            $tray->widthMm($chamber, $section->assumptions),
             $tray->thicknessMm,
             'cut through the middle of the cells',
         );
     }
 
-    private static function ledge(Tray $tray, Chamber $chamber): CutPanel
+    private static function ledge(Section $section, Tray $tray, Chamber $chamber): CutPanel
     {
         return CutPanel::plain(
             "{$tray->id}-ledge",
             CutGroup::Trays,
             "Ledge, chamber {$chamber->number()}",
-            $tray->lengthMm($chamber),
-            Assumptions::trayLedge()->value,
-            $tray->kind === TrayKind::Tray ? $tray->thicknessMm : self::LEDGE,
+            $tray->lengthMm($chamber, $section->assumptions),
+            $section->assumptions->value(Assumed::TrayLedge),
+            $tray->kind === TrayKind::Tray ? $tray->thicknessMm : $section->assumptions->value(Assumed::ShelfLedge),
             'front and back, under the tray',
             2,
         );
@@ -126,8 +133,8 @@ final readonly class CutSheet
         if ($chamber === null || $chamber->lengthMm() <= 0.0) {
             return [];
         }
-        $thickness = $workshop->blackoutMm ?? Assumptions::blackout()->value;
-        $across = $section->widthMm - 2 * Assumptions::siliconeGap()->value;
+        $thickness = $workshop->blackoutMm ?? $section->assumptions->value(Assumed::Blackout);
+        $across = $section->vessel->widthMm - 2 * $section->assumptions->value(Assumed::SiliconeGap);
         $of = static fn (
             string $id,
             string $side,
@@ -150,7 +157,7 @@ final readonly class CutSheet
                 ['return', 'return side', $chamber->index],
             ] as [$id, $side, $i]
         ) {
-            $baffle = $section->baffles[$i] ?? null;
+            $baffle = $section->inside->baffles[$i] ?? null;
             // Against a baffle it ends with it, so that the water still gets over; against a wall it goes to the rim,
             // outside.
             $sides[]
@@ -158,8 +165,8 @@ final readonly class CutSheet
                     ? $of(
                         $id,
                         $side,
-                        $section->widthMm + 2 * $section->wallMm,
-                        $section->heightMm,
+                        $section->vessel->widthMm + 2 * $section->vessel->wallMm,
+                        $section->vessel->heightMm,
                         'outside, on the wall',
                     )
                     : $of($id, $side, $across, $baffle->topMm - $baffle->gapMm, 'against the baffle, open where it is');
@@ -167,37 +174,36 @@ final readonly class CutSheet
 
         return [
             ...$sides,
-            $of('front', 'front', $chamber->lengthMm(), $section->heightMm, 'outside'),
-            $of('back', 'back', $chamber->lengthMm(), $section->heightMm, 'outside'),
+            $of('front', 'front', $chamber->lengthMm(), $section->vessel->heightMm, 'outside'),
+            $of('back', 'back', $chamber->lengthMm(), $section->vessel->heightMm, 'outside'),
         ];
     }
 
     private static function panel(Section $section, Baffle $baffle, int $number): CutPanel
     {
-        $width = $section->widthMm - 2 * Assumptions::siliconeGap()->value;
-        $height = $baffle->edgeMm() - $baffle->gapMm;
-        $relief = $baffle->hangs() ? 0.0 : min(Assumptions::cornerRelief()->value, $width / 4, $height / 4);
+        $width = $section->vessel->widthMm - 2 * $section->assumptions->value(Assumed::SiliconeGap);
+        $height = $baffle->edgeMm($section->assumptions) - $baffle->gapMm;
+        $relief = $baffle->hangs()
+            ? 0.0
+            : min($section->assumptions->value(Assumed::CornerRelief), $width / 4, $height / 4);
         $outline
             = $relief > 0.0
                 ? [
                     [$relief, 0.0],
                     [$width - $relief, 0.0],
                     [$width, $relief],
-                    ...self::top($baffle, $width, $height),
+                    ...self::top($section, $baffle, $width, $height),
                     [0.0, $relief],
                 ]
-                : [[0.0, 0.0], [$width, 0.0], ...self::top($baffle, $width, $height)];
+                : [[0.0, 0.0], [$width, 0.0], ...self::top($section, $baffle, $width, $height)];
 
         return new CutPanel(
             $baffle->id,
             CutGroup::Baffles,
             "{$number}. {$baffle->kind->label()}",
-            $width,
-            $height,
-            $baffle->thicknessMm,
-            $outline,
+            new CutShape($width, $height, $baffle->thicknessMm, $outline),
             $baffle->hangs() ? 'hangs clear of the floor' : ($relief > 0.0 ? 'lower corners relieved' : ''),
-            $baffle->atMm, $baffle->atMm + $section->wallMm);
+            $baffle->atMm, $baffle->atMm + $section->vessel->wallMm);
     }
 
     /**
@@ -205,15 +211,15 @@ final readonly class CutSheet
      *
      * @return list<array{float, float}>
      */
-    private static function top(Baffle $baffle, float $width, float $height): array
+    private static function top(Section $section, Baffle $baffle, float $width, float $height): array
     {
         if (! $baffle->isToothed()) {
             return [[$width, $height], [0.0, $height]];
         }
-        $slot = Assumptions::combSlot()->value;
+        $slot = $section->assumptions->value(Assumed::CombSlot);
         $pitch = $slot / $baffle->openShare;
         $count = max(1, (int) floor($width / $pitch));
-        $depth = $baffle->edgeMm() - $baffle->topMm;
+        $depth = $baffle->edgeMm($section->assumptions) - $baffle->topMm;
         $first = ($width - ($count - 1) * $pitch - $slot) / 2;
         $points = [[$width, $height]];
         for ($i = $count - 1; $i >= 0; $i--) {

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Cutting;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
-use Ithys\Finding;
 use Ithys\Packing\Nest;
 use Ithys\Packing\Nesting;
-use Ithys\Quantity\ShopLength;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Severity;
 
 /** A cut sheet laid out on the sheets it is bought as: how many are needed, and what lies where. */
 final readonly class StockPlan
@@ -20,22 +17,22 @@ final readonly class StockPlan
     {
     }
 
-    public static function of(CutSheet $sheet, Workshop $workshop): self
+    public static function of(CutSheet $sheet, Workshop $workshop, Assumptions $assumptions): self
     {
         /** @var array<string, non-empty-list<CutPanel>> $kinds */
         $kinds = [];
         foreach ($sheet->panels as $panel) {
             // What is of one kind but another thickness comes from another sheet; each pad has its own count.
             $kinds[
-                $panel->group->value.' '.($panel->group === CutGroup::Pads ? $panel->id : $panel->thicknessMm)
+                $panel->group->value.' '.($panel->group === CutGroup::Pads ? $panel->id : $panel->shape->thicknessMm)
             ][] = $panel;
         }
         $uses = [];
         foreach ($kinds as $panels) {
             $group = $panels[0]->group;
-            $stock = $workshop->stock($group);
+            $stock = $workshop->stock($group, $assumptions);
             if ($stock !== null) {
-                $kerf = $group->isSawn() ? Assumptions::kerf()->value : 0.0;
+                $kerf = $group->isSawn() ? $assumptions->value(Assumed::Kerf) : 0.0;
                 $uses[]
                     = $group === CutGroup::Pads
                         ? self::many($panels[0], $stock, $kerf)
@@ -44,32 +41,6 @@ final readonly class StockPlan
         }
 
         return new self($uses);
-    }
-
-    /** @return list<Finding> */
-    public function findings(UnitSystem $units): array
-    {
-        $findings = [];
-        foreach ($this->uses as $use) {
-            foreach ($use->tooLarge as $panel) {
-                $findings[] = Finding::of(
-                    Severity::Caution,
-                    'stock-small',
-                    'A piece is larger than its sheet',
-                    sprintf(
-                        '%s is %s; the sheet %s by %s.',
-                        $panel->label,
-                        $panel->size($units),
-                        ShopLength::format($use->stock->lengthMm, $units),
-                        ShopLength::format($use->stock->widthMm, $units),
-                    ),
-                )
-                    ->at($panel->id)
-                    ->because('It cannot be cut from it in one piece.', 'Take a larger sheet, or have it cut to size.');
-            }
-        }
-
-        return $findings;
     }
 
     private static function many(CutPanel $panel, Stock $stock, float $kerf): StockUse
@@ -83,14 +54,12 @@ final readonly class StockPlan
                 $nest->widthMm,
                 $nest->turned,
             ),
-            Nesting::fill($panel->widthMm, $panel->heightMm, $stock->lengthMm, $stock->widthMm, $kerf),
+            Nesting::fill($panel->shape->widthMm, $panel->shape->heightMm, $stock->lengthMm, $stock->widthMm, $kerf),
         );
         $fit = count($nests);
 
         return new StockUse(
-            $panel->group,
             $panel->label,
-            $panel->thicknessMm,
             $stock,
             [$panel],
             $fit === 0 ? [] : [$nests],
@@ -106,7 +75,7 @@ final readonly class StockPlan
         $sizes = [];
         foreach ($panels as $i => $panel) {
             for ($n = 0; $n < $panel->count; $n++) {
-                $sizes["{$i} {$n}"] = [$panel->widthMm, $panel->heightMm];
+                $sizes["{$i} {$n}"] = [$panel->shape->widthMm, $panel->shape->heightMm];
             }
         }
         $panel = static fn (string $mark): CutPanel => $panels[(int) $mark];
@@ -127,9 +96,7 @@ final readonly class StockPlan
         );
 
         return new StockUse(
-            $panels[0]->group,
             $panels[0]->group->label(),
-            $panels[0]->thicknessMm,
             $stock,
             $panels,
             $sheets,

@@ -10,15 +10,13 @@ use Ithys\Packing\Nest;
 final readonly class StockUse
 {
     /**
-     * @param  list<CutPanel>  $panels
+     * @param  non-empty-list<CutPanel>  $panels
      * @param  list<list<Nest>>  $sheets  what lies on each; of equal pieces one sheet stands for all
      * @param  ?int  $perSheet  how many equal pieces one sheet gives; null where they differ
      * @param  list<CutPanel>  $tooLarge  what no sheet of this size gives
      */
     public function __construct(
-        public CutGroup $group,
         public string $label,
-        public float $thicknessMm,
         public Stock $stock,
         public array $panels,
         public array $sheets,
@@ -28,12 +26,25 @@ final readonly class StockUse
     ) {
     }
 
+    public function group(): CutGroup
+    {
+        return $this->panels[0]->group;
+    }
+
+    public function thicknessMm(): float
+    {
+        return $this->panels[0]->shape->thicknessMm;
+    }
+
     /** Share of the area of all sheets that ends up in pieces. */
     public function usedShare(): float
     {
         $pieces = array_filter($this->panels, fn (CutPanel $panel): bool => ! in_array($panel, $this->tooLarge, true));
         $area = array_sum(
-            array_map(static fn (CutPanel $one): float => $one->count * $one->widthMm * $one->heightMm, $pieces),
+            array_map(
+                static fn (CutPanel $one): float => $one->count * $one->shape->widthMm * $one->shape->heightMm,
+                $pieces,
+            ),
         );
 
         return $this->sheetsNeeded === 0

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Cutting;
 
+use Ithys\Assumption\Assumptions;
+
 /** What else is cut for a filter, and the sheets it is cut from. */
 final readonly class Workshop
 {
@@ -21,9 +23,9 @@ final readonly class Workshop
     ) {
     }
 
-    public function stock(CutGroup $group): ?Stock
+    public function stock(CutGroup $group, Assumptions $assumptions): ?Stock
     {
-        return $this->stock[$group->value] ?? $group->usualStock();
+        return $this->stock[$group->value] ?? $group->usualStock($assumptions);
     }
 
     /** @return array<string, mixed> */

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Tray;
 
-/**
- * What a hole in a tray is for. Sizes to begin with: sock holes of 4 and 7 in are common practice, the rest are
- * estimates from memory.
- */
+use Ithys\Assumption\Assumptions;
+
+/** What a hole in a tray is for. */
 enum OpeningKind: string
 {
     case SmallSock = 'sock-4in';
@@ -44,14 +43,17 @@ enum OpeningKind: string
     }
 
     /** One of a usual size. */
-    public function usual(string $id): Opening
+    public function usual(string $id, Assumptions $assumptions): Opening
     {
-        return match ($this) {
-            self::SmallSock => new Opening($id, $this, 101.6, 101.6, 25.0, 330.0),
-            self::LargeSock => new Opening($id, $this, 177.8, 177.8, 25.0, 405.0),
-            self::Roller => new Opening($id, $this, 150.0, 110.0, 200.0, 208.28),
-            self::Standpipe => new Opening($id, $this, 40.0, 40.0, 45.0, 60.0),
-            self::Spare => new Opening($id, $this, 101.6, 101.6, 0.0, 0.0),
-        };
+        $figure = fn (string $name): float => $assumptions->value("opening-{$this->value}-{$name}");
+
+        return new Opening(
+            $id,
+            $this,
+            $figure('length'),
+            $this->isRound() ? $figure('length') : $figure('width'),
+            $this === self::Spare ? 0.0 : $figure('stands'),
+            $this === self::Spare ? 0.0 : $figure('hangs'),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Tray;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Standpipe;
 use Ithys\Packing\Nest;
@@ -30,15 +31,21 @@ final readonly class Tray
         return $this->topMm - $this->thicknessMm;
     }
 
-    /** Length along the sump of the sheet that is dropped into a chamber, mm. */
-    public function lengthMm(Chamber $chamber): float
+    /** Whether it lies between the floor and a rim so high. */
+    public function liesWithin(float $rimMm): bool
     {
-        return $chamber->lengthMm() - 2 * Assumptions::trayClearance()->value;
+        return $this->topMm <= $rimMm && $this->undersideMm() >= 0.0;
     }
 
-    public function widthMm(Chamber $chamber): float
+    /** Length along the sump of the sheet that is dropped into a chamber, mm. */
+    public function lengthMm(Chamber $chamber, Assumptions $assumptions): float
     {
-        return $chamber->widthMm - 2 * Assumptions::trayClearance()->value;
+        return $chamber->lengthMm() - 2 * $assumptions->value(Assumed::TrayClearance);
+    }
+
+    public function widthMm(Chamber $chamber, Assumptions $assumptions): float
+    {
+        return $chamber->widthMm - 2 * $assumptions->value(Assumed::TrayClearance);
     }
 
     /**
@@ -47,17 +54,17 @@ final readonly class Tray
      *
      * @return ?array<string, Nest> by opening
      */
-    public function places(Chamber $chamber): ?array
+    public function places(Chamber $chamber, Assumptions $assumptions): ?array
     {
-        $web = Assumptions::trayWeb()->value;
+        $web = $assumptions->value(Assumed::TrayWeb);
         $sizes = [];
         foreach ($this->openings as $opening) {
             $sizes[$opening->id] = [$opening->lengthMm, $opening->widthMm];
         }
         $nesting = Nesting::of(
             $sizes,
-            max(0.0, $this->lengthMm($chamber) - 2 * $web),
-            max(0.0, $this->widthMm($chamber) - 2 * $web),
+            max(0.0, $this->lengthMm($chamber, $assumptions) - 2 * $web),
+            max(0.0, $this->widthMm($chamber, $assumptions) - 2 * $web),
             $web,
         );
         if ($nesting->tooLarge !== [] || count($nesting->sheets) > 1) {
@@ -102,7 +109,7 @@ final readonly class Tray
      * How high the water stands over the floor when every sock and roller is clogged and the standpipes carry it all,
      * mm; null without one.
      */
-    public function cloggedLevelMm(float $litresPerHour): ?float
+    public function cloggedLevelMm(float $litresPerHour, Assumptions $assumptions): ?float
     {
         $pipes = $this->of(OpeningKind::Standpipe);
         if ($pipes === []) {
@@ -110,7 +117,9 @@ final readonly class Tray
         }
         usort($pipes, static fn (Opening $a, Opening $b): int => $a->standsMm <=> $b->standsMm);
 
-        return $this->topMm + $pipes[0]->standsMm + (new Standpipe($pipes[0]->lengthMm))->head($litresPerHour);
+        $mouth = new Standpipe($pipes[0]->lengthMm, $assumptions->value(Assumed::Orifice));
+
+        return $this->topMm + $pipes[0]->standsMm + $mouth->head($litresPerHour);
     }
 
     /** @return array<string, mixed> */

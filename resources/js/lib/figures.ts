@@ -1,11 +1,24 @@
-import { type Dimension, useShared } from './page';
+import { type Dimension, type UnitDisplay, useShared } from './page';
 
 /** A number with as many decimals as are worth reading: 1,234, 46.2, 7.25, 0.055. */
 export function figure(value: number, decimals?: number): string {
+    return text(value, decimals ?? places(value, 3), decimals ?? 0);
+}
+
+/** A figure in base units as the keeper reads it, without its unit; the server writes it the same way. */
+export function amountIn(base: number, unit: UnitDisplay): string {
+    const value = base / unit.factor + unit.offset;
+    return text(value, unit.decimals ?? places(value, unit.smallDecimals), 0);
+}
+
+function places(value: number, small: number): number {
     const size = Math.abs(value);
-    const places = decimals ?? (size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : 3);
-    const text = value.toLocaleString('en', { maximumFractionDigits: places, minimumFractionDigits: decimals ?? 0 });
-    return text.replace('-', '−');
+    return size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : size >= 0.01 ? small : small + 1;
+}
+
+function text(value: number, most: number, least: number): string {
+    const written = value.toLocaleString('en', { maximumFractionDigits: most, minimumFractionDigits: least });
+    return written.replace('-', '−').replace(/^−0$/, '0');
 }
 
 /** The same with its sign always shown. */
@@ -17,10 +30,9 @@ export function signed(value: number, decimals?: number): string {
 /** Shows base units in the keeper's units. */
 export function useUnits() {
     const { units } = useShared();
-    const shown = (base: number, dimension: Dimension) => base / units[dimension].factor + units[dimension].offset;
     return {
         unit: (dimension: Dimension) => units[dimension].unit,
-        amount: (base: number, dimension: Dimension) => figure(shown(base, dimension)),
-        show: (base: number, dimension: Dimension) => `${figure(shown(base, dimension))} ${units[dimension].unit}`,
+        amount: (base: number, dimension: Dimension) => amountIn(base, units[dimension]),
+        show: (base: number, dimension: Dimension) => `${amountIn(base, units[dimension])} ${units[dimension].unit}`,
     };
 }

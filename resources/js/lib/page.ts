@@ -4,9 +4,13 @@ export interface UnitDisplay {
     unit: string;
     factor: number;
     offset: number;
+    /** Decimals it always has; null where they follow the size of the figure. */
+    decimals: number | null;
+    /** Decimals of a figure under one. */
+    smallDecimals: number;
 }
 
-export type Dimension = 'volume' | 'length' | 'mass' | 'flow' | 'temperature' | 'concentration';
+export type Dimension = 'volume' | 'length' | 'mass' | 'flow' | 'temperature' | 'concentration' | 'head' | 'speed';
 
 export interface Keeper {
     name: string;
@@ -33,10 +37,12 @@ export interface Shared {
 export interface Basis {
     key: string;
     label: string;
-    value: number;
-    unit: string;
+    /** With its unit, in the keeper's. */
+    value: string;
     kind: string;
     source: string;
+    /** Why the keeper set it for this tank; null where it is the house's. */
+    reason: string | null;
 }
 
 export interface Finding {

@@ -1,7 +1,12 @@
+import { figure } from './figures';
+
 /** A length as a drawing shows it: whole millimetres, or inches to the sixteenth. */
 export function shopLength(mm: number, unit: string): string {
     if (unit !== 'in') {
-        return Math.abs(mm) < 10 && mm !== Math.round(mm) ? mm.toFixed(1) : String(Math.round(mm));
+        return figure(Math.abs(mm) < 10 ? Math.round(mm * 10) / 10 : Math.round(mm), Math.abs(mm) < 10 ? 1 : 0).replace(
+            /\.0$/,
+            '',
+        );
     }
     const sixteenths = Math.round((Math.abs(mm) / 25.4) * 16);
     const sign = mm < 0 && sixteenths > 0 ? '−' : '';

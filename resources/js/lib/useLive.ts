@@ -5,10 +5,10 @@ import { ASK_AGAIN_AFTER } from './useDraft';
 
 /**
  * The server's latest answer to a draft that moves, as when something is dragged. One question is asked at a time; when its answer is
- * there, the newest draft is the next. No draft, no question.
+ * there, the newest draft is the next. No draft, no question. `isOfNow` says whether the draft still stands as it was asked about.
  */
-export function useLive<T>(url: string, draft: unknown): Answer<T> | null {
-    const [latest, setLatest] = useState<Answer<T> | null>(null);
+export function useLive<T>(url: string, draft: unknown): { answer: Answer<T>; isOfNow: boolean } | null {
+    const [latest, setLatest] = useState<{ answer: Answer<T>; asked: string } | null>(null);
     const body = draft === null ? null : JSON.stringify(draft);
     // Without a draft the last answer is forgotten: the next draft is another one.
     if (body === null && latest !== null) {
@@ -24,14 +24,15 @@ export function useLive<T>(url: string, draft: unknown): Answer<T> | null {
         const ask = async () => {
             asking.current = true;
             for (let asked: string | null = null; newest.current !== null && newest.current !== asked;) {
-                asked = newest.current;
+                const question: string = newest.current;
+                asked = question;
                 try {
-                    const heard = await postJson<T>(url, JSON.parse(asked));
+                    const heard = await postJson<T>(url, JSON.parse(question));
                     answered();
                     // What is under the pointer goes before what the answer redraws.
                     startTransition(() => {
                         if (newest.current !== null) {
-                            setLatest(heard);
+                            setLatest({ answer: heard, asked: question });
                         }
                     });
                 } catch (problem) {
@@ -54,5 +55,5 @@ export function useLive<T>(url: string, draft: unknown): Answer<T> | null {
         },
         [],
     );
-    return latest;
+    return latest && { answer: latest.answer, isOfNow: latest.asked === body };
 }

@@ -41,10 +41,11 @@ export function useLiveDraft<T, V>({
     const { errors } = usePage().props;
     const [view, setView] = useState(savedView);
     const [saving, setSaving] = useState(false);
-    const answer = useLive<{ view: V | null; problems: Record<string, string> }>(
+    const live = useLive<{ view: V | null; problems: Record<string, string> }>(
         previewUrl,
         dirty ? { ...ask, [name]: now } : null,
     );
+    const answer = live?.answer ?? null;
     const latest = dirty ? (answer?.ok === true ? answer.result.view : null) : savedView;
     if (latest !== null && latest !== view) {
         setView(latest);
@@ -71,7 +72,8 @@ export function useLiveDraft<T, V>({
             },
         );
     };
-    const canSave = !saving && !stale && (dirty || !saved);
+    // A fault of what stood there a moment ago must not swallow the press that saves what stands there now.
+    const canSave = !saving && !(stale && live?.isOfNow === true) && (dirty || !saved);
     useHotkeys('mod+s', () => canSave && save(), { preventDefault: true, enableOnFormTags: true });
     useHotkeys('mod+z', history.undo, { preventDefault: true });
 

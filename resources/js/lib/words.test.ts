@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { figure, signed } from './figures';
+import table from '../../../tests/golden/figures.json';
+import { amountIn, figure, signed } from './figures';
+import { type UnitDisplay } from './page';
 import { shopLength } from './shopLength';
 
 describe('figures on a page', () => {
@@ -20,6 +22,20 @@ describe('figures on a page', () => {
         [0, '0'],
     ])('always shows the sign of %d, but none of nought', (value, text) => {
         expect(signed(value)).toBe(text);
+    });
+});
+
+// The server writes this table; see tests/Core/Quantity/FigureTableTest.php.
+describe('figures as the server writes them', () => {
+    const units: Record<string, Record<string, UnitDisplay>> = table.units;
+
+    it.each(table.figures)('writes %s %s of %d as %s', (system, dimension, base, text) => {
+        const unit = units[system as string]?.[dimension as string] as UnitDisplay;
+        expect(`${amountIn(base as number, unit)} ${unit.unit}`).toBe(text);
+    });
+
+    it.each(table.lengths)('writes a length in %s of %d mm as %s', (unit, mm, text) => {
+        expect(`${shopLength(mm as number, unit as string)} ${unit}`).toBe(text);
     });
 });
 

@@ -1,5 +1,4 @@
 import { chakra } from '@chakra-ui/react';
-import { figure } from '../lib/figures';
 import { type Basis } from '../lib/page';
 
 /** The kind of a default ("estimate"), which opens to what it is and where it comes from. */
@@ -14,7 +13,7 @@ export function BasisNote({ basis }: { basis: Basis }) {
             >
                 {basis.kind}
             </chakra.summary>
-            {basis.label}: {figure(basis.value)} {basis.unit}. {basis.source}
+            {basis.label}: {basis.value}. {basis.reason === null ? basis.source : `Set for this tank: ${basis.reason}`}
         </chakra.details>
     );
 }

@@ -4,7 +4,7 @@ import { router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { useDates } from '../lib/dates';
 import { figure } from '../lib/figures';
-import { NUTRIENTS, type Sheet } from './types';
+import { PARAMETERS, type Sheet } from './types';
 
 const STEP = 100;
 
@@ -27,7 +27,7 @@ export function JournalTable({
             id: reading.id,
             t: reading.t,
             lever: false,
-            what: NUTRIENTS[reading.nutrient].name,
+            what: PARAMETERS[reading.parameter].name,
             figure: `${reading.below ? '<' : ''}${figure(reading.ppm)} ppm`,
             more: [reading.method, reading.cloudy ? 'cloudy' : null, reading.note].filter(Boolean).join(', '),
         })),

@@ -7,7 +7,7 @@ import { figure } from '../lib/figures';
 import { SvgText } from '../parts/SvgText';
 import { Curve, FittedLine } from './Curves';
 import { LANE_HEIGHT, LaneMarks, lanesOf } from './Lanes';
-import { NUTRIENTS, type ReadingMark, type Sheet, type Verdict } from './types';
+import { PARAMETERS, type ReadingMark, type Sheet, type Verdict } from './types';
 import { useWidth } from './useWidth';
 
 const TOP = 30;
@@ -32,10 +32,10 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const height = laneTop + lanes.length * laneStep + 24;
     const [ink, quiet, hairline] = useToken('colors', ['ink', 'quiet', 'hairline']) as [string, string, string];
     const dates = useDates();
-    const byNutrient = useMemo(
+    const byParameter = useMemo(
         () => ({
-            no3: sheet.readings.filter((reading) => reading.nutrient === 'no3'),
-            po4: sheet.readings.filter((reading) => reading.nutrient === 'po4'),
+            no3: sheet.readings.filter((reading) => reading.parameter === 'no3'),
+            po4: sheet.readings.filter((reading) => reading.parameter === 'po4'),
         }),
         [sheet.readings],
     );
@@ -52,8 +52,8 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                 .domain([0, Math.max(least, 1.12 * (max(readings, (reading) => reading.ppm) ?? 0))])
                 .nice(4)
                 .range([TOP + curves, TOP]);
-        return { no3: scale(byNutrient.no3, 2), po4: scale(byNutrient.po4, 0.04) };
-    }, [byNutrient, curves]);
+        return { no3: scale(byParameter.no3, 2), po4: scale(byParameter.po4, 0.04) };
+    }, [byParameter, curves]);
     const [hover, setHover] = useState<number | null>(null);
 
     function look(event: PointerEvent<SVGSVGElement>) {
@@ -89,7 +89,7 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                     `${dates.moment(seen[0]?.t ?? 0)} · ${seen
                         .map(
                             (reading) =>
-                                `${NUTRIENTS[reading.nutrient].name} ${reading.below ? 'below ' : ''}${figure(reading.ppm)} ppm${reading.cloudy ? ', cloudy' : ''}`,
+                                `${PARAMETERS[reading.parameter].name} ${reading.below ? 'below ' : ''}${figure(reading.ppm)} ppm${reading.cloudy ? ', cloudy' : ''}`,
                         )
                         .join(' · ')}`}
             </Box>
@@ -154,18 +154,18 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                     {hover !== null && (
                         <path d={`M${x(hover * 1000)} ${TOP}V${TOP + curves}`} stroke={quiet} strokeDasharray="1 3" />
                     )}
-                    <Curve readings={byNutrient.no3} nutrient="no3" x={x} y={scales.no3} />
-                    <Curve readings={byNutrient.po4} nutrient="po4" x={x} y={scales.po4} />
+                    <Curve readings={byParameter.no3} parameter="no3" x={x} y={scales.no3} />
+                    <Curve readings={byParameter.po4} parameter="po4" x={x} y={scales.po4} />
                     {verdict !== null &&
                         verdict.judgements
                             .slice(0, 1)
                             .map((judgement) => (
                                 <FittedLine
-                                    key={judgement.nutrient}
+                                    key={judgement.parameter}
                                     verdict={verdict}
-                                    nutrient={judgement.nutrient}
+                                    parameter={judgement.parameter}
                                     x={x}
-                                    y={scales[judgement.nutrient]}
+                                    y={scales[judgement.parameter]}
                                 />
                             ))}
                     {flagVisible && (

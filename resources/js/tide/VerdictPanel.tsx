@@ -37,7 +37,7 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPic
         );
     }
     const [first, ...others] = verdict.judgements;
-    // Both nutrients share most findings; each is said once.
+    // Both parameters share most findings; each is said once.
     const findings = [
         ...new Map(
             verdict.judgements
@@ -65,7 +65,7 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPic
             </chakra.h2>
             {first && <Answer judgement={first} large />}
             {others.map((judgement) => (
-                <Box key={judgement.nutrient} borderTopWidth="1px" pt="3">
+                <Box key={judgement.parameter} borderTopWidth="1px" pt="3">
                     <Answer judgement={judgement} large={false} />
                 </Box>
             ))}
@@ -140,7 +140,7 @@ function Step({ label, onClick, children }: { label: string; onClick: () => void
 
 function Answer({ judgement, large }: { judgement: Judgement; large: boolean }) {
     const name = judgement.label.charAt(0).toUpperCase() + judgement.label.slice(1);
-    const places = judgement.nutrient === 'no3' ? 2 : 3;
+    const places = judgement.parameter === 'no3' ? 2 : 3;
     return (
         <Box>
             <chakra.h3 fontSize={large ? '2xl' : 'md'} mb="1">

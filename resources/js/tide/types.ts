@@ -1,7 +1,7 @@
 export interface ReadingMark {
     id: number;
     t: number;
-    nutrient: 'no3' | 'po4';
+    parameter: 'no3' | 'po4';
     ppm: number;
     below: boolean;
     cloudy: boolean;
@@ -65,7 +65,7 @@ export interface Rate {
 }
 
 export interface Judgement {
-    nutrient: 'no3' | 'po4';
+    parameter: 'no3' | 'po4';
     label: string;
     verdict: 'lower' | 'higher' | 'no difference shown' | 'cannot tell yet';
     sentence: string;
@@ -91,7 +91,7 @@ export interface Verdict {
     judgements: Judgement[];
 }
 
-export const NUTRIENTS = {
+export const PARAMETERS = {
     no3: { name: 'nitrate', colour: 'nitrate' },
     po4: { name: 'phosphate', colour: 'phosphate' },
 } as const;

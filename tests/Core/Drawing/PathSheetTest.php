@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 use Ithys\Drawing\PathSheet;
 use Ithys\Path\Item;
+use Ithys\Path\ItemWords;
 use Ithys\Path\Kind;
 use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Stock;
 use Ithys\Path\Style;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Tests\Support\Sketch;
 
 function pathSheet(Path $path): DOMDocument
 {
     $here = Sketch::in($path);
-    $sheet = new DOMDocument;
-    expect($sheet->loadXML(PathSheet::svg($here, Review::of($here), 'Test tank')))->toBeTrue();
+    $sheet = new DOMDocument();
+    expect(
+        $sheet->loadXML(PathSheet::svg($here, Review::of($here), 'Test tank', new Words(UnitSystem::Metric))),
+    )->toBeTrue();
 
     return $sheet;
 }
@@ -54,7 +59,7 @@ it('takes any words of a keeper', function (): void {
             Stock::Light,
             Stock::Light,
             [],
-            [new Line('main', [new Item('a', Kind::Skimmer, $name, tag: '</text>')])],
+            [new Line('main', [new Item('a', Kind::Skimmer, new ItemWords($name, '</text>'))])],
         ),
     );
     expect($sheet->textContent)

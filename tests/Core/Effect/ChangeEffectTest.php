@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\AssumptionKind;
 use Ithys\Effect\BrokenStick;
 use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Judgement;
@@ -9,20 +10,20 @@ use Ithys\Effect\Question;
 use Ithys\Effect\Verdict;
 use Ithys\Finding;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Feed;
-use Ithys\Journal\MediaCharge;
+use Ithys\Journal\Feed\Feed;
+use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Payload;
-use Ithys\Journal\Reading;
-use Ithys\Journal\SkimmerSwitch;
-use Ithys\Journal\SockChange;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
-use Ithys\Quantity\UnitSystem;
 use Ithys\Statistics\StudentT;
 use Ithys\Water\MixedTank;
-use Ithys\Water\Nutrient;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Support\Said;
 
 function onDay(float $day, Payload $payload, ?int $id = null): Entry
 {
@@ -48,7 +49,7 @@ function steppedTank(
     int $days = 42,
     float $litres = 200,
     float $start = 8,
-    Nutrient $nutrient = Nutrient::Nitrate,
+    Parameter $nutrient = Parameter::Nitrate,
     float $step = 0.0,
 ): array {
     $random = new Randomizer(new Mt19937($seed));
@@ -87,7 +88,7 @@ function steppedTank(
 function judge(
     array $journal,
     ?Entry $change = null,
-    Nutrient $nutrient = Nutrient::Nitrate,
+    Parameter $nutrient = Parameter::Nitrate,
     int $window = 42,
     ?float $wanted = null,
     float $nowDay = 300,
@@ -103,7 +104,6 @@ function judge(
             $nutrient,
             200,
             onDay($nowDay, new SkimmerSwitch(true))->at,
-            UnitSystem::Metric,
             $window,
             $wanted,
             $tankChanges,
@@ -120,12 +120,12 @@ function codes(Judgement $judgement): array
 
 it('finds the exact rates behind the water changes when the kit is perfect', function (): void {
     $judgement = judge(steppedTank(120, 30, 0, 1));
-    expect($judgement->before?->estimate)->toAgreeWith(120, 1e-9)
-        ->and($judgement->after?->estimate)->toAgreeWith(30, 1e-9)
-        ->and($judgement->difference?->estimate)->toAgreeWith(-90, 1e-9)
-        ->and($judgement->toArray()['difference']['ppmPerWeek'])->toAgreeWith(-90 * 7 / 200, 1e-9)
+    expect($judgement->rates?->before?->estimate)->toAgreeWith(120, 1e-9)
+        ->and($judgement->rates?->after?->estimate)->toAgreeWith(30, 1e-9)
+        ->and($judgement->rates?->difference?->estimate)->toAgreeWith(-90, 1e-9)
+        ->and($judgement->rates?->difference->toArray(200)['ppmPerWeek'])->toAgreeWith(-90 * 7 / 200, 1e-9)
         ->and($judgement->verdict)->toBe(Verdict::Lower)
-        ->and($judgement->readingsBefore)->toBe(12)->and($judgement->readingsAfter)->toBe(12)
+        ->and($judgement->readings->before)->toBe(12)->and($judgement->readings->after)->toBe(12)
         ->and(codes($judgement))->toContain('dilution-undone');
 });
 
@@ -139,7 +139,7 @@ it('would be misled without undoing the dilution', function (): void {
             ),
         ),
     );
-    expect(abs($judgement->before->estimate ?? 0))->toBeLessThan(20.0);
+    expect(abs($judgement->rates?->before->estimate ?? 0))->toBeLessThan(20.0);
 });
 
 it('gives each of the four answers', function (): void {
@@ -154,7 +154,7 @@ it('covers the true difference about as often as it claims', function (): void {
     $wrong = 0;
     for ($seed = 0; $seed < 200; $seed++) {
         $judgement = judge(steppedTank(120, 90, 0.4, 1000 + $seed));
-        $covered += $judgement->difference?->low <= -30 && $judgement->difference?->high >= -30 ? 1 : 0;
+        $covered += $judgement->rates?->difference?->low <= -30 && $judgement->rates?->difference?->high >= -30 ? 1 : 0;
         $wrong += $judgement->verdict === Verdict::Higher ? 1 : 0;
     }
     // 95 % nominal; the undone dilution adds a little correlation. Four standard errors below 95 % is 0.89.
@@ -170,29 +170,30 @@ it('says how many more readings would show the wanted size: that many do, one fe
     );
     expect($judgement->verdict)
         ->toBe(Verdict::CannotTellYet)
-        ->and($judgement->moreReadings)
+        ->and($judgement->readings->more)
         ->toBeGreaterThan(1)
-        ->and($judgement->sentence)
-        ->toContain("{$judgement->moreReadings} more readings every 3.5 days");
+        ->and(said($judgement->sentence))
+        ->toContain("{$judgement->readings->more} more readings every 3.5 days");
     $days = array_map(
         fn (int $i): float => -41 + 3.5 * $i,
-        range(0, $judgement->readingsBefore + $judgement->readingsAfter - 1),
+        range(0, $judgement->readings->before + $judgement->readings->after - 1),
     );
     // The spread follows from the interval: half width = t × √(variance × c), with c of this design.
     $t = fn (int $n): StudentT => StudentT::withDegreesOfFreedom($n - 3);
     $n = count($days);
     $c = ((float) BrokenStick::detectable($days, 1.0) / ($t($n)->quantile(0.975) + $t($n)->quantile(0.8))) ** 2;
     $variance
-        = ((($judgement->difference->high ?? 0) - ($judgement->difference->estimate ?? 0)) / $t($n)->quantile(0.975))
+        = ((($judgement->rates?->difference->high ?? 0) - ($judgement->rates?->difference->estimate ?? 0))
+            / $t($n)->quantile(0.975))
             ** 2
         / $c;
     $with = fn (int $more): float => (float) BrokenStick::detectable(
         [...$days, ...array_map(fn (int $i): float => end($days) + 3.5 * $i, range(1, $more))],
         $variance,
     );
-    expect($with((int) $judgement->moreReadings))
+    expect($with((int) $judgement->readings->more))
         ->toBeLessThanOrEqual($judgement->wantedPerDay)
-        ->and($with((int) $judgement->moreReadings - 1))
+        ->and($with((int) $judgement->readings->more - 1))
         ->toBeGreaterThan($judgement->wantedPerDay);
 });
 
@@ -231,26 +232,26 @@ it('finds a difference of the planned size in about four of five tries', functio
 
 it('cannot tell from two readings before the change, and says that later ones do not help', function (): void {
     $journal = [
-        onDay(-7, Reading::of(Nutrient::Nitrate, 8)),
-        onDay(-3, Reading::of(Nutrient::Nitrate, 8.5)),
-        ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), range(2, 30, 3)),
+        onDay(-7, Reading::of(Parameter::Nitrate, 8)),
+        onDay(-3, Reading::of(Parameter::Nitrate, 8.5)),
+        ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Parameter::Nitrate, 8)), range(2, 30, 3)),
     ];
     $judgement = judge($journal);
     expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
-        ->and($judgement->difference)->toBeNull()
-        ->and($judgement->moreReadings)->toBeNull()
-        ->and($judgement->sentence)->toContain('Only 2 readings before')->and($judgement->line)->toBe([]);
+        ->and($judgement->rates?->difference)->toBeNull()
+        ->and($judgement->readings->more)->toBeNull()
+        ->and(said($judgement->sentence))->toContain('Only 2 readings before')->and($judgement->line)->toBe([]);
 });
 
 it('says nothing of an empty journal', function (): void {
     $judgement = judge([]);
     expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
-        ->and($judgement->readingsBefore + $judgement->readingsAfter)->toBe(0);
+        ->and($judgement->readings->before + $judgement->readings->after)->toBe(0);
 });
 
 it('never claims less scatter than the kit resolves', function (): void {
     // A coarse kit reads 8 every time; rounding alone leaves an interval as wide as its step allows.
-    $flat = array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8, step: 1)), [
+    $flat = array_map(fn (int $d): Entry => onDay($d, Reading::of(Parameter::Nitrate, 8, step: 1)), [
         -20,
         -15,
         -10,
@@ -261,23 +262,23 @@ it('never claims less scatter than the kit resolves', function (): void {
         20,
     ]);
     $judgement = judge($flat);
-    expect($judgement->difference?->high)->toBeGreaterThan(200 * sqrt(1 / 12) * 0.1)
-        ->and($judgement->difference?->estimate)->toBeLessThan(1e-9);
+    expect($judgement->rates?->difference?->high)->toBeGreaterThan(200 * sqrt(1 / 12) * 0.1)
+        ->and($judgement->rates?->difference?->estimate)->toBeLessThan(1e-9);
 });
 
 it('takes the steps between the readings for the resolution when they were written finer', function (): void {
     $halves = array_map(
-        fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d % 2 === 0 ? 8.0 : 8.5, step: 0.1)),
+        fn (int $d): Entry => onDay($d, Reading::of(Parameter::Nitrate, $d % 2 === 0 ? 8.0 : 8.5, step: 0.1)),
         [-20, -15, -10, -5, 5, 10, 15, 20],
     );
     $fine = array_map(
-        fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, $d % 2 === 0 ? 8.0 : 8.1, step: 0.1)),
+        fn (int $d): Entry => onDay($d, Reading::of(Parameter::Nitrate, $d % 2 === 0 ? 8.0 : 8.1, step: 0.1)),
         [-20, -15, -10, -5, 5, 10, 15, 20],
     );
     expect(judge($halves)->wantedPerDay)
         ->toBeGreaterThan(0)
-        ->and(judge($halves)->difference?->high)
-        ->toBeGreaterThan(4 * (judge($fine)->difference->high ?? 0));
+        ->and(judge($halves)->rates?->difference?->high)
+        ->toBeGreaterThan(4 * (judge($fine)->rates?->difference->high ?? 0));
 });
 
 it('lists what else changed, and when', function (): void {
@@ -286,15 +287,18 @@ it('lists what else changed, and when', function (): void {
         onDay(16, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7),
         onDay(-20, new SkimmerSwitch(false), 8),
     ];
-    $sentences = array_map(fn (Finding $finding): string => $finding->sentence, judge($journal)->findings);
+    $sentences = array_map(fn (Finding $finding): string => said($finding->sentence), judge($journal)->findings);
     expect($sentences)->toContain('Activated carbon 60 g, 16 days after.', 'Skimmer off, 20 days before.');
 });
 
 it('will not tell two changes apart that lie too close', function (): void {
     $judgement = judge([...steppedTank(120, 40, 0.1, 6), onDay(2, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7)]);
-    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
-        ->and($judgement->sentence)->toContain('cannot be told apart. The other: Activated carbon 60 g, 2 days after.')
-        ->and($judgement->difference)->not->toBeNull();
+    expect($judgement->verdict)
+        ->toBe(Verdict::CannotTellYet)
+        ->and(said($judgement->sentence))
+        ->toContain('cannot be told apart. The other: Activated carbon 60 g, 2 days after.')
+        ->and($judgement->rates?->difference)
+        ->not->toBeNull();
 });
 
 it('sees feeding and sock intervals shift, but not routine go on', function (): void {
@@ -309,18 +313,18 @@ it('sees feeding and sock intervals shift, but not routine go on', function (): 
     $steady = judge([...steppedTank(120, 60, 0.1, 6), ...$feeds(3.1), ...$socks(4)]);
     expect(codes($steady))->not->toContain('confounder');
     $shifted = array_map(
-        fn (Finding $finding): string => $finding->sentence,
+        fn (Finding $finding): string => said($finding->sentence),
         judge([...steppedTank(120, 60, 0.1, 6), ...$feeds(4.5), ...$socks(8)])->findings,
     );
     expect($shifted)->toContain(
-        'Feeding rose from 3 to 4.5 g a day.',
+        'Feeding rose from 3 g a day to 4.5 g a day.',
         'The sock interval went from about 4 to 8 days.',
     );
 });
 
 it('says when the tank itself was changed', function (): void {
     $judgement = judge(steppedTank(120, 60, 0.1, 6), tankChanges: [onDay(20, new SkimmerSwitch(true))->at]);
-    expect(array_map(fn (Finding $f): string => $f->sentence, $judgement->findings))->toContain(
+    expect(array_map(fn (Finding $f): string => said($f->sentence), $judgement->findings))->toContain(
         'The tank or its path was changed 20 days after.',
     );
 });
@@ -328,18 +332,18 @@ it('says when the tank itself was changed', function (): void {
 it('does not run a line through another phosphate charge', function (): void {
     $charge = onDay(0, MediaCharge::grams(Medium::Gfo, 80), 1);
     $other = onDay(-21, MediaCharge::grams(Medium::Gfo, 80), 2);
-    $journal = [...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1), $other];
-    $phosphate = judge($journal, $charge, Nutrient::Phosphate);
-    expect($phosphate->readingsBefore)->toBeLessThan(8)
+    $journal = [...steppedTank(2, 0.5, 0.002, 6, nutrient: Parameter::Phosphate, start: 0.1), $other];
+    $phosphate = judge($journal, $charge, Parameter::Phosphate);
+    expect($phosphate->readings->before)->toBeLessThan(8)
         ->and(codes($phosphate))->toContain('beyond-charge', 'confounder');
     // An older charge outside the window still wears out inside it.
     $old = judge(
         [
-            ...steppedTank(2, 0.5, 0.002, 6, nutrient: Nutrient::Phosphate, start: 0.1),
+            ...steppedTank(2, 0.5, 0.002, 6, nutrient: Parameter::Phosphate, start: 0.1),
             onDay(-60, MediaCharge::grams(Medium::Gfo, 80), 2),
         ],
         null,
-        Nutrient::Phosphate,
+        Parameter::Phosphate,
     );
     expect(codes($old))->toContain('wearing-medium', 'confounder');
     expect(
@@ -349,65 +353,68 @@ it('does not run a line through another phosphate charge', function (): void {
 
 it('leaves out readings while the medium settles', function (): void {
     $judgement = judge(
-        [...steppedTank(120, 60, 0.1, 6), onDay(0.5, Reading::of(Nutrient::Nitrate, 20))],
+        [...steppedTank(120, 60, 0.1, 6), onDay(0.5, Reading::of(Parameter::Nitrate, 20))],
         onDay(0, MediaCharge::grams(Medium::Resin, 80), 1),
     );
-    expect(codes($judgement))->toContain('settling')->and($judgement->readingsAfter)->toBe(12);
+    expect(codes($judgement))->toContain('settling')->and($judgement->readings->after)->toBe(12);
 });
 
 it('starts a new series where the method changes', function (): void {
     $journal = array_map(
         fn (int $d): Entry => onDay(
             $d,
-            Reading::of(Nutrient::Nitrate, $d < 20 ? 8 + $d / 100 : 30, method: $d < 20 ? 'old kit' : 'new kit'),
+            Reading::of(Parameter::Nitrate, $d < 20 ? 8 + $d / 100 : 30, method: $d < 20 ? 'old kit' : 'new kit'),
         ),
         range(-30, 40, 2),
     );
     $judgement = judge($journal);
-    expect($judgement->readingsAfter)->toBe(9)->and(codes($judgement))->toContain('method-changed')
-        ->and($judgement->after?->estimate)->toAgreeWith(2.0, 1e-6);
+    expect($judgement->readings->after)->toBe(9)->and(codes($judgement))->toContain('method-changed')
+        ->and($judgement->rates?->after?->estimate)->toAgreeWith(2.0, 1e-6);
 });
 
 it('mentions cloudy water and readings below the kit', function (): void {
     $journal = [
         ...steppedTank(120, 60, 0.1, 6),
-        onDay(3, Reading::of(Nutrient::Nitrate, 8, cloudy: true)),
-        onDay(6, Reading::of(Nutrient::Nitrate, 8, belowLimit: true)),
+        onDay(3, Reading::of(Parameter::Nitrate, 8, cloudy: true)),
+        onDay(6, Reading::of(Parameter::Nitrate, 8, belowLimit: true)),
     ];
     expect(codes(judge($journal)))->toContain('cloudy', 'below-limit');
 });
 
 it('counts a reading at the moment of the change and of a water change as taken before it', function (): void {
     $judgement = judge([
-        onDay(0, Reading::of(Nutrient::Nitrate, 8)),
-        ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Nutrient::Nitrate, 8)), [-9, -6, -3, 3, 6, 9]),
+        onDay(0, Reading::of(Parameter::Nitrate, 8)),
+        ...array_map(fn (int $d): Entry => onDay($d, Reading::of(Parameter::Nitrate, 8)), [-9, -6, -3, 3, 6, 9]),
     ]);
-    expect($judgement->readingsBefore)->toBe(4)->and($judgement->readingsAfter)->toBe(3);
+    expect($judgement->readings->before)->toBe(4)->and($judgement->readings->after)->toBe(3);
 });
 
 it('splits nothing by the order of same-moment entries', function (): void {
     $journal = steppedTank(120, 60, 0.2, 9);
     $doubled = [
         ...$journal,
-        onDay(7, Reading::of(Nutrient::Nitrate, 8.1)),
-        onDay(7, Reading::of(Nutrient::Nitrate, 8.3)),
+        onDay(7, Reading::of(Parameter::Nitrate, 8.1)),
+        onDay(7, Reading::of(Parameter::Nitrate, 8.3)),
     ];
     $swapped = [
         ...$journal,
-        onDay(7, Reading::of(Nutrient::Nitrate, 8.3)),
-        onDay(7, Reading::of(Nutrient::Nitrate, 8.1)),
+        onDay(7, Reading::of(Parameter::Nitrate, 8.3)),
+        onDay(7, Reading::of(Parameter::Nitrate, 8.1)),
     ];
-    expect(judge($doubled)->difference?->estimate)->toAgreeWith(judge($swapped)->difference->estimate ?? 0, 1e-2);
+    expect(judge($doubled)->rates?->difference?->estimate)->toAgreeWith(
+        judge($swapped)->rates?->difference->estimate ?? 0,
+        1e-2,
+    );
 });
 
 it('ignores what lies outside the window', function (): void {
     $inside = judge(steppedTank(120, 60, 0.2, 9));
     $more = judge([
         ...steppedTank(120, 60, 0.2, 9),
-        onDay(-50, Reading::of(Nutrient::Nitrate, 400)),
-        onDay(60, Reading::of(Nutrient::Nitrate, 400)),
+        onDay(-50, Reading::of(Parameter::Nitrate, 400)),
+        onDay(60, Reading::of(Parameter::Nitrate, 400)),
     ]);
-    expect($more->difference)->toEqual($inside->difference);
+    expect($more->rates->difference)->toEqual($inside->rates->difference);
 });
 
 it('cries wolf no more often than it admits', function (): void {
@@ -423,8 +430,8 @@ it('cries wolf no more often than it admits', function (): void {
 it('stays honest with a kit that shows hundredths of phosphate', function (): void {
     $covered = 0;
     for ($seed = 0; $seed < 200; $seed++) {
-        $journal = steppedTank(1.2, 0.6, 0.004, 9000 + $seed, nutrient: Nutrient::Phosphate, start: 0.08, step: 0.01);
-        $difference = judge($journal, nutrient: Nutrient::Phosphate)->difference;
+        $journal = steppedTank(1.2, 0.6, 0.004, 9000 + $seed, nutrient: Parameter::Phosphate, start: 0.08, step: 0.01);
+        $difference = judge($journal, nutrient: Parameter::Phosphate)->rates?->difference;
         $covered += $difference !== null && $difference->low <= -0.6 && $difference->high >= -0.6 ? 1 : 0;
     }
     expect($covered / 200)->toBeGreaterThanOrEqual(0.89);
@@ -432,7 +439,7 @@ it('stays honest with a kit that shows hundredths of phosphate', function (): vo
 
 it('tells more from more readings', function (): void {
     $width = function (float $every): float {
-        $difference = judge(steppedTank(115, 115, 0.3, 77, every: $every))->difference;
+        $difference = judge(steppedTank(115, 115, 0.3, 77, every: $every))->rates?->difference;
 
         return $difference === null ? INF : $difference->high - $difference->low;
     };
@@ -443,10 +450,10 @@ it('tells more from more readings', function (): void {
 it('does not depend on the size of the tank but for the milligrams', function (): void {
     $small = judge(steppedTank(120, 40, 0.2, 31));
     $litres = 200;
-    expect($small->toArray()['difference']['ppmPerWeek'])
-        ->toAgreeWith((($small->difference->estimate ?? 0) * 7) / $litres, 1e-12)
-        ->and($small->toArray()['difference']['ppmPerWeekLow'])
-        ->toAgreeWith((($small->difference->low ?? 0) * 7) / $litres, 1e-12)
+    expect($small->rates?->difference->toArray($litres)['ppmPerWeek'])
+        ->toAgreeWith((($small->rates->difference->estimate ?? 0) * 7) / $litres, 1e-12)
+        ->and($small->rates?->difference->toArray($litres)['ppmPerWeekLow'])
+        ->toAgreeWith((($small->rates->difference->low ?? 0) * 7) / $litres, 1e-12)
         ->and($small->wantedPerDay)
         ->toBeGreaterThan(0.0);
 });
@@ -458,12 +465,12 @@ it('draws its fit through the readings, water changes put back', function (): vo
     expect($line)->toHaveCount(count($readings));
     foreach ($readings as $i => $entry) {
         assert($entry->payload instanceof Reading);
-        expect($line[$i]['ppm'])->toAgreeWith($entry->payload->mgPerLitre, 1e-9);
+        expect($line[$i]['ppm'])->toAgreeWith($entry->payload->value, 1e-9);
     }
 });
 
 it('words the direction by what the tank did and does', function (float $before, float $after, string $words): void {
-    expect(judge(steppedTank($before, $after, 0.02, 3, start: 30))->sentence)->toBe($words);
+    expect(said(judge(steppedTank($before, $after, 0.02, 3, start: 30))->sentence))->toBe($words);
 })->with([
     [100, -60, 'The tank was gaining; since this change it loses.'],
     [-60, 100, 'The tank was losing; since this change it gains.'],
@@ -479,11 +486,11 @@ it('sets what a charge can hold beside what the readings say it took', function 
     string $words,
 ): void {
     $charge = onDay(0, MediaCharge::grams(Medium::Gfo, $grams), 1);
-    $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: Nutrient::Phosphate, start: 0.1);
+    $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: Parameter::Phosphate, start: 0.1);
     $findings = array_column(
         array_map(
-            fn (Finding $finding): array => $finding->toArray(),
-            judge($journal, $charge, Nutrient::Phosphate)->findings,
+            fn (Finding $finding): array => (array) Said::of($finding),
+            judge($journal, $charge, Parameter::Phosphate)->findings,
         ),
         null,
         'code',
@@ -492,8 +499,8 @@ it('sets what a charge can hold beside what the readings say it took', function 
         ->toHaveKey($code)
         ->and($findings[$code]['sentence'])
         ->toContain($words)
-        ->and($findings[$code]['basis']['kind'])
-        ->toBe('estimate');
+        ->and($findings[$code]['basis']->kind)
+        ->toBe(AssumptionKind::Estimate);
 })->with([
     'plenty' => [80, 'charge-budget', 'mg so far.'],
     'far too little' => [2, 'more-than-it-holds', 'so something else helped.'],
@@ -501,13 +508,13 @@ it('sets what a charge can hold beside what the readings say it took', function 
 
 it('has no budget for nitrate, for other media or for a charge that was not weighed', function (
     MediaCharge $charge,
-    Nutrient $nutrient,
+    Parameter $nutrient,
 ): void {
     $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: $nutrient, start: 0.1);
     expect(codes(judge($journal, onDay(0, $charge, 1), $nutrient)))->not->toContain('charge-budget')
         ->not->toContain('more-than-it-holds');
 })->with([
-    [fn () => MediaCharge::grams(Medium::Gfo, 80), Nutrient::Nitrate],
-    [fn () => MediaCharge::grams(Medium::Resin, 80), Nutrient::Phosphate],
-    [fn () => MediaCharge::litres(Medium::Gfo, 0.1), Nutrient::Phosphate],
+    [fn () => MediaCharge::grams(Medium::Gfo, 80), Parameter::Nitrate],
+    [fn () => MediaCharge::grams(Medium::Resin, 80), Parameter::Phosphate],
+    [fn () => MediaCharge::litres(Medium::Gfo, 0.1), Parameter::Phosphate],
 ]);

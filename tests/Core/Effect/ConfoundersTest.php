@@ -5,21 +5,20 @@ declare(strict_types=1);
 use Ithys\Effect\Confounder;
 use Ithys\Effect\Confounders;
 use Ithys\Effect\Question;
-use Ithys\Journal\CarbonDose;
-use Ithys\Journal\CarbonSource;
+use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Feed;
-use Ithys\Journal\MediaCharge;
-use Ithys\Journal\Note;
+use Ithys\Journal\Feed\Feed;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\Note\Note;
 use Ithys\Journal\Payload;
-use Ithys\Journal\Photoperiod;
-use Ithys\Journal\Reading;
-use Ithys\Journal\SkimmerSwitch;
-use Ithys\Journal\SockChange;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\Photoperiod\Photoperiod;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Water\Nutrient;
 
 /**
  * What Confounders says of entries around a change at day 0.
@@ -30,7 +29,7 @@ use Ithys\Water\Nutrient;
 function confounders(
     array $entries,
     ?Payload $change = null,
-    Nutrient $nutrient = Nutrient::Nitrate,
+    Parameter $nutrient = Parameter::Nitrate,
     int $nowDay = 28,
     array $tankChanges = [],
 ): array {
@@ -47,13 +46,12 @@ function confounders(
         $nutrient,
         200,
         $at($nowDay),
-        UnitSystem::Metric,
         28,
         null,
         array_map($at, $tankChanges),
     );
 
-    return array_map(fn (Confounder $found): string => $found->sentence, Confounders::find($question, $journal));
+    return array_map(fn (Confounder $found): string => said($found->sentence), Confounders::find($question, $journal));
 }
 
 /** @return list<array{float|int, Payload}> one payload on each of the days */
@@ -65,7 +63,7 @@ function on(array $days, Payload $payload): array
 it('finds nothing in a quiet journal', function (): void {
     expect(confounders([]))
         ->toBe([])
-        ->and(confounders([[-3, Reading::of(Nutrient::Nitrate, 8)], [-2, Note::of('calm')], [4, WaterChange::of(20)]]))
+        ->and(confounders([[-3, Reading::of(Parameter::Nitrate, 8)], [-2, Note::of('calm')], [4, WaterChange::of(20)]]))
         ->toBe([]);
 });
 
@@ -93,10 +91,10 @@ it('does not count the picked change against itself, but counts its like', funct
 
 it('knows a phosphate medium that goes on changing as it wears out, even from outside the window', function (): void {
     $gfo = MediaCharge::grams(Medium::Gfo, 85);
-    expect(confounders([[-60, $gfo]], nutrient: Nutrient::Phosphate))->toBe(['GFO 85 g, 60 days before.'])
-        ->and(confounders([[10, $gfo]], nutrient: Nutrient::Phosphate))->toBe(['GFO 85 g, 10 days after.'])
-        ->and(confounders([[-60, $gfo]], nutrient: Nutrient::Nitrate))->toBe([])
-        ->and(confounders([[-120, $gfo]], nutrient: Nutrient::Phosphate))->toBe([]);
+    expect(confounders([[-60, $gfo]], nutrient: Parameter::Phosphate))->toBe(['GFO 85 g, 60 days before.'])
+        ->and(confounders([[10, $gfo]], nutrient: Parameter::Phosphate))->toBe(['GFO 85 g, 10 days after.'])
+        ->and(confounders([[-60, $gfo]], nutrient: Parameter::Nitrate))->toBe([])
+        ->and(confounders([[-120, $gfo]], nutrient: Parameter::Phosphate))->toBe([]);
 });
 
 it('compares the rate of feeding on both sides', function (float $before, float $after, array $found): void {
@@ -108,8 +106,8 @@ it('compares the rate of feeding on both sides', function (float $before, float 
 })->with([
     'the same' => [3.0, 3.0, []],
     'within a fifth' => [3.0, 3.5, []],
-    'more' => [3.0, 4.5, ['Feeding rose from 3 to 4.5 g a day.']],
-    'less' => [3.0, 1.5, ['Feeding fell from 3 to 1.5 g a day.']],
+    'more' => [3.0, 4.5, ['Feeding rose from 3 g a day to 4.5 g a day.']],
+    'less' => [3.0, 1.5, ['Feeding fell from 3 g a day to 1.5 g a day.']],
 ]);
 
 it('does not take the start of logging for fasting', function (): void {
@@ -130,7 +128,7 @@ it('sees organic carbon begin to be raised', function (): void {
         ...on(range(-20, -1), $dose(5)),
         ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), $dose(10)),
     ];
-    expect(confounders($entries))->toBe(['Organic carbon rose from 5 to 10 mL a day.']);
+    expect(confounders($entries))->toBe(['Organic carbon rose from 5 mL a day to 10 mL a day.']);
 });
 
 it('sees socks changed less often, but not for a sock that is picked itself', function (): void {

@@ -6,21 +6,20 @@ use Ithys\Effect\Evidence;
 use Ithys\Effect\Observation;
 use Ithys\Effect\Question;
 use Ithys\Journal\Entry;
-use Ithys\Journal\MediaCharge;
+use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Payload;
-use Ithys\Journal\Photoperiod;
-use Ithys\Journal\Reading;
-use Ithys\Journal\SockChange;
-use Ithys\Journal\WaterChange;
+use Ithys\Journal\Photoperiod\Photoperiod;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Water\Nutrient;
 
 /** @param  array<int, Payload>  $byDay */
 function evidence(
     array $byDay,
     ?Payload $change = null,
-    Nutrient $nutrient = Nutrient::Nitrate,
+    Parameter $nutrient = Parameter::Nitrate,
     int $nowDay = 100,
 ): Evidence {
     $start = new DateTimeImmutable('2026-06-01 12:00Z');
@@ -32,19 +31,19 @@ function evidence(
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
 
     return Evidence::gather(
-        new Question($picked, $nutrient, 200, $start->modify("{$nowDay} days"), UnitSystem::Metric, 28),
+        new Question($picked, $nutrient, 200, $start->modify("{$nowDay} days"), 28),
         $journal,
     );
 }
 
 it('keeps readings of the nutrient asked about, inside the window and not of tomorrow', function (): void {
     $found = evidence([
-        -40 => Reading::of(Nutrient::Nitrate, 1),
-        -10 => Reading::of(Nutrient::Nitrate, 2),
-        -5 => Reading::of(Nutrient::Phosphate, 0.3),
-        5 => Reading::of(Nutrient::Nitrate, 4),
-        12 => Reading::of(Nutrient::Nitrate, 5),
-        40 => Reading::of(Nutrient::Nitrate, 6),
+        -40 => Reading::of(Parameter::Nitrate, 1),
+        -10 => Reading::of(Parameter::Nitrate, 2),
+        -5 => Reading::of(Parameter::Phosphate, 0.3),
+        5 => Reading::of(Parameter::Nitrate, 4),
+        12 => Reading::of(Parameter::Nitrate, 5),
+        40 => Reading::of(Parameter::Nitrate, 6),
     ], nowDay: 10);
     expect(array_map(fn (Observation $o): float => $o->mgPerLitre, $found->observations))->toBe([2.0, 4.0])
         ->and($found->before())->toBe(1)
@@ -58,9 +57,11 @@ it('turns water changes into shares of the working volume, never more than all',
 });
 
 it('counts a reading below the limit as half of it', function (): void {
-    $found = evidence([-3 => Reading::of(Nutrient::Phosphate, 0.02, belowLimit: true)], nutrient: Nutrient::Phosphate);
-    expect($found->observations[0]->mgPerLitre)->toBe(0.01)
-        ->and($found->observations[0]->belowLimit)->toBeTrue();
+    $found = evidence(
+        [-3 => Reading::of(Parameter::Phosphate, 0.02, belowLimit: true)],
+        nutrient: Parameter::Phosphate,
+    );
+    expect($found->observations[0]->mgPerLitre)->toBe(0.01)->and($found->observations[0]->belowLimit)->toBeTrue();
 });
 
 it('takes the coarser of the written step and the smallest gap for the resolution', function (
@@ -70,7 +71,7 @@ it('takes the coarser of the written step and the smallest gap for the resolutio
 ): void {
     $days = [];
     foreach ($figures as $i => $figure) {
-        $days[-20 + $i] = Reading::of(Nutrient::Nitrate, $figure, step: $step);
+        $days[-20 + $i] = Reading::of(Parameter::Nitrate, $figure, step: $step);
     }
     expect(evidence($days)->resolution())->toAgreeWith($resolution, 1e-9);
 })->with([
@@ -82,21 +83,21 @@ it('takes the coarser of the written step and the smallest gap for the resolutio
 
 it('knows the usual days between readings', function (): void {
     $days = [-20, -16, -12, -11, -4, 3];
-    expect(evidence(array_map(fn (): Reading => Reading::of(Nutrient::Nitrate, 8), array_flip($days)))->spacing())
+    expect(evidence(array_map(fn (): Reading => Reading::of(Parameter::Nitrate, 8), array_flip($days)))->spacing())
         ->toBe(4.0)
         ->and(evidence([])->spacing())
         ->toBe(7.0);
 });
 
 it('has a level from before the change, or from what there is', function (): void {
-    $reading = fn (float $figure): Reading => Reading::of(Nutrient::Nitrate, $figure);
+    $reading = fn (float $figure): Reading => Reading::of(Parameter::Nitrate, $figure);
     expect(evidence([-4 => $reading(8), -2 => $reading(10), 5 => $reading(2)])->level())->toBe(9.0)
         ->and(evidence([5 => $reading(2), 6 => $reading(4)])->level())->toBe(3.0)
         ->and(evidence([])->level())->toBe(0.0);
 });
 
 it('waits for algae longer than for media', function (): void {
-    $daily = array_map(fn (): Reading => Reading::of(Nutrient::Nitrate, 8), array_flip(range(-6, 6)));
+    $daily = array_map(fn (): Reading => Reading::of(Parameter::Nitrate, 8), array_flip(range(-6, 6)));
     expect(evidence($daily, SockChange::of())->settling)->toBe(0)
         ->and(evidence($daily, MediaCharge::grams(Medium::Resin, 50))->settlingDays)->toBe(1.0)
         ->and(evidence($daily, Photoperiod::of(8))->settling)->toBe(2)
@@ -105,9 +106,9 @@ it('waits for algae longer than for media', function (): void {
 
 it('stops at another phosphate charge on either side', function (): void {
     $charge = MediaCharge::grams(Medium::Alumina, 300);
-    $days = array_map(fn (): Reading => Reading::of(Nutrient::Phosphate, 0.08), array_flip(range(-27, 27, 3)));
-    expect(evidence($days + [-100 => $charge], nutrient: Nutrient::Phosphate)->beyondCharge)->toBe(0);
-    $found = evidence($days + [-14 => $charge, 16 => $charge], nutrient: Nutrient::Phosphate);
+    $days = array_map(fn (): Reading => Reading::of(Parameter::Phosphate, 0.08), array_flip(range(-27, 27, 3)));
+    expect(evidence($days + [-100 => $charge], nutrient: Parameter::Phosphate)->beyondCharge)->toBe(0);
+    $found = evidence($days + [-14 => $charge, 16 => $charge], nutrient: Parameter::Phosphate);
     expect($found->beyondCharge)
         ->toBe(9)
         ->and($found->lastDay)
@@ -115,12 +116,12 @@ it('stops at another phosphate charge on either side', function (): void {
         ->and($found->before() + $found->after() + $found->beyondCharge)
         ->toBe(19);
     expect(
-        evidence(array_map(fn () => Reading::of(Nutrient::Nitrate, 8), $days) + [-14 => $charge])->beyondCharge,
+        evidence(array_map(fn () => Reading::of(Parameter::Nitrate, 8), $days) + [-14 => $charge])->beyondCharge,
     )->toBe(0);
 });
 
 it('keeps to the method that was in use at the change', function (): void {
-    $by = fn (string $method): Reading => Reading::of(Nutrient::Nitrate, 8, method: $method);
+    $by = fn (string $method): Reading => Reading::of(Parameter::Nitrate, 8, method: $method);
     $found = evidence([
         -20 => $by('a'),
         -15 => $by('b'),

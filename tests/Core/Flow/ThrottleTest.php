@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Fitting;
 use Ithys\Flow\Standpipe;
 use Ithys\Flow\Throttle;
@@ -9,28 +10,37 @@ use Ithys\Flow\Weir;
 
 // Gate valve, from memory as handbooks have it: open 0.2, three quarters 0.9, half 4.5, a quarter 24.
 it('costs what the handbook says at its four settings', function (float $open, float $loss): void {
-    expect(Throttle::loss($open))->toAgreeWith($loss, 1e-9)->and(Throttle::openFor($loss))->toAgreeWith($open, 1e-9);
+    expect((new Throttle(Assumptions::standard()))->loss($open))
+        ->toAgreeWith($loss, 1e-9)
+        ->and((new Throttle(Assumptions::standard()))->openFor($loss))
+        ->toAgreeWith($open, 1e-9);
 })->with([[1.0, 0.2], [0.75, 0.9], [0.5, 4.5], [0.25, 24.0]]);
 
 it('is as good as the fitting itself while it is open', function (): void {
-    expect(Throttle::loss(1.0))->toAgreeWith(Fitting::GateValve->loss(), 1e-9);
+    expect((new Throttle(Assumptions::standard()))->loss(1.0))->toAgreeWith(
+        Fitting::GateValve->loss(Assumptions::standard()),
+        1e-9,
+    );
 });
 
 it('costs more the further it is closed, and finds its way back', function (): void {
     $last = INF;
     for ($open = 0.05; $open <= 1.0; $open += 0.01) {
-        expect(Throttle::loss($open))->toBeLessThan($last);
-        $last = Throttle::loss($open);
-        expect(abs((float) Throttle::openFor($last) - $open))->toBeLessThan(1e-9);
+        expect((new Throttle(Assumptions::standard()))->loss($open))->toBeLessThan($last);
+        $last = (new Throttle(Assumptions::standard()))->loss($open);
+        expect(abs((float) (new Throttle(Assumptions::standard()))->openFor($last) - $open))->toBeLessThan(1e-9);
     }
 });
 
 it('has no setting for a loss beyond its least opening, and is open for less than nothing', function (): void {
-    expect(Throttle::openFor(1e9))->toBeNull()->and(Throttle::openFor(0.0))->toBe(1.0);
+    expect((new Throttle(Assumptions::standard()))->openFor(1e9))
+        ->toBeNull()
+        ->and((new Throttle(Assumptions::standard()))->openFor(0.0))
+        ->toBe(1.0);
 });
 
 it('takes water into a standpipe over its edge while shallow, and through its mouth when deep', function (): void {
-    $pipe = new Standpipe(40);
+    $pipe = new Standpipe(40, 0.6);
     $edge = (new Weir(400, M_PI * 40))->flow(5.0);
     // Torricelli with a coefficient of 0.6: 0.6 * pi * 0.02^2 * sqrt(2 g 0.1) m3/s, checked by hand: 3,801 L/h.
     expect($pipe->flow(5.0))->toAgreeWith($edge, 1e-12)
@@ -39,7 +49,7 @@ it('takes water into a standpipe over its edge while shallow, and through its mo
 });
 
 it('finds the head for a flow, more for more, and none where a metre does not do', function (): void {
-    $pipe = new Standpipe(40);
+    $pipe = new Standpipe(40, 0.6);
     $last = 0.0;
     for ($flow = 100.0; $flow < 8000.0; $flow += 100.0) {
         $head = $pipe->head($flow);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Ithys\Journal\EntryKind;
+use Ithys\Journal\Kinds;
 use Ithys\Journal\LeverRate;
 
 const A_DAY = 86_400;
@@ -31,23 +31,14 @@ it('keeps periods in which nothing was done, and a short last one true', functio
         ->and($rates[2]->seconds)->toBe(3 * A_DAY);
 });
 
-it('says the rate as keepers do', function (EntryKind $kind, float $each, string $words): void {
+it('says the rate as keepers do', function (string $kind, float $each, string $words): void {
     $uses = array_map(fn (int $day): array => [$day * A_DAY, $each], [0, 4]);
-    expect(LeverRate::over(0, 8 * A_DAY, $uses)[0]->words($kind))->toBe($words);
+    $routine = Kinds::named($kind)->lever()->routine;
+    expect(said(LeverRate::over(0, 8 * A_DAY, $uses)[0]->words($routine)))->toBe($words);
 })->with([
-    [EntryKind::Feed, 10.5, '3 g a day'],
-    [EntryKind::CarbonDose, 7.0, '2 mL a day'],
-    [EntryKind::WaterChange, 0.05, '10 % a week'],
-    [EntryKind::SockChange, 1.0, 'one in 3.5 days'],
-    [EntryKind::Feed, 0.0, 'none'],
+    ['feed', 10.5, '3 g a day'],
+    ['dose', 7.0, '2 mL a day'],
+    ['water', 0.05, '10 % a week'],
+    ['sock', 1.0, 'one in 3.5 days'],
+    ['feed', 0.0, 'none'],
 ]);
-
-it('suits routine, not single events', function (): void {
-    $suited = array_filter(EntryKind::cases(), LeverRate::suits(...));
-    expect(array_values($suited))->toBe([
-        EntryKind::SockChange,
-        EntryKind::WaterChange,
-        EntryKind::Feed,
-        EntryKind::CarbonDose,
-    ]);
-});

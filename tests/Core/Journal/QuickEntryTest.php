@@ -6,9 +6,9 @@ use Ithys\Journal\QuickEntry\Chip;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
-use Ithys\Journal\Reading;
+use Ithys\Journal\Reading\Basis;
+use Ithys\Journal\Reading\Reading;
 use Ithys\Quantity\UnitSystem;
-use Ithys\Water\Basis;
 
 function understand(string $line, UnitSystem $units = UnitSystem::Metric): Understood
 {
@@ -37,7 +37,7 @@ it('understands what was read and done', function (string $line, array $chips): 
     ['no3 8.5 and sock changed', ['nitrate 8.5 ppm', 'Sock changed']],
     ['gfo 120 g reactor', ['GFO 120 g, reactor']],
     ['gfo 120g in the reactor', ['GFO 120 g, reactor']],
-    ['alumina 1 1/2 cups bag', ['Alumina phosphate remover 354.882 mL, bag']],
+    ['alumina 1 1/2 cups bag', ['Alumina phosphate remover 355 mL, bag']],
     ['carbon 60 g', ['Activated carbon 60 g']],
     ['activated carbon 200 ml canister', ['Activated carbon 200 mL, canister']],
     ['sock changed', ['Sock changed']],
@@ -131,7 +131,7 @@ it('keeps basis, step and cloudiness of a reading', function (): void {
     expect($reading)->toBeInstanceOf(Reading::class);
     assert($reading instanceof Reading);
     expect($reading->basis)->toBe(Basis::Element)->and($reading->cloudy)->toBeTrue()
-        ->and($reading->mgPerLitre)->toAgreeWith(0.018 * 94.969761998 / 30.973761998)
+        ->and($reading->value)->toAgreeWith(0.018 * 94.969761998 / 30.973761998)
         ->and($reading->step)->toAgreeWith(0.001 * 94.969761998 / 30.973761998);
 });
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Media\Langmuir;
 use Ithys\Media\Medium;
 use Ithys\Media\PhosphateMedium;
@@ -32,6 +33,6 @@ it('closes the balance between water and medium', function (float $litres, float
 
 it('knows which media bind phosphate, as the journal does', function (): void {
     foreach (Medium::cases() as $medium) {
-        expect(PhosphateMedium::of($medium) !== null)->toBe($medium->bindsPhosphate());
+        expect(PhosphateMedium::of($medium, Assumptions::standard()) !== null)->toBe($medium->bindsPhosphate());
     }
 });

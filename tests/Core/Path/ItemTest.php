@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Path\Flag;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
@@ -19,7 +20,7 @@ it('knows how fine a stage catches: by its micron rating, else its grade, else i
     string $sketch,
     ?int $fineness,
 ): void {
-    expect(item($sketch)->fineness())->toBe($fineness);
+    expect(item($sketch)->fineness(Assumptions::standard()))->toBe($fineness);
 })->with([
     ['sock', 3], ['sock(micron=200)', 3], ['sock(micron=300)', 3], ['sock(micron=400)', 2], ['sock(micron=1000)', 1],
     ['roller', 3], ['floss', 3], ['pre-filter', 1], ['sponge', 1], ['pad', 2],
@@ -47,15 +48,15 @@ it('knows which of the three stages an item serves', function (string $sketch, a
 ]);
 
 it('says in a few words what tells an item from others of its kind', function (string $sketch, string $brief): void {
-    expect(item($sketch)->brief())->toBe($brief);
+    expect(said(item($sketch)->brief(Assumptions::standard())))->toBe($brief);
 })->with([
     ['sock(count=2, micron=200, material=felt, hole=4in)', '×2, felt, 4 in, 200 µm'],
     ['sock(material=mesh, hole=7in)', 'mesh, 7 in'],
-    ['reactor(gfo=120.5)', 'GFO 120.5 g'],
+    ['reactor(gfo=120.5)', 'GFO 121 g'],
     ['basket(activated-carbon, alumina=300)', 'Activated carbon, Alumina phosphate remover 300 g'],
     ['refugium', '12 h light'],
     ['refugium(hours=7.5)', '7.5 h light'],
-    ['zeolite(grams=1500)', '1,500 g'],
+    ['zeolite(grams=1500)', '1.5 kg'],
     ['pad(grade=fine)', 'fine'],
     ['return-pump', ''],
 ]);
@@ -79,11 +80,11 @@ it('takes the keeper\'s figures before the catalogue\'s', function (
     int $sockets,
     float $hours,
 ): void {
-    expect(item($sketch)->watts())
+    expect(item($sketch)->watts(Assumptions::standard()))
         ->toBe($watts)
         ->and(item($sketch)->sockets())
         ->toBe($sockets)
-        ->and(item($sketch)->kilowattHoursAYear())
+        ->and(item($sketch)->kilowattHoursAYear(Assumptions::standard()))
         ->toAgreeWith(($watts * $hours * 365.25) / 1000, 1e-9);
 })->with([
     'catalogue' => ['return-pump', 30.0, 1, 24.0],
@@ -114,7 +115,9 @@ it('gives usual limits where practice has them: rollers, socks and zeolite', fun
     ?string $hole,
     ?float $usGalPerHour,
 ): void {
-    expect($kind->usualLimit($hole)?->value)->toBe($usGalPerHour === null ? null : $usGalPerHour * 3.785411784);
+    expect($kind->usualLimit($hole, Assumptions::standard())?->value)->toBe(
+        $usGalPerHour === null ? null : $usGalPerHour * 3.785411784,
+    );
 })->with([
     [Kind::Roller, '4in', 750],
     [Kind::Roller, null, 750],
@@ -125,9 +128,9 @@ it('gives usual limits where practice has them: rollers, socks and zeolite', fun
 
 it(
     'doses zeolite in full at 500 L/h (common practice)',
-    fn () => expect(Kind::Zeolite->usualLimit(null)?->value)
+    fn () => expect(Kind::Zeolite->usualLimit(null, Assumptions::standard())?->value)
         ->toBe(500.0)
-        ->and(Kind::Zeolite->usualLimit(null)?->kind->value)
+        ->and(Kind::Zeolite->usualLimit(null, Assumptions::standard())?->kind->value)
         ->toBe('common practice'),
 );
 
@@ -136,7 +139,7 @@ it('labels what a keeper can say of an item', function (Flag $flag): void {
 })->with(Flag::cases());
 
 it('weighs stock the heavier the more there is', function (): void {
-    $weights = array_map(fn (Stock $stock): float => $stock->weight()->value, Stock::cases());
+    $weights = array_map(fn (Stock $stock): float => $stock->weight(Assumptions::standard())->value, Stock::cases());
     $sorted = $weights;
     sort($sorted);
     expect($weights)

@@ -2,16 +2,18 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
+use Ithys\Document\Refused;
 use Ithys\Path\Figure;
-use Ithys\Path\InvalidPath;
 use Ithys\Path\Item;
+use Ithys\Path\ItemWords;
 use Ithys\Path\Kind;
 use Ithys\Path\Line;
 use Ithys\Path\Path;
+use Ithys\Path\PathDocument;
 use Ithys\Path\Stock;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
-use Ithys\Path\TypedPath;
 use Ithys\Quantity\UnitSystem;
 use Tests\Support\Sketch;
 
@@ -48,7 +50,7 @@ function problemsOf(callable $make): array
 {
     try {
         $make();
-    } catch (InvalidPath $invalid) {
+    } catch (Refused $invalid) {
         return $invalid->problems;
     }
 
@@ -56,7 +58,7 @@ function problemsOf(callable $make): array
 }
 
 it('comes back from its document the same', function (Path $path): void {
-    $again = Path::fromArray(json_decode((string) json_encode($path->toArray()), true));
+    $again = PathDocument::stored(json_decode((string) json_encode($path->toArray()), true));
     expect($again)->toEqual($path)->and($again->toArray())->toEqual($path->toArray());
 })->with([
     fn () => Template::of(Style::Sump),
@@ -77,14 +79,16 @@ it('keeps the words of its keeper', function (): void {
     $item = new Item(
         'a',
         Kind::Skimmer,
-        'Old skimmer',
-        'mechanical, says she',
-        'hums at night',
-        'its sponges hold the brittle stars',
-        'garage',
+        new ItemWords(
+            'Old skimmer',
+            'mechanical, says she',
+            'hums at night',
+            'its sponges hold the brittle stars',
+            'garage',
+        ),
     );
     $path = Path::of('P', Style::Sump, null, Stock::Light, Stock::Light, [], [new Line('main', [$item])]);
-    expect(Path::fromArray($path->toArray())->items()[0])->toEqual($item)
+    expect(PathDocument::stored($path->toArray())->items()[0])->toEqual($item)
         ->and($item->title())->toBe('Old skimmer')
         ->and((new Item('a', Kind::Skimmer))->title())->toBe('Skimmer');
 });
@@ -157,7 +161,7 @@ it('refuses what cannot be, by a sentence at its place', function (callable $mak
 
 it('refuses a document it does not know', function (array $change, string $place, string $words): void {
     $problems = problemsOf(
-        fn () => Path::fromArray(array_replace_recursive(Template::of(Style::Sump)->toArray(), $change)),
+        fn () => PathDocument::stored(array_replace_recursive(Template::of(Style::Sump)->toArray(), $change)),
     );
     expect($problems)->toHaveKey($place)->and($problems[$place])->toContain($words);
 })->with([
@@ -167,18 +171,22 @@ it('refuses a document it does not know', function (array $change, string $place
     [['litresPerHour' => 0], 'flow', 'from 1 to'],
     [['lines' => [['items' => [['kind' => 'cauldron']]]]], 'item.i1', '“cauldron” is not a kind of equipment'],
     [['lines' => [['items' => [['figures' => ['height' => 3]]]]]], 'item.i1', '“height” is not a figure'],
-    [['lines' => [['items' => [['figures' => ['watts' => 'many']]]]]], 'item.i1.watts', 'A number from 0'],
-    [['lines' => [['items' => [['figures' => ['watts' => -4]]]]]], 'item.i1.watts', 'A number from 0'],
+    [['lines' => [['items' => [['figures' => ['watts' => 'many']]]]]], 'item.i1.watts', 'a number from 0'],
+    [['lines' => [['items' => [['figures' => ['watts' => -4]]]]]], 'item.i1.watts', 'a number from 0'],
     [['lines' => [['items' => [['choices' => ['fitting' => 'royal']]]]]], 'item.i1.fitting', '“royal” is not a word'],
     [['lines' => [['items' => [['flags' => ['shiny']]]]]], 'item.i1', '“shiny” is not a property'],
-    [['lines' => [['items' => [['media' => [['medium' => 'gravel']]]]]]], 'item.i1', '“gravel” is not a medium'],
+    [
+        ['lines' => [['items' => [['media' => [['medium' => 'gravel']]]]]]],
+        'item.i1.media.0',
+        '“gravel” is not a medium',
+    ],
     [['lines' => [['items' => [['id' => 'Nö']]]]], 'path', 'no mark of its own'],
     [['lines' => [['items' => [['note' => str_repeat('x', 501)]]]]], 'item.i1.note', 'at most 500 characters'],
     [['without' => ['patience' => 'none']], 'without', '“patience” is not a stage'],
 ]);
 
 it('reads figures as typed, in any unit', function (): void {
-    $path = TypedPath::read(
+    $path = PathDocument::typed(
         typedPath([
             'litresPerHour' => '600 US gal/h',
             'lines' => [
@@ -220,7 +228,7 @@ it('reads figures as typed, in any unit', function (): void {
 
 it('tells all that is wrong in a typed path at once, each at its place', function (): void {
     $problems = problemsOf(
-        fn () => TypedPath::read(
+        fn () => PathDocument::typed(
             typedPath([
                 'litresPerHour' => '0',
                 'lines' => [
@@ -268,7 +276,7 @@ it('tells all that is wrong in a typed path at once, each at its place', functio
 });
 
 it('saves a draft however unfinished', function (array $with): void {
-    expect(TypedPath::read(typedPath($with), UnitSystem::Us))->toBeInstanceOf(Path::class);
+    expect(PathDocument::typed(typedPath($with), UnitSystem::Us))->toBeInstanceOf(Path::class);
 })->with([
     'nothing on it' => [['lines' => [['id' => 'main', 'items' => []]]]],
     'open branches' => [
@@ -289,8 +297,8 @@ it('knows every kind, with words for each of its figures', function (Kind $kind)
         ->not->toBe('')
         ->and($spec->says)
         ->toEndWith('.')
-        ->and($spec->sockets)
-        ->toBeGreaterThanOrEqual($spec->watts === null ? 0 : 1);
+        ->and($kind->isPowered())
+        ->toBe($spec->sockets > 0);
     foreach ($spec->figures as $figure) {
         expect($figure->label())->not->toBe('')->and($figure->bounds()[0])->toBeLessThan($figure->bounds()[1]);
     }
@@ -301,7 +309,7 @@ it('knows every kind, with words for each of its figures', function (Kind $kind)
 
 it('counts what one item is and does', function (): void {
     $pair = Sketch::path('skimmer(count=2, watts=10, hours=12, sockets=2)')->items()[0];
-    expect($pair->watts())->toBe(20.0)
+    expect($pair->watts(Assumptions::standard()))->toBe(20.0)
         ->and($pair->sockets())->toBe(4)
-        ->and($pair->kilowattHoursAYear())->toAgreeWith(20 * 12 * 365.25 / 1000);
+        ->and($pair->kilowattHoursAYear(Assumptions::standard()))->toAgreeWith(20 * 12 * 365.25 / 1000);
 });

@@ -7,6 +7,7 @@ use Ithys\Path\Style;
 use Ithys\Path\Template;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
+use Tests\Support\Said;
 use Tests\Support\Sketch;
 
 // The rules are common practice of the trade. Each row: a small path, the findings it must raise and where, and those
@@ -500,7 +501,9 @@ it('words every judgement as a sentence, and every caution with its reason and w
             $with['without'] ?? [],
         );
         $here = Sketch::in($path, belowRimMm: $with['belowRim'] ?? 0);
-        foreach (Review::of(new \Ithys\Path\Review\Situation($path, $here->tank, $units))->findings as $finding) {
+        foreach (
+            Said::all(Review::of(new \Ithys\Path\Review\Situation($path, $here->tank))->findings, $units) as $finding
+        ) {
             $seen[$finding->code] = true;
             expect($finding->sentence)->toMatch('~^[A-Z0-9].*\.$~u', $finding->code)
                 ->and($finding->title)->not->toEndWith('.')
@@ -554,5 +557,5 @@ it('shows what each school wants of the turnover', function (): void {
             fn ($finding): bool => $finding->code === 'turnover-fits',
         ),
     )[0];
-    expect($turnover->school)->toContain('moderate school')->toContain('brisk school');
+    expect(said($turnover->advice?->school ?? ''))->toContain('moderate school')->toContain('brisk school');
 });

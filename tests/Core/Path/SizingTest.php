@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumptions;
 use Ithys\Path\Path;
 use Ithys\Path\PathDiff;
 use Ithys\Path\Review\MakersClaim;
@@ -13,8 +15,8 @@ use Ithys\Path\Sizing\UnitsByFlow;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
 use Ithys\Quantity\Unit;
-use Ithys\Quantity\UnitSystem;
 use Tests\Support\Sketch;
+use Tests\Support\Turnovers;
 
 // Common practice of the trade, no source to name: the figures keepers pass on.
 
@@ -66,11 +68,11 @@ it('says so of the path: one roller, one cap; two rollers, one controller (commo
             ),
         ),
     )['units-by-flow'];
-    expect($one->amount)
+    expect(said($one->amount))
         ->toBe('1, 1 cap, 1 controller')
-        ->and($two->amount)
+        ->and(said($two->amount))
         ->toBe('2, 1 controller')
-        ->and($two->why)
+        ->and(said($two->why))
         ->toContain('share one controller');
 });
 
@@ -87,7 +89,7 @@ it('cuts the dose of zeolite in a fast path to the quarter or half that keepers 
         ),
         'zeolite-fast',
     );
-    expect($finding->sentence)->toContain(number_format($share, 2));
+    expect(said($finding->sentence))->toContain('Dose '.round($share, 2).' of the full');
 })->with([[1000, 0.5], [1800, 0.28]]);
 
 it(
@@ -97,10 +99,10 @@ it(
             Sketch::in(Sketch::path('weir > sponge > return-pump', 'rear-chamber'), 60, 500),
             'turnover-fits',
         );
-        expect($finding->sentence)->toContain('8.3 volumes');
+        expect(said($finding->sentence))->toContain('8.3 volumes');
         // 500 L/h is just under ten an hour in 55 L of water.
         expect(
-            Ithys\Water\Turnover::judge(500, 55, Ithys\Water\TurnoverSchool::Brisk, Ithys\Quantity\UnitSystem::Metric)
+            Turnovers::judge(500, 55, Ithys\Water\TurnoverSchool::Brisk)
                 ->code,
         )
             ->toBe('turnover-low')
@@ -119,9 +121,9 @@ it('brings 60 to 400 L on the box down to the 60 L that 550 g of gravel suits (c
         ),
         'claim-too-high',
     );
-    expect($finding->sentence)
+    expect(said($finding->sentence))
         ->toContain('60 L to 400 L')
-        ->toContain('550 g at 9.2 g a litre')
+        ->toContain('550 g at 9.17 g/L')
         ->toContain('700 L/h at 5 volumes an hour')
         ->toContain('So it suits 60 L, and this water is 120 L.');
 });
@@ -147,12 +149,9 @@ it('takes a 50 gal display and a 20 gal sump, half full, for 60 and not for 70 (
     $gal = Unit::UsGallon->factor();
     $tank = new Ithys\Water\Tank(
         Ithys\Water\Display::volume(50 * $gal),
-        20 * $gal * Ithys\Path\Styles\StyleAssumptions::sumpFill()->value,
-        0,
-        0,
-        0,
-        35,
-        25,
+        new Ithys\Water\BesideDisplay(20 * $gal * Assumptions::standard()->value(Assumed::StyleSumpFill), 0),
+        new Ithys\Water\Ground(0, 0),
+        new Ithys\Water\Conditions(35, 25),
         null,
         Ithys\Water\TurnoverSchool::Moderate,
     );
@@ -174,18 +173,18 @@ it(
                 ),
             ),
         );
-        expect($needs['biological']->amount)
-            ->toBe('4.1 kg in three thirds of 1.4 kg')
-            ->and($needs['light']->amount)
+        expect(said($needs['biological']->amount))
+            ->toBe('4.13 kg in three thirds of 1.38 kg')
+            ->and(said($needs['light']->amount))
             ->toBe('18 W or more, 12 h a day to start')
-            ->and($needs['skimmer']->amount)
+            ->and(said($needs['skimmer']->amount))
             ->toBe('rated from at most 225 L to at least 300 L')
-            ->and($needs['skimmer']->why)
+            ->and(said($needs['skimmer']->why))
             ->toContain('360 L/h of air')
             ->toContain('draws 400 L/h')
-            ->and($needs['clearance']->amount)
+            ->and(said($needs['clearance']->amount))
             ->toBe('7.5 cm or more')
-            ->and($needs['media-volume']->amount)
+            ->and(said($needs['media-volume']->amount))
             ->toBe('0.75 L');
     },
 );
@@ -213,8 +212,8 @@ it('says nothing of socks while the flow is not known', function (): void {
 
 it('tells two paths apart, item by item', function (Path $before, Path $after, array $expected): void {
     $changes = array_map(
-        fn (array $change): string => implode(' | ', $change),
-        PathDiff::between($before, $after, UnitSystem::Metric)->changes,
+        fn (array $change): string => "{$change['what']} | {$change['item']} | ".said($change['detail']),
+        PathDiff::between($before, $after)->changes,
     );
     expect($changes)->toBe($expected);
 })->with([

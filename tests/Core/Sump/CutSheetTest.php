@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutLayout;
 use Ithys\Drawing\CutSvg;
 use Ithys\Flow\Weir;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Cutting\CutSheet;
@@ -14,32 +16,35 @@ use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\Inside;
 use Ithys\Sump\Section;
+use Ithys\Sump\SumpWater;
+use Ithys\Sump\Vessel;
 use Ithys\Sump\WaterLines;
 use Symfony\Component\Process\Process;
 
 function cutSection(float $wall = 6.35): Section
 {
     return new Section(
-        800,
-        320,
-        360,
-        $wall,
-        [
+        new Vessel(800, 320, 360, $wall),
+        new Inside([
             new Baffle('w', BaffleKind::Weir, 228.6, 6, 205),
             new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: 0.5),
             new Baffle('u', BaffleKind::Under, 560, 6, 290, 40),
             new Baffle('g', BaffleKind::Gate, 600, 10, 180),
-        ],
-        165,
-        70,
+        ]),
+        new SumpWater(165, 70),
         new DrainDown(0, 0, 0, 0),
     );
 }
 
 function stockOf(Section $section, Workshop $workshop = new Workshop): StockPlan
 {
-    return StockPlan::of(CutSheet::of($section, $workshop), $workshop);
+    return StockPlan::of(
+        CutSheet::of($section, $workshop, Assumptions::standard()),
+        $workshop,
+        Assumptions::standard(),
+    );
 }
 
 /** Area inside a closed outline, by the shoelace formula, mm². */
@@ -56,18 +61,18 @@ function outlineArea(array $outline): float
 
 it('cuts each baffle to the inner width less the silicone, and to its own height', function (): void {
     [$weir, $comb, $under, $gate] = CutSheet::of(cutSection())->panels;
-    expect($weir->widthMm)
+    expect($weir->shape->widthMm)
         ->toBe(317.0)
-        ->and($weir->heightMm)
+        ->and($weir->shape->heightMm)
         ->toBe(205.0)
-        ->and($under->heightMm)
+        ->and($under->shape->heightMm)
         ->toBe(250.0)
-        ->and($gate->thicknessMm)
+        ->and($gate->shape->thicknessMm)
         ->toBe(10.0)
-        ->and(outlineArea($under->outline))
+        ->and(outlineArea($under->shape->outline))
         ->toAgreeWith(317.0 * 250.0, 1e-9)
         // Two corners of 8 x 8 mm off.
-        ->and(outlineArea($weir->outline))->toAgreeWith(317.0 * 205.0 - 64.0, 1e-9)
+        ->and(outlineArea($weir->shape->outline))->toAgreeWith(317.0 * 205.0 - 64.0, 1e-9)
         ->and($comb->label)->toBe('2. Comb-topped baffle');
 });
 
@@ -79,19 +84,15 @@ it('says where to set it, inside and from the outside as a check', function (): 
 
 it('cuts a comb that is open by its share, slots within the sheet', function (float $share): void {
     $section = new Section(
-        800,
-        320,
-        360,
-        6,
-        [new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: $share)],
-        165,
-        70,
+        new Vessel(800, 320, 360, 6),
+        new Inside([new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: $share)]),
+        new SumpWater(165, 70),
         new DrainDown(0, 0, 0, 0),
     );
     $panel = CutSheet::of($section)->panels[0];
-    $open = (317.0 * 220.0 - 64.0 - outlineArea($panel->outline)) / 25.0 / 317.0;
+    $open = (317.0 * 220.0 - 64.0 - outlineArea($panel->shape->outline)) / 25.0 / 317.0;
     expect($open)->toAgreeWith($share, 0.06);
-    foreach ($panel->outline as [$x, $y]) {
+    foreach ($panel->shape->outline as [$x, $y]) {
         expect($x)
             ->toBeGreaterThanOrEqual(0.0)
             ->toBeLessThanOrEqual(317.0)
@@ -103,8 +104,13 @@ it('cuts a comb that is open by its share, slots within the sheet', function (fl
 
 it('reckons the water over the piece that is cut: the slots end where it goes over', function (): void {
     $baffle = new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: 0.5);
-    $section = new Section(800, 320, 360, 6, [$baffle], 165, 70, new DrainDown(0, 0, 0, 0));
-    $heights = array_column(CutSheet::of($section)->panels[0]->outline, 1);
+    $section = new Section(
+        new Vessel(800, 320, 360, 6),
+        new Inside([$baffle]),
+        new SumpWater(165, 70),
+        new DrainDown(0, 0, 0, 0),
+    );
+    $heights = array_column(CutSheet::of($section)->panels[0]->shape->outline, 1);
     sort($heights);
     $slots = array_values(array_unique(array_filter($heights, fn (float $y): bool => $y > 20.0)));
     // The lowest edge of the cut piece that water can go over is the foot of its slots.
@@ -115,18 +121,19 @@ it('reckons the water over the piece that is cut: the slots end where it goes ov
 
 it('cuts nothing where the gap leaves nothing, and draws what it says in plain XML', function (): void {
     $section = new Section(
-        800,
-        320,
-        360,
-        6,
-        [new Baffle('gone', BaffleKind::Under, 300, 6, 100, 100), new Baffle('w', BaffleKind::Weir, 500, 6, 180)],
-        165,
-        70,
+        new Vessel(800, 320, 360, 6),
+        new Inside([
+            new Baffle('gone', BaffleKind::Under, 300, 6, 100, 100),
+            new Baffle('w', BaffleKind::Weir, 500, 6, 180),
+        ]),
+        new SumpWater(165, 70),
         new DrainDown(0, 0, 0, 0),
     );
     expect(array_map(fn ($panel): string => $panel->id, CutSheet::of($section)->panels))->toBe(['w']);
     $workshop = new Workshop(pads: [new Pad('p', "fine\x01 \x0B<pad> & \u{FFFE}more", 100, 80, 1)]);
-    expect(CutSvg::write(CutSheet::of($section, $workshop), stockOf($section, $workshop), UnitSystem::Metric))
+    expect(
+        CutSvg::write(CutSheet::of($section, $workshop), stockOf($section, $workshop), new Words(UnitSystem::Metric)),
+    )
         ->toBeValidSvg()
         ->toContain('fine &lt;pad&gt; &amp; more');
 });
@@ -136,10 +143,10 @@ it('lays the sheets out without one on another', function (): void {
     foreach ($placed as $i => $a) {
         foreach (array_slice($placed, $i + 1) as $b) {
             $apart
-                = $b['x'] >= $a['x'] + $a['panel']->widthMm
-                || $a['x'] >= $b['x'] + $b['panel']->widthMm
-                || $b['y'] >= $a['y'] + $a['panel']->heightMm
-                || $a['y'] >= $b['y'] + $b['panel']->heightMm;
+                = $b['x'] >= $a['x'] + $a['panel']->shape->widthMm
+                || $a['x'] >= $b['x'] + $b['panel']->shape->widthMm
+                || $b['y'] >= $a['y'] + $a['panel']->shape->heightMm
+                || $a['y'] >= $b['y'] + $b['panel']->shape->heightMm;
             expect($apart)->toBeTrue();
         }
     }
@@ -150,7 +157,7 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
     UnitSystem $units,
 ): void {
     $file = tempnam(sys_get_temp_dir(), 'ithys').'.dxf';
-    file_put_contents($file, CutDxf::write(CutSheet::of(cutSection()), stockOf(cutSection()), $units));
+    file_put_contents($file, CutDxf::write(CutSheet::of(cutSection()), stockOf(cutSection()), new Words($units)));
     $audit = new Process(['/usr/bin/python3', '-c', <<<'PY'
         import sys, json, ezdxf
         doc = ezdxf.readfile(sys.argv[1])
@@ -187,7 +194,7 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
 it('writes SVG in true millimetres with a closed outline for every sheet', function (): void {
     $svg = new DOMDocument();
     expect(
-        $svg->loadXML(CutSvg::write(CutSheet::of(cutSection()), stockOf(cutSection()), UnitSystem::Metric)),
+        $svg->loadXML(CutSvg::write(CutSheet::of(cutSection()), stockOf(cutSection()), new Words(UnitSystem::Metric))),
     )->toBeTrue();
     $root = $svg->documentElement;
     $size = fn (string $of): string => (string) $root?->getAttribute($of);
@@ -198,8 +205,17 @@ it('writes SVG in true millimetres with a closed outline for every sheet', funct
 });
 
 it('writes an empty sheet for a sump without baffles', function (): void {
-    $empty = new Section(800, 320, 360, 6, [], 165, 70, new DrainDown(0, 0, 0, 0));
+    $empty = new Section(
+        new Vessel(800, 320, 360, 6),
+        new Inside([]),
+        new SumpWater(165, 70),
+        new DrainDown(0, 0, 0, 0),
+    );
     $none = CutSheet::of($empty);
-    expect($none->panels)->toBe([])->and(CutDxf::write($none, stockOf($empty), UnitSystem::Metric))->toContain('EOF')
-        ->and((new DOMDocument)->loadXML(CutSvg::write($none, stockOf($empty), UnitSystem::Metric)))->toBeTrue();
+    expect($none->panels)
+        ->toBe([])
+        ->and(CutDxf::write($none, stockOf($empty), new Words(UnitSystem::Metric)))
+        ->toContain('EOF')
+        ->and((new DOMDocument())->loadXML(CutSvg::write($none, stockOf($empty), new Words(UnitSystem::Metric))))
+        ->toBeTrue();
 });

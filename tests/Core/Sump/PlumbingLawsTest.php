@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Flow\Standpipe;
 use Ithys\Quantity\UnitSystem;
@@ -13,19 +14,25 @@ use Ithys\Sump\Build\LeakResult;
 use Ithys\Sump\Build\LeakTest;
 use Ithys\Sump\Build\Measured;
 use Ithys\Sump\Overflow;
+use Ithys\Sump\PipeRun;
 use Ithys\Sump\Plumbing;
-use Ithys\Sump\PlumbingReview;
+use Ithys\Sump\PumpLabel;
 use Ithys\Sump\SumpDesign;
+use Ithys\Sump\SumpDocument;
 use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
-use Ithys\Sump\TypedSection;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Support\Said;
+use Tests\Support\Sumps;
 
 // Laws of what runs through pipes, over edges and down standpipes: more cause, more effect, and never the other way.
 
@@ -55,11 +62,8 @@ it('carries more down a wider or steeper emergency pipe, and less through more f
         $random = new Randomizer(new Mt19937($seed));
         [$bore, $fall, $elbows] = [$random->getInt(16, 50), $random->getInt(300, 1500), $random->getInt(0, 5)];
         $carries = fn (float $bore, float $fall, int $elbows): float => (float) (new Plumbing(
-            emergencyBoreMm: $bore,
-            emergencyLengthMm: 2000,
-            emergencyFallMm: $fall,
-            emergencyFittings: ['elbow-90' => $elbows],
-        ))->emergencyLitresPerHour(LAW_VISCOSITY);
+            emergency: new PipeRun($bore, 2000, $fall, ['elbow-90' => $elbows]),
+        ))->emergency->carries(Assumptions::standard(), LAW_VISCOSITY);
         $flow = $carries($bore, $fall, $elbows);
         expect($carries($bore * 1.1, $fall, $elbows))
             ->toBeGreaterThan($flow)
@@ -71,24 +75,22 @@ it('carries more down a wider or steeper emergency pipe, and less through more f
 });
 
 it('loses the speed of the water at the outlet once, whether or not an outlet was counted', function (): void {
-    $return = fn (array $fittings): float => (new Plumbing(2900, 3.2, 28, 1350, 25, 2100, $fittings))->returnLoop(
-        LAW_VISCOSITY,
-    )->litresPerHour ?? 0.0;
+    $return = fn (array $fittings): float => (new Plumbing(
+        new PumpLabel(2900, 3.2, 28),
+        new PipeRun(25, 2100, 1350, $fittings),
+    ))->returnLoop(Assumptions::standard(), LAW_VISCOSITY)->litresPerHour ?? 0.0;
     expect($return(['elbow-90' => 3]))
         ->toBe($return(['elbow-90' => 3, 'outlet' => 1]))
         ->toBeGreaterThan($return(['elbow-90' => 3, 'outlet' => 2]));
 });
 
 it('names a valve setting at which the drain carries just the return', function (array $fittings, float $flow): void {
-    $drain = fn (?float $open): Plumbing => new Plumbing(
-        drainBoreMm: 40,
-        drainLengthMm: 1200,
-        drainFallMm: 700,
-        drainFittings: $fittings,
-        drainValveOpen: $open,
-    );
-    $open = $drain(null)->drainTunedOpen($flow, LAW_VISCOSITY);
-    expect($open)->not->toBeNull()->and($drain($open)->drainLitresPerHour(LAW_VISCOSITY))->toAgreeWith($flow, 1e-6);
+    $drain = fn (?float $open): Plumbing => new Plumbing(drain: new PipeRun(40, 1200, 700, $fittings, $open));
+    $open = $drain(null)->drain->tunedOpen(Assumptions::standard(), $flow, LAW_VISCOSITY);
+    expect($open)
+        ->not->toBeNull()
+        ->and($drain($open)->drain->carries(Assumptions::standard(), LAW_VISCOSITY))
+        ->toAgreeWith($flow, 1e-6);
 })->with([
     [[], 3000.0],
     [['gate-valve' => 1], 3000.0],
@@ -98,16 +100,12 @@ it('names a valve setting at which the drain carries just the return', function 
 
 it('carries the same down a drain and an emergency pipe of the same make', function (): void {
     $plumbing = new Plumbing(
-        drainBoreMm: 32,
-        drainLengthMm: 1200,
-        drainFallMm: 900,
-        drainFittings: ['elbow-90' => 2],
-        emergencyBoreMm: 32,
-        emergencyLengthMm: 1200,
-        emergencyFallMm: 900,
-        emergencyFittings: ['elbow-90' => 2],
+        drain: new PipeRun(32, 1200, 900, ['elbow-90' => 2]),
+        emergency: new PipeRun(32, 1200, 900, ['elbow-90' => 2]),
     );
-    expect($plumbing->drainLitresPerHour(LAW_VISCOSITY))->toBe($plumbing->emergencyLitresPerHour(LAW_VISCOSITY));
+    expect($plumbing->drain->carries(Assumptions::standard(), LAW_VISCOSITY))->toBe(
+        $plumbing->emergency->carries(Assumptions::standard(), LAW_VISCOSITY),
+    );
 });
 
 it('raises clogged water with the flow and with the mouth, and lowers it with a wider pipe', function (): void {
@@ -118,7 +116,7 @@ it('raises clogged water with the flow and with the mouth, and lowers it with a 
         250,
         10,
         [new Opening('w', OpeningKind::Standpipe, $diameter, $diameter, $mouth)],
-    ))->cloggedLevelMm($flow);
+    ))->cloggedLevelMm($flow, Assumptions::standard());
     for ($seed = 0; $seed < 60; $seed++) {
         $random = new Randomizer(new Mt19937($seed));
         [$mouth, $diameter, $flow] = [$random->getInt(10, 80), $random->getInt(25, 60), $random->getInt(300, 3000)];
@@ -128,8 +126,8 @@ it('raises clogged water with the flow and with the mouth, and lowers it with a 
             ->toAgreeWith($level($mouth, $diameter, $flow) + 5, 1e-9)
             ->and($level($mouth, $diameter * 1.1, $flow))
             ->toBeLessThan($level($mouth, $diameter, $flow))
-            ->and((new Standpipe($diameter))->flow(20.0))
-            ->toBeLessThan((new Standpipe($diameter))->flow(21.0));
+            ->and((new Standpipe($diameter, 0.6))->flow(20.0))
+            ->toBeLessThan((new Standpipe($diameter, 0.6))->flow(21.0));
     }
 });
 
@@ -138,15 +136,18 @@ it('judges any plumbing with findings that say why, each severity by its figure'
         $random = new Randomizer(new Mt19937($seed));
         $maybe = fn (float $value): ?float => $random->getInt(0, 3) === 0 ? null : $value;
         $plumbing = new Plumbing(
-            drainBoreMm: $maybe($random->getInt(12, 50)),
-            drainFallMm: $maybe($random->getInt(200, 1500)),
-            drainValveOpen: $maybe($random->getInt(5, 100) / 100),
-            emergencyBoreMm: $maybe($random->getInt(12, 50)),
-            emergencyFallMm: $maybe($random->getInt(200, 1500)),
+            drain: new PipeRun(
+                $maybe($random->getInt(12, 50)),
+                heightMm: $maybe($random->getInt(200, 1500)),
+                valveOpen: $maybe($random->getInt(5, 100) / 100),
+            ),
+            emergency: new PipeRun($maybe($random->getInt(12, 50)), heightMm: $maybe($random->getInt(200, 1500))),
             overflowMm: $maybe($random->getInt(50, 900)),
         );
         $flow = $random->getInt(0, 8000);
-        foreach ((new PlumbingReview($plumbing, $flow, LAW_VISCOSITY, 15.0, UnitSystem::Us))->findings() as $finding) {
+        foreach (
+            Said::all(Sumps::plumbing($plumbing, $flow, 15.0, viscosity: LAW_VISCOSITY), UnitSystem::Us) as $finding
+        ) {
             expect($finding->reason)
                 ->not->toBeNull("{$seed}: {$finding->code}")
                 ->and($finding->sentence)
@@ -158,10 +159,14 @@ it('judges any plumbing with findings that say why, each severity by its figure'
                 )
                 ->toBeTrue("{$seed}: {$finding->code}");
             if ($finding->code === 'drain-fits') {
-                expect((float) $plumbing->drainLitresPerHour(LAW_VISCOSITY))->toBeGreaterThanOrEqual(0.99 * $flow);
+                expect(
+                    (float) $plumbing->drain->carries(Assumptions::standard(), LAW_VISCOSITY),
+                )->toBeGreaterThanOrEqual(0.99 * $flow);
             }
             if ($finding->code === 'emergency-small') {
-                expect((float) $plumbing->emergencyLitresPerHour(LAW_VISCOSITY))->toBeLessThan($flow);
+                expect((float) $plumbing->emergency->carries(Assumptions::standard(), LAW_VISCOSITY))->toBeLessThan(
+                    $flow,
+                );
             }
         }
     }
@@ -170,16 +175,23 @@ it('judges any plumbing with findings that say why, each severity by its figure'
 it(
     'keeps a build in order, whatever was recorded: each step once, findings only of baffles that are there',
     function (): void {
-        $tank = new Tank(Display::box(1000, 500, 500, 30), 40, 5, 10, 20, 35, 25, 1800, TurnoverSchool::Moderate);
+        $tank = new Tank(
+            Display::box(1000, 500, 500, 30),
+            new BesideDisplay(40, 5),
+            new Ground(10, 20),
+            new Conditions(35, 25),
+            1800,
+            TurnoverSchool::Moderate,
+        );
         foreach (
-            [SumpDesign::start(), TypedSection::fromDocument(Database\Seeders\DemoSection::document())] as $design
+            [SumpDesign::start(), SumpDocument::stored(Database\Seeders\DemoSection::document())] as $design
         ) {
             $section = $design->section($tank);
             for ($seed = 0; $seed < 60; $seed++) {
                 $random = new Randomizer(new Mt19937($seed));
                 $day = fn (): DateTimeImmutable => new DateTimeImmutable('2026-03-'.$random->getInt(1, 28));
                 $done = $measured = $tests = [];
-                foreach ($section->baffles as $baffle) {
+                foreach ($section->inside->baffles as $baffle) {
                     if ($random->getInt(0, 2) > 0) {
                         $done["set-{$baffle->id}"] = $day();
                         $measured[$baffle->id] = new Measured(
@@ -208,19 +220,13 @@ it(
                     $tests,
                     [...$measured, 'gone' => new Measured(['frontTop' => 3.0])],
                 );
-                $plan = new BuildPlan(
-                    $section,
-                    $design->review($tank, UnitSystem::Metric),
-                    $record,
-                    UnitSystem::Metric,
-                    $design->workshop->litChamber !== null,
-                );
+                $plan = new BuildPlan($design->review($tank), $record);
                 $keys = array_map(fn (BuildStep $step): string => $step->key, $plan->steps());
                 expect($keys)
                     ->toBe(array_values(array_unique($keys)))
                     ->and(array_search('leak-built', $keys, true))
                     ->toBeGreaterThan(array_search('cure', $keys, true));
-                $ids = array_map(fn ($baffle): string => $baffle->id, $section->baffles);
+                $ids = array_map(fn ($baffle): string => $baffle->id, $section->inside->baffles);
                 foreach ($plan->findings() as $finding) {
                     expect($finding->at === null || in_array($finding->at, $ids, true))->toBeTrue("seed {$seed}");
                 }

@@ -2,14 +2,17 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Flow\InvalidCurve;
 use Ithys\Path\Path;
-use Ithys\Quantity\UnitSystem;
+use Ithys\Path\PathDocument;
 use Ithys\Severity;
+use Ithys\Sump\PipeRun;
 use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Plumbing;
-use Ithys\Sump\PlumbingReview;
+use Ithys\Sump\PumpLabel;
+use Tests\Support\Sumps;
 
 const VISCOSITY = 0.95e-6;
 
@@ -19,9 +22,8 @@ function plumbingFindings(
     float $flow,
     float $fall = 20.0,
     ?Path $path = null,
-    UnitSystem $units = UnitSystem::Metric,
 ): array {
-    $findings = (new PlumbingReview($plumbing, $flow, VISCOSITY, $fall, $units, $path))->findings();
+    $findings = Sumps::plumbing($plumbing, $flow, $fall, $path, VISCOSITY);
 
     return array_combine(
         array_map(fn (Finding $finding): string => $finding->code, $findings),
@@ -32,19 +34,13 @@ function plumbingFindings(
 function drained(float $bore, ?float $open = null, ?float $emergency = null): Plumbing
 {
     return new Plumbing(
-        drainBoreMm: $bore,
-        drainLengthMm: 1300,
-        drainFallMm: 900,
-        drainFittings: ['elbow-90' => 2, 'gate-valve' => 1],
-        drainValveOpen: $open,
-        emergencyBoreMm: $emergency,
-        emergencyFallMm: $emergency === null ? null : 900.0,
-        emergencyFittings: ['elbow-90' => 2],
+        drain: new PipeRun($bore, 1300, 900, ['elbow-90' => 2, 'gate-valve' => 1], $open),
+        emergency: new PipeRun($emergency, heightMm: $emergency === null ? null : 900.0, fittings: ['elbow-90' => 2]),
     );
 }
 
 it('holds the drain to the flow of the return', function (float $share, string $code, Severity $severity): void {
-    $carries = (float) drained(32)->drainLitresPerHour(VISCOSITY);
+    $carries = (float) drained(32)->drain->carries(Assumptions::standard(), VISCOSITY);
     expect(plumbingFindings(drained(32), $share * $carries)[$code] ?? null)->toBe($severity);
 })->with([
     'carries it' => [0.5, 'drain-fits', Severity::Good],
@@ -53,8 +49,11 @@ it('holds the drain to the flow of the return', function (float $share, string $
 ]);
 
 it('says that a drain far too wide for the return can hardly be tuned', function (): void {
-    $findings = (new PlumbingReview(drained(50, null, 50), 500, VISCOSITY, 20, UnitSystem::Metric))->findings();
-    expect($findings[0]->code)->toBe('drain-fits')->and($findings[0]->fix)->toContain('narrower pipe');
+    $findings = Sumps::plumbing(drained(50, null, 50), 500, viscosity: VISCOSITY);
+    expect($findings[0]->code)
+        ->toBe('drain-fits')
+        ->and(said($findings[0]->advice?->fix ?? ''))
+        ->toContain('narrower pipe');
 });
 
 it('says nothing of a drain that is not described', function (): void {
@@ -62,24 +61,24 @@ it('says nothing of a drain that is not described', function (): void {
 });
 
 it('tunes the drain so that it just carries the return', function (float $flow): void {
-    $open = drained(32)->drainTunedOpen($flow, VISCOSITY);
+    $open = drained(32)->drain->tunedOpen(Assumptions::standard(), $flow, VISCOSITY);
     expect($open)->toBeGreaterThan(0.05)->toBeLessThan(1.0)
         // A valve set so lets by just this flow.
-        ->and(drained(32, $open)->drainLitresPerHour(VISCOSITY))->toAgreeWith($flow, 1e-6);
+        ->and(drained(32, $open)->drain->carries(Assumptions::standard(), VISCOSITY))->toAgreeWith($flow, 1e-6);
     expect(plumbingFindings(drained(32, $open), $flow)['drain-fits'])->toBe(Severity::Good);
 })->with([2000.0, 3000.0, 4000.0, 5000.0]);
 
 it('opens the valve further for more flow, and knows no setting for more than the pipe carries', function (): void {
     $last = 0.0;
     foreach ([1800, 2500, 3500, 4500] as $flow) {
-        expect(drained(32)->drainTunedOpen($flow, VISCOSITY))->toBeGreaterThan($last);
-        $last = (float) drained(32)->drainTunedOpen($flow, VISCOSITY);
+        expect(drained(32)->drain->tunedOpen(Assumptions::standard(), $flow, VISCOSITY))->toBeGreaterThan($last);
+        $last = (float) drained(32)->drain->tunedOpen(Assumptions::standard(), $flow, VISCOSITY);
     }
-    expect(drained(32)->drainTunedOpen(20_000, VISCOSITY))
+    expect(drained(32)->drain->tunedOpen(Assumptions::standard(), 20_000, VISCOSITY))
         ->toBeNull()
-        ->and(drained(32)->drainTunedOpen(0.0, VISCOSITY))
+        ->and(drained(32)->drain->tunedOpen(Assumptions::standard(), 0.0, VISCOSITY))
         ->toBeNull()
-        ->and((new Plumbing())->drainTunedOpen(2000, VISCOSITY))
+        ->and((new Plumbing())->drain->tunedOpen(Assumptions::standard(), 2000, VISCOSITY))
         ->toBeNull();
 });
 
@@ -100,46 +99,37 @@ it('counts a throttled return: less flow the further its valve is closed', funct
     foreach ([0.2, 0.4, 0.6, 0.8, 1.0, null] as $open) {
         $flow
             = (new Plumbing(
-                2900,
-                3.2,
-                28,
-                1350,
-                25,
-                2100,
-                ['elbow-90' => 3, 'gate-valve' => 1, 'outlet' => 1],
-                valveOpen: $open,
-            ))->returnLoop(VISCOSITY)->litresPerHour ?? 0.0;
+                new PumpLabel(2900, 3.2, 28),
+                new PipeRun(25, 2100, 1350, ['elbow-90' => 3, 'gate-valve' => 1, 'outlet' => 1], $open),
+            ))->returnLoop(Assumptions::standard(), VISCOSITY)->litresPerHour ?? 0.0;
         expect($flow)->toBeGreaterThanOrEqual($last - 1e-9);
         $last = $flow;
     }
     // A gate valve that is open, and one that was said to be all open, are the same.
     $same = fn (?float $open): ?float => (new Plumbing(
-        2900,
-        3.2,
-        28,
-        1350,
-        25,
-        2100,
-        ['gate-valve' => 1],
-        valveOpen: $open,
-    ))->returnLoop(VISCOSITY)?->litresPerHour;
+        new PumpLabel(2900, 3.2, 28),
+        new PipeRun(25, 2100, 1350, ['gate-valve' => 1], $open),
+    ))->returnLoop(Assumptions::standard(), VISCOSITY)?->litresPerHour;
     expect($same(1.0))->toAgreeWith((float) $same(null), 1e-9);
 });
 
 it('takes the points of a curve before the label, and refuses what no pump does', function (): void {
-    $label = new Plumbing(2900, 3.2, 28, 1350, 25, 2100);
+    $label = new Plumbing(new PumpLabel(2900, 3.2, 28), new PipeRun(25, 2100, 1350));
     $points = [];
     for ($flow = 0.0; $flow <= 2900.0; $flow += 29.0) {
         $points[] = [$flow, 3.2 * (1 - ($flow / 2900) ** 2)];
     }
-    $byPoints = new Plumbing(null, null, 28, 1350, 25, 2100, curve: $points);
+    $byPoints = new Plumbing(new PumpLabel(watts: 28, points: $points), new PipeRun(25, 2100, 1350));
     // The parabola of the label drawn point by point gives the same flow.
-    expect($byPoints->returnLoop(VISCOSITY)?->litresPerHour)->toAgreeWith(
-        (float) $label->returnLoop(VISCOSITY)?->litresPerHour,
+    expect($byPoints->returnLoop(Assumptions::standard(), VISCOSITY)?->litresPerHour)->toAgreeWith(
+        (float) $label->returnLoop(Assumptions::standard(), VISCOSITY)?->litresPerHour,
         1e-4,
     );
     expect(
-        fn () => (new Plumbing(liftMm: 1000, boreMm: 25, curve: [[0.0, 2.0], [1000.0, 3.0]]))->returnLoop(VISCOSITY),
+        fn () => (new Plumbing(
+            new PumpLabel(points: [[0.0, 2.0], [1000.0, 3.0]]),
+            new PipeRun(25, heightMm: 1000),
+        ))->returnLoop(Assumptions::standard(), VISCOSITY),
     )->toThrow(InvalidCurve::class, 'gives less the higher it lifts');
 });
 
@@ -162,16 +152,11 @@ it('has the display stand over its overflow as the trade knows it', function ():
 });
 
 it('flags metric against inch where two parts meet, and only there', function (array $systems, int $count): void {
-    $findings = (new PlumbingReview(
-        new Plumbing(systems: array_map(PipeSystem::from(...), $systems)),
-        2000,
-        VISCOSITY,
-        20,
-        UnitSystem::Metric,
-    ))->findings();
+    $findings = Sumps::plumbing(new Plumbing(systems: array_map(PipeSystem::from(...), $systems)),
+        2000, viscosity: VISCOSITY);
     expect($findings)->toHaveCount($count);
     foreach ($findings as $finding) {
-        expect($finding->code)->toBe('pipes-mixed')->and($finding->fix)->toContain('adapter');
+        expect($finding->code)->toBe('pipes-mixed')->and(said($finding->advice?->fix ?? ''))->toContain('adapter');
     }
 })->with([
     'same' => [['pump' => 'metric', 'return' => 'metric'], 0],
@@ -182,7 +167,7 @@ it('flags metric against inch where two parts meet, and only there', function (a
 ]);
 
 it('goes by what the path says of a part where nothing is said here', function (): void {
-    $path = Path::fromArray([
+    $path = PathDocument::stored([
         'format' => Path::FORMAT,
         'schema' => Path::SCHEMA,
         'name' => 'Inch return',

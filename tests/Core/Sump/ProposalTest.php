@@ -3,21 +3,31 @@
 declare(strict_types=1);
 
 use App\Http\Pages\SectionForm;
+use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\DrainDown;
-use Ithys\Sump\Geometry;
+use Ithys\Sump\Inside;
 use Ithys\Sump\Proposal;
+use Ithys\Sump\Review\BafflesStand;
 use Ithys\Sump\Section;
+use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\Opening;
+use Ithys\Sump\Vessel;
 use Tests\Support\Sketch;
+use Tests\Support\Sumps;
 
 function roomySection(array $baffles): Section
 {
-    return new Section(1200, 400, 400, 10, $baffles, 180, 60, new DrainDown(0, 0, 0, 0));
+    return new Section(
+        new Vessel(1200, 400, 400, 10),
+        new Inside($baffles),
+        new SumpWater(180, 60),
+        new DrainDown(0, 0, 0, 0),
+    );
 }
 
 it('proposes baffles that can stand where they are proposed', function (string $kind): void {
@@ -30,7 +40,7 @@ it('proposes baffles that can stand where they are proposed', function (string $
     ) {
         $proposed = Proposal::baffles(roomySection($there))[$kind];
         $grave = array_filter(
-            Geometry::findings(roomySection([...$there, ...$proposed]), UnitSystem::Metric),
+            [...(new BafflesStand)->judge(Sumps::here(roomySection([...$there, ...$proposed]), 1500))],
             fn (Finding $finding): bool => $finding->severity->isGrave(),
         );
         expect($proposed)
@@ -70,8 +80,8 @@ it('proposes a tray that holds what the path asks for, and can be laid', functio
     $section = roomySection([new Baffle('a', BaffleKind::Weir, 300, 6, 200)]);
     $tray = Proposal::trays($section, Sketch::path($sketch, flow: 2000))['tray'];
     expect(array_map(fn (Opening $opening): string => $opening->kind->value, $tray->openings))->toBe($kinds)
-        ->and($tray->places($section->chambers()[0]))->not->toBeNull()
-        ->and($tray->topMm)->toBeLessThan($section->heightMm);
+        ->and($tray->places($section->chambers()[0], Assumptions::standard()))->not->toBeNull()
+        ->and($tray->topMm)->toBeLessThan($section->vessel->heightMm);
 })->with([
     'no cloth' => ['overflow-drilled > skimmer > return-pump', ['sock-4in', 'standpipe']],
     'two socks' => ['overflow-drilled > sock(count=2) > return-pump', ['sock-4in', 'sock-4in', 'standpipe']],
@@ -102,8 +112,8 @@ it('proposes what of a path stands in a sump, where it would stand, and nothing 
         expect($section->chambers()[$device->chamber] ?? null)->not->toBeNull();
     }
     expect(array_keys($by))->toBe(['skimmer', 'heater', 'bag', 'return-pump', 'reactor'])
-        ->and($by['return-pump']->chamber)->toBe(count($section->baffles))
+        ->and($by['return-pump']->chamber)->toBe(count($section->inside->baffles))
         // The maker's depth is for the keeper to enter.
-        ->and($by['skimmer']->depthLowMm)->toBeNull()
-        ->and($by['heater']->depthLowMm)->toBe(30.0);
+        ->and($by['skimmer']->depth->leastMm)->toBeNull()
+        ->and($by['heater']->depth->leastMm)->toBe(30.0);
 });

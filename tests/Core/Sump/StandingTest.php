@@ -5,33 +5,33 @@ declare(strict_types=1);
 use Ithys\Finding;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\DeviceKind;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\Inside;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Section;
+use Ithys\Sump\Size;
 use Ithys\Sump\Standing;
-use Ithys\Sump\SumpReview;
+use Ithys\Sump\SumpWater;
+use Ithys\Sump\Vessel;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Support\Sumps;
 
 /** @param  list<Placed>  $placed */
 function standingSection(array $placed): Section
 {
     return new Section(
-        900,
-        400,
-        380,
-        6,
-        [new Baffle('w', BaffleKind::Weir, 400, 6, 220)],
-        180,
-        60,
+        new Vessel(900, 400, 380, 6),
+        new Inside([new Baffle('w', BaffleKind::Weir, 400, 6, 220)], placed: $placed),
+        new SumpWater(180, 60),
         new DrainDown(0, 0, 0, 0),
-        placed: $placed,
     );
 }
 
 function boxOf(string $id, float $length, float $width, int $chamber = 0): Placed
 {
-    return new Placed($id, 'other', ucfirst($id), $chamber, $length, $width, 100);
+    return new Placed($id, DeviceKind::Other, ucfirst($id), $chamber, new Size($length, $width, 100));
 }
 
 it('stands one device alone in the middle of its chamber', function (): void {
@@ -55,7 +55,7 @@ it('says when devices do not stand side by side, and not of one alone, which is 
 ): void {
     $found = array_map(
         fn (Finding $finding): string => $finding->code,
-        SumpReview::of(standingSection($placed), 2000, 20.0)->findings,
+        Sumps::review(standingSection($placed), 2000, 20.0)->findings,
     );
     expect(array_values(array_intersect($found, ['crowded', 'does-not-fit'])))->toBe($codes);
 })->with([
@@ -90,7 +90,7 @@ it('lets none stand on another nor through a wall, unless it says so', function 
                     $a->xMm >= $chamber->fromMm - 1e-9
                         && $a->yMm >= -1e-9
                         && $a->xMm + $a->lengthMm <= $chamber->toMm + 1e-9
-                        && $a->yMm + $a->widthMm <= $section->widthMm + 1e-9,
+                        && $a->yMm + $a->widthMm <= $section->vessel->widthMm + 1e-9,
                 )->toBeTrue("seed {$seed}");
                 foreach (array_slice($here, $i + 1) as $other) {
                     $b = $standing->places[$other->id];

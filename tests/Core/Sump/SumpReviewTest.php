@@ -8,10 +8,17 @@ use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Depth;
+use Ithys\Sump\DeviceKind;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\Inside;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Section;
-use Ithys\Sump\SumpReview;
+use Ithys\Sump\Size;
+use Ithys\Sump\SumpWater;
+use Ithys\Sump\Vessel;
+use Tests\Support\Said;
+use Tests\Support\Sumps;
 
 /** @param  array<string, mixed>  $with */
 function sumpOf(array $with = []): Section
@@ -33,25 +40,20 @@ function sumpOf(array $with = []): Section
     ];
 
     return new Section(
-        900,
-        400,
-        $w['height'],
-        $w['wall'],
-        $w['baffles'],
-        $w['level'],
-        $w['minimum'],
+        new Vessel(900, 400, $w['height'], $w['wall'], material: $w['material'], braced: $w['braced']),
+        new Inside($w['baffles'], placed: $w['placed']),
+        new SumpWater(
+            $w['level'],
+            $w['minimum'],
+            evaporationLitresADay: $w['evaporation'],
+            reservoirLitres: $w['reservoir'],
+        ),
         new DrainDown(0, 0, $w['drain'], 0),
-        $w['evaporation'],
-        $w['reservoir'],
         $w['cabinet'],
-        false,
-        $w['placed'],
-        $w['material'],
-        $w['braced'],
     );
 }
 
-/** @return array<string, Finding> by code */
+/** @return array<string, Said> by code */
 function sumpFindings(
     Section $section,
     float $flow = 2000,
@@ -59,7 +61,7 @@ function sumpFindings(
     UnitSystem $units = UnitSystem::Metric,
 ): array {
     $findings = [];
-    foreach (SumpReview::of($section, $flow, $room, $units)->findings as $finding) {
+    foreach (Said::all(Sumps::review($section, $flow, $room)->findings, $units) as $finding) {
         $findings[$finding->code] = $finding;
     }
 
@@ -75,10 +77,10 @@ it('tells whether a power cut fits, and how closely', function (float $litres, s
 ]);
 
 it('says how many litres of a power cut are left over, and how much margin there is', function (): void {
-    $review = SumpReview::of(sumpOf(['drain' => 75.0]), 2000, 20.0);
-    expect($review->marginLitres)->toAgreeWith(sumpOf()->rimLitres() - $review->powerCut->litres, 1e-9)
-        ->and($review->marginLitres)->toBeLessThan(0.0)
-        ->and($review->marginMm)->toBeLessThan(0.0)
+    $review = Sumps::review(sumpOf(['drain' => 75.0]), 2000, 20.0);
+    expect($review->here->marginLitres())->toAgreeWith(sumpOf()->rimLitres() - $review->here->powerCut->litres, 1e-9)
+        ->and($review->here->marginLitres())->toBeLessThan(0.0)
+        ->and($review->here->marginMm())->toBeLessThan(0.0)
         ->and(sumpFindings(sumpOf(['drain' => 75.0]))['power-cut-flood']->sentence)->toContain('75 L come down');
 });
 
@@ -96,10 +98,10 @@ it('reckons what a blocked drain pushes up against the room in the display', fun
 ]);
 
 it('counts the days until the return gulps air, and those of the reservoir', function (): void {
-    $review = SumpReview::of(sumpOf(['evaporation' => 3.0, 'reservoir' => 24.0]), 2000, 20.0);
-    expect($review->daysToGulp)->toAgreeWith(494 * 400 * 120 / 1e6 / 3, 1e-9)
-        ->and($review->reservoirDays)->toAgreeWith(8.0)
-        ->and(SumpReview::of(sumpOf(), 2000, 20.0)->daysToGulp)->toBeNull();
+    $review = Sumps::review(sumpOf(['evaporation' => 3.0, 'reservoir' => 24.0]), 2000, 20.0);
+    expect($review->here->daysToGulp())->toAgreeWith(494 * 400 * 120 / 1e6 / 3, 1e-9)
+        ->and($review->here->section->water->reservoirDays())->toAgreeWith(8.0)
+        ->and(Sumps::review(sumpOf(), 2000, 20.0)->here->daysToGulp())->toBeNull();
 });
 
 it('finds a heater dry in the one state that dries it (common practice: half an inch of cover emptied)', function (
@@ -110,7 +112,19 @@ it('finds a heater dry in the one state that dries it (common practice: half an 
     ?string $words,
 ): void {
     $findings = sumpFindings(
-        sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', $chamber, 200, 30, 30, $stand, $line)]]),
+        sumpOf([
+            'placed' => [
+                new Placed(
+                    'h',
+                    DeviceKind::Heater,
+                    'Heater',
+                    $chamber,
+                    new Size(200, 30, 30),
+                    $stand,
+                    new Depth($line),
+                ),
+            ],
+        ]),
     );
     expect($findings)->toHaveKey($code);
     $words === null ?: expect($findings[$code]->sentence)->toContain($words);
@@ -130,11 +144,15 @@ it('finds a heater dry in the one state that dries it (common practice: half an 
 // Common practice: the heater's line half an inch under the baffle's top gives three quarters to an inch of cover
 // running and stays covered.
 it('covers a heater set half an inch under the baffle', function (): void {
-    $section = sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', 0, 200, 30, 30, 0, 250 - 12.7)]]);
-    $review = SumpReview::of($section, 2000, 20.0);
-    $cover = $review->running->levelsMm[0] - (250 - 12.7);
+    $section = sumpOf([
+        'placed' => [
+            new Placed('h', DeviceKind::Heater, 'Heater', 0, new Size(200, 30, 30), depth: new Depth(250 - 12.7)),
+        ],
+    ]);
+    $review = Sumps::review($section, 2000, 20.0);
+    $cover = $review->here->running->levelsMm[0] - (250 - 12.7);
     expect($cover / 25.4)->toBeGreaterThan(0.75)->toBeLessThan(1.05)
-        ->and($review->emptied->levelsMm[0] - (250 - 12.7))->toAgreeWith(12.7, 1e-9)
+        ->and($review->here->emptied->levelsMm[0] - (250 - 12.7))->toAgreeWith(12.7, 1e-9)
         ->and(sumpFindings($section))->toHaveKey('heater-covered');
 });
 
@@ -147,7 +165,19 @@ it('holds the skimmer to its maker\'s depth, and says which stand or baffle woul
 ): void {
     // 257 mm of water in the first chamber.
     $findings = sumpFindings(
-        sumpOf(['placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 200, 200, 380, $stand, $low, $high)]]),
+        sumpOf([
+            'placed' => [
+                new Placed(
+                    's',
+                    DeviceKind::Skimmer,
+                    'Skimmer',
+                    0,
+                    new Size(200, 200, 380),
+                    $stand,
+                    new Depth($low, $high),
+                ),
+            ],
+        ]),
     );
     expect($findings)->toHaveKey($code);
     expect($findings[$code]->sentence.$findings[$code]->fix)->toContain($words);
@@ -161,7 +191,7 @@ it('holds the skimmer to its maker\'s depth, and says which stand or baffle woul
 
 it('leaves room for hands, and for lifting out', function (array $size, ?float $cabinet, array $codes): void {
     $findings = sumpFindings(
-        sumpOf(['placed' => [new Placed('d', 'other', 'Box', 0, ...$size)], 'cabinet' => $cabinet]),
+        sumpOf(['placed' => [new Placed('d', DeviceKind::Other, 'Box', 0, new Size(...$size))], 'cabinet' => $cabinet]),
     );
     expect(
         array_values(
@@ -177,9 +207,9 @@ it('leaves room for hands, and for lifting out', function (array $size, ?float $
 ]);
 
 it('says when the chamber of a device is gone', function (): void {
-    expect(sumpFindings(sumpOf(['placed' => [new Placed('d', 'other', 'Box', 7, 10, 10, 10)]])))->toHaveKey(
-        'no-chamber',
-    );
+    expect(
+        sumpFindings(sumpOf(['placed' => [new Placed('d', DeviceKind::Other, 'Box', 7, new Size(10, 10, 10))]])),
+    )->toHaveKey('no-chamber');
 });
 
 it('warns of a gap that carries bubbles or backs up', function (float $gap, float $flow, array $codes): void {
@@ -197,7 +227,7 @@ it('warns of a gap that carries bubbles or backs up', function (float $gap, floa
 it('does not call a gap wide enough that hangs above the water', function (): void {
     $codes = fn (float $gap): array => array_map(
         fn (Finding $finding): string => $finding->code,
-        SumpReview::of(sumpOf(['baffles' => [new Baffle('u', BaffleKind::Under, 400, 6, 340, $gap)]]), 1500, null)
+        Sumps::review(sumpOf(['baffles' => [new Baffle('u', BaffleKind::Under, 400, 6, 340, $gap)]]), 1500, null)
             ->findings,
     );
     expect($codes(200))
@@ -211,7 +241,7 @@ it('does not call a gap wide enough that hangs above the water', function (): vo
 it('finds a comb whose teeth are too thin, or whose tips stand over the rim', function (): void {
     $codes = fn (float $share, float $top): array => array_map(
         fn (Finding $finding): string => $finding->code,
-        SumpReview::of(
+        Sumps::review(
             sumpOf(['baffles' => [new Baffle('c', BaffleKind::Comb, 400, 6, $top, openShare: $share)]]),
             1500,
             null,
@@ -275,21 +305,23 @@ it('says nothing of a sump that is right', function (): void {
             new Baffle('c', BaffleKind::Weir, 480, 6, 215),
         ],
         'placed' => [
-            new Placed('s', 'skimmer', 'Skimmer', 0, 200, 200, 400, 0, 220, 250),
-            new Placed('h', 'heater', 'Heater', 0, 150, 30, 30, 150, 20),
+            new Placed('s', DeviceKind::Skimmer, 'Skimmer', 0, new Size(200, 200, 400), depth: new Depth(220, 250)),
+            new Placed('h', DeviceKind::Heater, 'Heater', 0, new Size(150, 30, 30), 150, new Depth(20)),
         ],
         'cabinet' => 600.0,
     ]);
     $grave = array_filter(
         sumpFindings($section, room: 40.0),
-        fn (Finding $finding): bool => in_array($finding->severity, [Severity::Fault, Severity::Caution], true),
+        fn (Said $finding): bool => in_array($finding->severity, [Severity::Fault, Severity::Caution], true),
     );
     expect(array_keys($grave))->toBe([]);
 });
 
 it('speaks in inches to the sixteenth where US units are chosen', function (): void {
-    $section = sumpOf(['placed' => [new Placed('h', 'heater', 'Heater', 1, 200, 30, 30, 60, 30)]]);
-    foreach (SumpReview::of($section, 2000, 20.0, UnitSystem::Us)->findings as $finding) {
+    $section = sumpOf([
+        'placed' => [new Placed('h', DeviceKind::Heater, 'Heater', 1, new Size(200, 30, 30), 60, new Depth(30))],
+    ]);
+    foreach (Said::all(Sumps::review($section, 2000, 20.0)->findings, UnitSystem::Us) as $finding) {
         expect($finding->title.$finding->sentence)->not->toMatch('~\d (mm|L)\b(?! and more)~', $finding->code);
     }
     expect(sumpFindings($section, units: UnitSystem::Us)['heater-dry']->sentence)->toContain('2 3/8 in');
@@ -342,17 +374,17 @@ it('never contradicts its own water lines', function (): void {
             'level' => 70 + (($seed * 29) % 250),
             'drain' => ($seed * 7) % 80,
         ]);
-        $review = SumpReview::of($section, 300 + 90 * $seed, 20.0);
+        $review = Sumps::review($section, 300 + 90 * $seed, 20.0);
         $codes = array_map(fn (Finding $finding): string => $finding->code, $review->findings);
         expect(in_array('power-cut-flood', $codes, true))
-            ->toBe($review->powerCut->highestMm() > 400)
+            ->toBe($review->here->powerCut->highestMm() > 400)
             ->and(in_array('running-over', $codes, true))
-            ->toBe($review->running->highestMm() > 400)
+            ->toBe($review->here->running->highestMm() > 400)
             ->and(in_array('blocked-drain-flood', $codes, true))
-            ->toBe($review->givesUpLitres > 20.0)
-            ->and($review->marginMm)
-            ->toAgreeWith(400 - $review->powerCut->highestMm(), 1e-9)
-            ->and($review->givesUpLitres)
+            ->toBe($review->here->givesUpLitres() > 20.0)
+            ->and($review->here->marginMm())
+            ->toAgreeWith(400 - $review->here->powerCut->highestMm(), 1e-9)
+            ->and($review->here->givesUpLitres())
             ->toBeGreaterThanOrEqual(0.0);
         $order = array_map(
             fn (Finding $finding): int => array_search(
@@ -394,16 +426,10 @@ it('checks a bottom that is held at its edges only, and not one that lies flat',
     Severity $severity,
 ): void {
     $section = new Section(
-        900,
-        400,
-        400,
-        10,
-        [],
-        180,
-        60,
+        new Vessel(900, 400, 400, 10, bottomMm: $thick, bottomOnEdges: $edges),
+        new Inside([]),
+        new SumpWater(180, 60),
         new DrainDown(0, 0, 10, 0),
-        bottomMm: $thick,
-        bottomOnEdges: $edges,
     );
     $finding = sumpFindings($section)['panel-bottom'];
     expect($finding->severity)->toBe($severity)->and($finding->reason)->toContain('not a certificate');
@@ -414,21 +440,10 @@ it('checks a bottom that is held at its edges only, and not one that lies flat',
     'on its edges, far too thin' => [true, 5.0, Severity::Fault],
 ]);
 
-it('takes what others found of the same sump among its own, in their order', function (): void {
-    $further = [Finding::of(Severity::Remark, 'mine', 'Mine', ''), Finding::of(Severity::Fault, 'grave', 'Grave', '')];
-    $codes = array_map(
-        fn (Finding $finding): string => $finding->code,
-        SumpReview::of(sumpOf(), 2000, 20.0, UnitSystem::Metric, $further)->findings,
-    );
-    $place = array_flip($codes);
-    expect($place['grave'])
-        ->toBeLessThan($place['mine'])
-        ->and($place['power-cut-fits'])
-        ->toBeGreaterThan($place['grave']);
-});
-
 it('asks for the depth of a skimmer that has none given', function (): void {
-    $findings = sumpFindings(sumpOf(['placed' => [new Placed('s', 'skimmer', 'Skimmer', 0, 150, 150, 300)]]));
+    $findings = sumpFindings(
+        sumpOf(['placed' => [new Placed('s', DeviceKind::Skimmer, 'Skimmer', 0, new Size(150, 150, 300))]]),
+    );
     expect($findings['depth-unknown']->severity)->toBe(Severity::Remark);
 });
 

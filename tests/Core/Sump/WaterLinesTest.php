@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Weir;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\Inside;
 use Ithys\Sump\Pools;
 use Ithys\Sump\Section;
+use Ithys\Sump\SumpWater;
+use Ithys\Sump\Vessel;
 use Ithys\Sump\WaterLines;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -22,7 +26,12 @@ function section(
     float $width = 400,
     float $height = 400,
 ): Section {
-    return new Section($length, $width, $height, 6, $baffles, $level, $minimum, new DrainDown(0, 0, $drain, 0));
+    return new Section(
+        new Vessel($length, $width, $height, 6),
+        new Inside($baffles),
+        new SumpWater($level, $minimum),
+        new DrainDown(0, 0, $drain, 0),
+    );
 }
 
 function weir(float $at, float $top, string $id = 'w'): Baffle
@@ -99,7 +108,7 @@ it('spills into the return first and then rises everywhere together', function (
 // GNU units: 120 x 50 cm falling 2.5 cm, a box of 30 x 15 cm falling 40 cm, 3 m of 25 mm pipe, into 90 x 40 cm of sump.
 it('rises in a power cut by what comes down over its area', function (): void {
     $drain = new DrainDown(1200 * 500, 25, 300 * 150 * 400 / 1e6, M_PI * 25 ** 2 / 4 * 3000 / 1e6);
-    $section = new Section(900, 400, 380, 6, [], 220, 60, $drain);
+    $section = new Section(new Vessel(900, 400, 380, 6), new Inside([]), new SumpWater(220, 60), $drain);
     $cut = WaterLines::powerCut($section, 2000);
     expect($cut->levelsMm[0] - 220)->toAgreeWith(95.7572821010284, 1e-12)
         ->and($section->rimLitres() - $cut->litres)->toAgreeWith(23.1273784436298, 1e-9);
@@ -130,7 +139,7 @@ it('comes to rest with the return emptied: nothing stands over a baffle with low
 ): void {
     $section = randomSection($seed);
     $levels = WaterLines::returnEmptied($section, 2000)->levelsMm;
-    foreach ($section->baffles as $i => $baffle) {
+    foreach ($section->inside->baffles as $i => $baffle) {
         $crest = $baffle->hangs() ? 0.0 : $baffle->topMm;
         foreach ([[$i, $i + 1], [$i + 1, $i]] as [$here, $there]) {
             // Only what was there while running can stand there now.
@@ -152,7 +161,7 @@ it('comes to rest: nothing stands over a baffle with lower water beside it', fun
     for ($seed = 0; $seed < 300; $seed++) {
         $section = randomSection($seed);
         $levels = WaterLines::powerCut($section, 1800)->levelsMm;
-        foreach ($section->baffles as $i => $baffle) {
+        foreach ($section->inside->baffles as $i => $baffle) {
             $crest = $baffle->gapMm > 0 ? 0.0 : $baffle->topMm;
             if (max($levels[$i], $levels[$i + 1]) > $crest + 1e-6) {
                 expect(abs($levels[$i] - $levels[$i + 1]))->toBeLessThan(1e-6, "seed {$seed}");
@@ -169,7 +178,7 @@ it('empties only downwards, and never below what the pump leaves', function (): 
         foreach ($emptied as $i => $level) {
             expect($level)
                 ->toBeLessThanOrEqual($running[$i] + 1e-9)
-                ->toBeGreaterThanOrEqual(min($section->pumpMinimumMm, $running[$i]) - 1e-9);
+                ->toBeGreaterThanOrEqual(min($section->water->pumpMinimumMm, $running[$i]) - 1e-9);
         }
     }
 });
@@ -183,8 +192,8 @@ it('rises with a raised baffle and with the flow', function (): void {
         foreach ($running as $i => $level) {
             expect($more[$i])->toBeGreaterThanOrEqual($level - 1e-6);
         }
-        foreach ($section->baffles as $i => $baffle) {
-            $raised = $section->baffles;
+        foreach ($section->inside->baffles as $i => $baffle) {
+            $raised = $section->inside->baffles;
             $raised[$i] = new Baffle(
                 $baffle->id,
                 $baffle->kind,
@@ -194,7 +203,13 @@ it('rises with a raised baffle and with the flow', function (): void {
                 $baffle->gapMm,
             );
             $higher = WaterLines::running(
-                section(array_values($raised), $section->returnLevelMm, 0, $section->pumpMinimumMm, $section->lengthMm),
+                section(
+                    array_values($raised),
+                    $section->water->returnLevelMm,
+                    0,
+                    $section->water->pumpMinimumMm,
+                    $section->vessel->lengthMm,
+                ),
                 1500,
             )->levelsMm;
             expect($higher[$i])->toBeGreaterThanOrEqual($running[$i] - 1e-6);
@@ -219,7 +234,7 @@ it('stands still without a flow: full before each weir', function (): void {
 
 it('orders its baffles from inlet to return', function (): void {
     $section = section([weir(500, 200, 'late'), weir(100, 200, 'early')]);
-    expect(array_map(fn (Baffle $baffle): string => $baffle->id, $section->baffles))
+    expect(array_map(fn (Baffle $baffle): string => $baffle->id, $section->inside->baffles))
         ->toBe(['early', 'late'])
         ->and(array_map(fn ($chamber): float => $chamber->lengthMm(), $section->chambers()))
         ->toBe([100.0, 394.0, 394.0]);
@@ -230,8 +245,10 @@ it('lets the whole flow by at every baffle', function (float $flow): void {
     for ($seed = 0; $seed < 150; $seed++) {
         $section = randomSection($seed);
         $levels = WaterLines::running($section, $flow)->levelsMm;
-        foreach ($section->baffles as $i => $baffle) {
-            expect($baffle->flow($levels[$i], $levels[$i + 1], $section->widthMm))->toAgreeWith($flow, 1e-4);
+        foreach ($section->inside->baffles as $i => $baffle) {
+            expect(
+                $baffle->flow($levels[$i], $levels[$i + 1], $section->vessel->widthMm, Assumptions::standard()),
+            )->toAgreeWith($flow, 1e-4);
         }
     }
 })->with([300.0, 1500.0, 6000.0]);

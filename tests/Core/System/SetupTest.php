@@ -4,35 +4,59 @@ declare(strict_types=1);
 
 use Ithys\Path\Figure;
 use Ithys\Path\Path;
-use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Depth;
+use Ithys\Sump\DeviceKind;
+use Ithys\Sump\Inside;
+use Ithys\Sump\PipeRun;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Plumbing;
+use Ithys\Sump\PumpLabel;
+use Ithys\Sump\Size;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\WaterLines;
 use Ithys\System\Origin;
 use Ithys\System\Setup;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 use Tests\Support\Sketch;
 
 function saidTank(?float $flow = 2400): Tank
 {
-    return new Tank(Display::box(1000, 500, 500, 40), 45, 6, 12, 20, 35, 25, $flow, TurnoverSchool::Moderate);
+    return new Tank(
+        Display::box(1000, 500, 500, 40),
+        new BesideDisplay(45, 6),
+        new Ground(12, 20),
+        new Conditions(35, 25),
+        $flow,
+        TurnoverSchool::Moderate,
+    );
 }
 
 /** A sump of two chambers; the heater is the path's item "heater". */
 function drawnSump(
-    Plumbing $plumbing = new Plumbing(3000, 3.0, 28, 1200, 25, 1800),
+    Plumbing $plumbing = new Plumbing(new PumpLabel(3000, 3.0, 28), new PipeRun(25, 1800, 1200)),
     ?float $line = 20.0,
     float $stand = 60.0,
 ): SumpDesign {
     $start = SumpDesign::start();
+    $inside = new Inside([new Baffle('weir', BaffleKind::Weir, 420, 6, 230)], [new Placed(
+        'h',
+        DeviceKind::Heater,
+        'Heater',
+        1,
+        new Size(250, 30, 30),
+        $stand,
+        new Depth($line, null),
+        item: 'heater',
+    )]);
 
-    return new SumpDesign($start->figures, false, [new Baffle('weir', BaffleKind::Weir, 420, 6, 230)],
-        [new Placed('h', 'heater', 'Heater', 1, 250, 30, 30, $stand, $line, null, 'heater')], $plumbing);
+    return new SumpDesign($start->vessel, $start->water, $inside, $plumbing);
 }
 
 function sumpPath(?float $flow = null): Path
@@ -85,11 +109,11 @@ it('judges a heater by the drawing and not by what was typed, in path and sump a
     expect($setup->drawn->coverMm['heater'])->toAgreeWith(-20.0, 1e-9);
     $codes = fn (Setup $of): array => array_map(
         fn ($finding): string => "{$finding->code} {$finding->severity->value}",
-        Ithys\Path\Review\Review::of($of->situation(UnitSystem::Metric))->findings,
+        Ithys\Path\Review\Review::of($of->situation())->findings,
     );
     $sump = array_map(
         fn ($finding): string => "{$finding->code} {$finding->severity->value}",
-        $setup->sumpReview(UnitSystem::Metric)->findings ?? [],
+        $setup->sumpReview()->findings ?? [],
     );
     expect($codes($setup))
         ->toContain('heater-uncovered fault')
@@ -103,7 +127,7 @@ it('judges a heater by the drawing and not by what was typed, in path and sump a
         ->toAgreeWith(20.0, 1e-9)
         ->and(implode(' ', $codes($low)))
         ->not->toContain('heater-uncovered')
-        ->and(array_map(fn ($finding): string => $finding->code, $low->sumpReview(UnitSystem::Metric)->findings ?? []))
+        ->and(array_map(fn ($finding): string => $finding->code, $low->sumpReview()->findings ?? []))
         ->toContain('heater-covered');
 });
 
@@ -111,7 +135,7 @@ it('does not know the cover of a heater without a minimum line', function (): vo
     $setup = new Setup(saidTank(), sumpPath(), drawnSump(line: null));
     expect($setup->drawn->coverMm)
         ->toBe([])
-        ->and(array_column($setup->sumpReview(UnitSystem::Metric)->findings ?? [], 'code'))
+        ->and(array_column($setup->sumpReview()->findings ?? [], 'code'))
         ->toContain('heater-line-unknown')
         ->not->toContain('heater-covered');
 });

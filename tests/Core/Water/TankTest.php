@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
+use Ithys\Document\Refused;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
-use Ithys\Water\InvalidTank;
-use Ithys\Water\Tank;
-use Ithys\Water\Turnover;
+use Ithys\Water\TankDocument;
 use Ithys\Water\TurnoverSchool;
-use Ithys\Water\TypedTank;
+use Tests\Support\Turnovers;
 
 /** @return array<string, string> */
 function typedBox(string ...$changes): array
@@ -27,7 +26,7 @@ function typedBox(string ...$changes): array
 }
 
 it('adds up the working volume part by part', function (): void {
-    $volume = TypedTank::read(
+    $volume = TankDocument::typed(
         typedBox(belowRim: '4', sump: '40', plumbing: '5', sand: '10', rock: '20', flow: '2000'),
         UnitSystem::Metric,
     )->workingVolume();
@@ -50,17 +49,17 @@ it('adds up the working volume part by part', function (): void {
 });
 
 it('reads US units and spelled-out units alike', function (): void {
-    $us = TypedTank::read(
+    $us = TankDocument::typed(
         ['shape' => 'volume', 'volume' => '60', 'temperature' => '78', 'rock' => '44', 'salinity' => '35'],
         UnitSystem::Us,
     );
     expect($us->display->grossLitres())
         ->toAgreeWith(227.12470704)
-        ->and($us->rockKg)
+        ->and($us->ground->rockKg)
         ->toAgreeWith(19.95806428)
-        ->and($us->celsius)
+        ->and($us->water->celsius)
         ->toAgreeWith(230 / 9);
-    $imperial = TypedTank::read(['shape' => 'volume', 'volume' => '50 imp gal'], UnitSystem::Us);
+    $imperial = TankDocument::typed(['shape' => 'volume', 'volume' => '50 imp gal'], UnitSystem::Us);
     expect($imperial->display->grossLitres())->toAgreeWith(227.3045);
 });
 
@@ -70,7 +69,7 @@ it('reads a specific gravity as the salinity it is at the temperature of the tan
     float $salinity,
 ): void {
     expect(
-        TypedTank::read(typedBox(salinity: $gravity, temperature: $celsius), UnitSystem::Metric)->salinity,
+        TankDocument::typed(typedBox(salinity: $gravity, temperature: $celsius), UnitSystem::Metric)->water->salinity,
     )->toEqualWithDelta($salinity, 0.05);
 })->with([
     // By EOS-80 (UNESCO 1983, table of check values): density 1023.343 kg/m³ at S 35 and 25 °C, 997.047 of pure water:
@@ -84,9 +83,9 @@ it('reads a specific gravity as the salinity it is at the temperature of the tan
 
 it('refuses sizes that cannot be, each at its field', function (array $changes, string $field, string $sentence): void {
     try {
-        TypedTank::read(typedBox(...$changes), UnitSystem::Metric);
+        TankDocument::typed(typedBox(...$changes), UnitSystem::Metric);
         $this->fail('It was read.');
-    } catch (InvalidTank $invalid) {
+    } catch (Refused $invalid) {
         expect($invalid->problems)->toHaveKey($field)->and($invalid->problems[$field])->toContain($sentence);
     }
 })->with([
@@ -108,16 +107,16 @@ it('refuses sizes that cannot be, each at its field', function (array $changes, 
 
 it('tells every wrong field at once', function (): void {
     try {
-        TypedTank::read(typedBox(length: 'x', width: '-1', salinity: 'y'), UnitSystem::Metric);
+        TankDocument::typed(typedBox(length: 'x', width: '-1', salinity: 'y'), UnitSystem::Metric);
         $this->fail('It was read.');
-    } catch (InvalidTank $invalid) {
+    } catch (Refused $invalid) {
         expect(array_keys($invalid->problems))->toBe(['length', 'width', 'salinity']);
     }
 });
 
 it('comes back from its document the same', function (array $typed): void {
-    $tank = TypedTank::read($typed, UnitSystem::Metric);
-    expect(Tank::fromArray(json_decode((string) json_encode($tank->toArray()), true)))->toEqual($tank);
+    $tank = TankDocument::typed($typed, UnitSystem::Metric);
+    expect(TankDocument::stored(json_decode((string) json_encode($tank->toArray()), true)))->toEqual($tank);
 })->with([
     [typedBox(belowRim: '4', sump: '40', flow: '2000', school: 'brisk')],
     [['shape' => 'cylinder', 'length' => '60', 'height' => '50']],
@@ -125,10 +124,10 @@ it('comes back from its document the same', function (array $typed): void {
 ]);
 
 it('refuses a document it does not know', function (): void {
-    expect(fn () => Tank::fromArray(['schema' => 99]))
-        ->toThrow(InvalidTank::class)
-        ->and(fn () => Tank::fromArray(['schema' => 1, 'display' => ['shape' => 'box', 'lengthMm' => 1000]]))
-        ->toThrow(InvalidTank::class, 'widthMm');
+    expect(fn () => TankDocument::stored(['schema' => 99]))
+        ->toThrow(Refused::class)
+        ->and(fn () => TankDocument::stored(['schema' => 1, 'display' => ['shape' => 'box', 'lengthMm' => 1000]]))
+        ->toThrow(Refused::class, 'The inner width is needed.');
 });
 
 // Common practice: 5 to 10 an hour in one school, at least 10 and better 20 to 30 in another; 1 to 2 is a freshwater
@@ -139,7 +138,7 @@ it('judges turnover by the school', function (
     string $code,
     Severity $severity,
 ): void {
-    $finding = Turnover::judge($flow, 200, $school, UnitSystem::Metric);
+    $finding = Turnovers::judge($flow, 200, $school);
     expect($finding->code)->toBe($code)->and($finding->severity)->toBe($severity);
 })->with([
     [300, TurnoverSchool::Moderate, 'turnover-freshwater', Severity::Caution],
@@ -153,18 +152,18 @@ it('judges turnover by the school', function (
 ]);
 
 it('says what flow would do and asks for a missing one', function (): void {
-    expect(Turnover::judge(800, 200, TurnoverSchool::Moderate, UnitSystem::Metric)->sentence)
+    expect(said(Turnovers::judge(800, 200, TurnoverSchool::Moderate)->sentence))
         ->toContain('at least 1,000 L/h')
-        ->and(Turnover::judge(null, 200, TurnoverSchool::Moderate, UnitSystem::Metric)->code)
+        ->and(Turnovers::judge(null, 200, TurnoverSchool::Moderate)->code)
         ->toBe('turnover-unknown');
 });
 
 it('points out water no reef is kept in', function (): void {
     $codes = array_map(
         fn ($finding) => $finding->code,
-        TypedTank::read(typedBox(salinity: '20', temperature: '32'), UnitSystem::Metric)
+        TankDocument::typed(typedBox(salinity: '20', temperature: '32'), UnitSystem::Metric)
             ->workingVolume()
-            ->findings(UnitSystem::Metric),
+            ->findings(),
     );
     expect($codes)->toContain('salinity-unusual', 'temperature-unusual');
 });

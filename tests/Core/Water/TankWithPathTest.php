@@ -3,15 +3,26 @@
 declare(strict_types=1);
 
 use Ithys\Quantity\UnitSystem;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
-use Ithys\Water\Turnover;
+use Ithys\Water\TankDocument;
 use Ithys\Water\TurnoverSchool;
 use Tests\Support\Sketch;
+use Tests\Support\Turnovers;
 
 function described(?float $flow = 1500): Tank
 {
-    return new Tank(Display::box(1000, 500, 500, 40), 45, 6, 12, 20, 35, 25, $flow, TurnoverSchool::Moderate);
+    return new Tank(
+        Display::box(1000, 500, 500, 40),
+        new BesideDisplay(45, 6),
+        new Ground(12, 20),
+        new Conditions(35, 25),
+        $flow,
+        TurnoverSchool::Moderate,
+    );
 }
 
 it('lays the flow of a path over that of the description', function (
@@ -34,7 +45,7 @@ it('adds the water and the flow of further tanks', function (): void {
         'weir > return-pump; tank 80 to return-pump 300: overflow-drilled; tank 60: overflow-drilled#b',
         flow: 1800,
     )->tank(described());
-    expect($tank->furtherTankLitres)
+    expect($tank->beside->furtherTankLitres)
         ->toBe(140.0)
         ->and($tank->filterLitresPerHour)
         ->toBe(2100.0)
@@ -47,7 +58,7 @@ it('adds the water and the flow of further tanks', function (): void {
 it('keeps further tanks out of the description itself', function (): void {
     $with = Sketch::path('weir > return-pump; tank 80 to return-pump 300: overflow-drilled')->tank(described());
     expect($with->toArray())->not->toHaveKey('furtherTankLitres')
-        ->and(Tank::fromArray(described()->toArray())->furtherTankLitres)->toBe(0.0);
+        ->and(TankDocument::stored(described()->toArray())->beside->furtherTankLitres)->toBe(0.0);
 });
 
 it('changes nothing by a path that says nothing', function (): void {
@@ -63,5 +74,5 @@ it('knows the surface of a display by its shape', function (Display $display, fl
 ]);
 
 it('says in the keeper\'s units how much flow would do', function (UnitSystem $units, string $words): void {
-    expect(Turnover::judge(700, 200, TurnoverSchool::Moderate, $units)->sentence)->toContain($words);
+    expect(said(Turnovers::judge(700, 200, TurnoverSchool::Moderate)->sentence, $units))->toContain($words);
 })->with([[UnitSystem::Metric, 'at least 1,000 L/h here'], [UnitSystem::Us, 'at least 264 US gal/h here']]);

@@ -45,7 +45,7 @@ export function PlumbingFields({
         <>
             <FieldGrid columns={5}>
                 {one('pumpLitresPerHour', 'Pump, most flow', unit('flow'))}
-                {one('pumpHeadMetres', 'Pump, most height', 'm')}
+                {one('pumpHeadMetres', 'Pump, most height', unit('head'))}
                 {one('pumpWatts', 'Pump, power', 'W')}
                 {one('liftMm', 'Lift to the outlet', mm)}
                 {one('boreMm', 'Return pipe, bore', mm)}
@@ -89,7 +89,7 @@ export function PlumbingFields({
                                     point,
                                     'headMetres',
                                     `Point ${i + 1}, height`,
-                                    'm',
+                                    unit('head'),
                                     `plumbing.curve.${i}.headMetres`,
                                     problems,
                                     set('headMetres'),

@@ -2,20 +2,23 @@
 
 declare(strict_types=1);
 
-use Ithys\Finding;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\Situation;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
 use Ithys\Water\Display;
+use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
+use Tests\Support\Said;
 use Tests\Support\Sketch;
 
 // What each rule says and reckons, at its edges. The rules are common practice; the arithmetic is ours and open.
 
-/** @return list<Finding> */
+/** @return list<Said> */
 function findingsOf(
     Path $path,
     string $code,
@@ -29,8 +32,8 @@ function findingsOf(
 
     return array_values(
         array_filter(
-            Review::of(new Situation($path, $tank, $units))->findings,
-            fn (Finding $finding): bool => $finding->code === $code,
+            Said::all(Review::of(new Situation($path, $tank))->findings, $units),
+            fn (Said $finding): bool => $finding->code === $code,
         ),
     );
 }
@@ -250,7 +253,7 @@ it('counts the flow of all tanks against all water', function (): void {
     $path = Sketch::path(
         'overflow-drilled > sock(hole=7in) > bubble-trap > return-pump; tank 100 to sock 400: overflow-drilled#b',
     );
-    expect(findingsOf($path, 'turnover-fits')[0]->sentence)->toContain('6.0 volumes');
+    expect(findingsOf($path, 'turnover-fits')[0]->sentence)->toContain('6 volumes');
 });
 
 it('says which of the three stages is missing, and what stands in for one left out', function (
@@ -376,7 +379,14 @@ it('pins a finding about a branch without items to an end it has', function (): 
 });
 
 it('does not mistake the sump itself for a tank without water', function (): void {
-    $tank = new Tank(Display::volume(200), 60, 5, 0, 0, 35, 25, 1500, TurnoverSchool::Moderate);
-    $here = new Situation(Sketch::path('overflow-drilled > sock > return-pump'), $tank, UnitSystem::Metric);
+    $tank = new Tank(
+        Display::volume(200),
+        new BesideDisplay(60, 5),
+        new Ground(0, 0),
+        new Conditions(35, 25),
+        1500,
+        TurnoverSchool::Moderate,
+    );
+    $here = new Situation(Sketch::path('overflow-drilled > sock > return-pump'), $tank);
     expect($here->workingLitres)->toBe(265.0)->and($here->litresPerHour)->toBe(1500.0);
 });

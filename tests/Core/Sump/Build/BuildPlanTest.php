@@ -2,23 +2,29 @@
 
 declare(strict_types=1);
 
+use Ithys\Document\Refused;
 use Ithys\Finding;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Build\BuildDocument;
 use Ithys\Sump\Build\BuildPlan;
 use Ithys\Sump\Build\BuildRecord;
 use Ithys\Sump\Build\BuildStep;
 use Ithys\Sump\Build\LeakResult;
 use Ithys\Sump\Build\LeakTest;
 use Ithys\Sump\Build\Measured;
-use Ithys\Sump\Build\TypedBuild;
+use Ithys\Sump\Cutting\Basket;
+use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\DrainDown;
-use Ithys\Sump\InvalidSection;
+use Ithys\Sump\Inside;
+use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\Section;
-use Ithys\Sump\SumpReview;
+use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
+use Ithys\Sump\Vessel;
+use Tests\Support\Sumps;
 
 function dayOf(string $day): DateTimeImmutable
 {
@@ -31,21 +37,21 @@ function planOf(
     array $trays = [],
     bool $lit = false,
     bool $basket = false,
-    UnitSystem $units = UnitSystem::Metric,
 ): BuildPlan {
     $section = new Section(
-        800,
-        320,
-        360,
-        6,
-        [new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)],
-        165,
-        70,
+        new Vessel(800, 320, 360, 6),
+        new Inside(
+            [new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)],
+            trays: $trays,
+        ),
+        new SumpWater(165, 70),
         new DrainDown(0, 0, 10, 0),
-        trays: $trays,
     );
 
-    return new BuildPlan($section, SumpReview::of($section, 2000, 20.0), $record, $units, $lit, $basket);
+    return new BuildPlan(SumpReview::of(Sumps::here($section, 2000, workshop: new Workshop(
+        litChamber: $lit ? 1 : null,
+        basket: $basket ? Basket::usual() : null,
+    ))), $record);
 }
 
 /** @return list<string> */
@@ -101,18 +107,14 @@ it('has the caution at the step that needs it', function (string $step, string $
 it('says at what the sump should come to rest when the plug is pulled', function (): void {
     $plan = planOf(new BuildRecord());
     $section = new Section(
-        800,
-        320,
-        360,
-        6,
-        [new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)],
-        165,
-        70,
+        new Vessel(800, 320, 360, 6),
+        new Inside([new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)]),
+        new SumpWater(165, 70),
         new DrainDown(0, 0, 10, 0),
     );
-    $rest = round(SumpReview::of($section, 2000, 20.0)->powerCut->highestMm());
+    $rest = round(Sumps::review($section, 2000, 20.0)->here->powerCut->highestMm());
     $step = array_values(array_filter($plan->steps(), fn (BuildStep $one): bool => $one->key === 'power-cut'))[0];
-    expect($step->says)->toContain("{$rest} mm");
+    expect(said($step->says))->toContain("{$rest} mm");
 });
 
 it('lets the next baffle wait overnight, and says when two were set on one day', function (): void {
@@ -208,8 +210,8 @@ it('comes back from its document the same', function (): void {
         [new LeakTest(dayOf('2026-03-01'), 355.5, LeakResult::Weeps, 'back left')],
         ['a' => new Measured(['frontBottom' => 200.25, 'backTop' => 199.0])],
     );
-    expect(BuildRecord::fromArray(json_decode((string) json_encode($record->toArray()), true)))->toEqual($record);
-    expect(fn () => BuildRecord::fromArray(['format' => 'something', 'schema' => 1]))->toThrow(InvalidSection::class);
+    expect(BuildDocument::stored(json_decode((string) json_encode($record->toArray()), true)))->toEqual($record);
+    expect(fn () => BuildDocument::stored(['format' => 'something', 'schema' => 1]))->toThrow(Refused::class);
 });
 
 it('reads what is typed in either unit system', function (): void {
@@ -220,7 +222,7 @@ it('reads what is typed in either unit system', function (): void {
         'leakTests' => [['day' => '2026-03-01', 'levelMm' => '14', 'result' => 'dry']],
         'measured' => ['a' => ['frontBottom' => '7 7/8', 'backTop' => '']],
     ];
-    $record = TypedBuild::read($typed, UnitSystem::Us, dayOf('2026-04-01'));
+    $record = BuildDocument::typed($typed, UnitSystem::Us, dayOf('2026-04-01'));
     expect($record->leakTests[0]->levelMm)
         ->toAgreeWith(14 * 25.4, 1e-12)
         ->and($record->measured['a']->cornersMm)
@@ -233,9 +235,9 @@ it('reads what is typed in either unit system', function (): void {
 
 it('refuses with a sentence at the place', function (array $typed, string $at, string $words): void {
     try {
-        TypedBuild::read($typed, UnitSystem::Metric, dayOf('2026-04-01'));
+        BuildDocument::typed($typed, UnitSystem::Metric, dayOf('2026-04-01'));
         $problems = [];
-    } catch (InvalidSection $invalid) {
+    } catch (Refused $invalid) {
         $problems = $invalid->problems;
     }
     expect($problems[$at] ?? '')->toContain($words);

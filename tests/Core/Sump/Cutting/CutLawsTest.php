@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutLayout;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Cutting\Basket;
@@ -15,10 +17,13 @@ use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\Inside;
 use Ithys\Sump\Section;
+use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
+use Ithys\Sump\Vessel;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -54,7 +59,10 @@ function randomCuts(int $seed): array
             $mm(5, 12),
             $random->getInt(0, 1) === 0
                 ? []
-                : [OpeningKind::SmallSock->usual("s{$i}"), OpeningKind::Standpipe->usual("w{$i}")],
+                : [
+                    OpeningKind::SmallSock->usual("s{$i}", Assumptions::standard()),
+                    OpeningKind::Standpipe->usual("w{$i}", Assumptions::standard()),
+                ],
         );
     }
     $workshop = new Workshop(
@@ -67,15 +75,10 @@ function randomCuts(int $seed): array
 
     return [
         new Section(
-            $at + $mm(150, 300),
-            $mm(200, 450),
-            $mm(330, 450),
-            6,
-            $baffles,
-            165,
-            70,
+            new Vessel($at + $mm(150, 300), $mm(200, 450), $mm(330, 450), 6),
+            new Inside($baffles, trays: $trays),
+            new SumpWater(165, 70),
             new DrainDown(0, 0, 0, 0),
-            trays: $trays,
         ),
         $workshop,
     ];
@@ -129,12 +132,15 @@ it('draws every piece once, of its own area, wherever and however it lies', func
     for ($seed = 0; $seed < 60; $seed++) {
         [$section, $workshop] = randomCuts($seed);
         $sheet = CutSheet::of($section, $workshop);
-        $plan = StockPlan::of($sheet, $workshop);
-        $drawn = array_map(areaOf(...), outlinesOf(CutDxf::write($sheet, $plan, UnitSystem::Metric))['CUT'] ?? []);
+        $plan = StockPlan::of($sheet, $workshop, Assumptions::standard());
+        $drawn = array_map(
+            areaOf(...),
+            outlinesOf(CutDxf::write($sheet, $plan, new Words(UnitSystem::Metric)))['CUT'] ?? [],
+        );
         $wanted = [];
         foreach (CutLayout::of($sheet, $plan)->placed as ['panel' => $panel]) {
-            $wanted[] = areaOf($panel->outline);
-            foreach ($panel->holes as $hole) {
+            $wanted[] = areaOf($panel->shape->outline);
+            foreach ($panel->shape->holes as $hole) {
                 $hole->isRound || $wanted[] = $hole->lengthMm * $hole->widthMm;
             }
         }
@@ -148,20 +154,20 @@ it('lays no piece on another, and each on its sheet', function (): void {
     for ($seed = 0; $seed < 60; $seed++) {
         [$section, $workshop] = randomCuts($seed);
         $sheet = CutSheet::of($section, $workshop);
-        $layout = CutLayout::of($sheet, StockPlan::of($sheet, $workshop));
+        $layout = CutLayout::of($sheet, StockPlan::of($sheet, $workshop, Assumptions::standard()));
         foreach ($layout->placed as $i => $a) {
             expect(
                 $a['x'] >= -1e-6
                     && $a['y'] >= -1e-6
-                    && $layout->width + 1e-6 >= $a['x'] + $a['panel']->widthMm
-                    && $layout->height + 1e-6 >= $a['y'] + $a['panel']->heightMm,
+                    && $layout->width + 1e-6 >= $a['x'] + $a['panel']->shape->widthMm
+                    && $layout->height + 1e-6 >= $a['y'] + $a['panel']->shape->heightMm,
             )->toBeTrue("seed {$seed}");
             foreach (array_slice($layout->placed, $i + 1) as $b) {
                 $apart = max(
-                    $b['x'] - $a['x'] - $a['panel']->widthMm,
-                    $a['x'] - $b['x'] - $b['panel']->widthMm,
-                    $b['y'] - $a['y'] - $a['panel']->heightMm,
-                    $a['y'] - $b['y'] - $b['panel']->heightMm,
+                    $b['x'] - $a['x'] - $a['panel']->shape->widthMm,
+                    $a['x'] - $b['x'] - $b['panel']->shape->widthMm,
+                    $b['y'] - $a['y'] - $a['panel']->shape->heightMm,
+                    $a['y'] - $b['y'] - $b['panel']->shape->heightMm,
                 );
                 expect($apart)->toBeGreaterThan(-1e-6, "seed {$seed}: {$a['panel']->id} and {$b['panel']->id}");
             }
@@ -173,14 +179,14 @@ it('uses no more of a sheet than there is, and buys none it does not need', func
     for ($seed = 0; $seed < 60; $seed++) {
         [$section, $workshop] = randomCuts($seed);
         $sheet = CutSheet::of($section, $workshop);
-        foreach (StockPlan::of($sheet, $workshop)->uses as $use) {
+        foreach (StockPlan::of($sheet, $workshop, Assumptions::standard())->uses as $use) {
             expect($use->usedShare())->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0 + 1e-9);
             $pieces = array_sum(array_map(fn (CutPanel $panel): int => $panel->count, $use->panels));
             expect($use->sheetsNeeded)->toBeLessThanOrEqual($pieces);
             if ($use->tooLarge === []) {
                 $area = array_sum(
                     array_map(
-                        fn (CutPanel $panel): float => $panel->count * $panel->widthMm * $panel->heightMm,
+                        fn (CutPanel $panel): float => $panel->count * $panel->shape->widthMm * $panel->shape->heightMm,
                         $use->panels,
                     ),
                 );
@@ -196,15 +202,15 @@ it('cuts no baffle wider than the sump less the silicone, and none that is not i
     for ($seed = 0; $seed < 60; $seed++) {
         [$section, $workshop] = randomCuts($seed);
         $panels = CutSheet::of($section, $workshop)->panels;
-        foreach ($section->baffles as $i => $baffle) {
+        foreach ($section->inside->baffles as $i => $baffle) {
             expect($panels[$i]->id)
                 ->toBe($baffle->id)
-                ->and($panels[$i]->widthMm)
-                ->toBe($section->widthMm - 3.0)
-                ->and($panels[$i]->heightMm)
-                ->toBe($baffle->edgeMm() - $baffle->gapMm)
+                ->and($panels[$i]->shape->widthMm)
+                ->toBe($section->vessel->widthMm - 3.0)
+                ->and($panels[$i]->shape->heightMm)
+                ->toBe($baffle->edgeMm(Assumptions::standard()) - $baffle->gapMm)
                 ->and($panels[$i]->outsideMm - $panels[$i]->insideMm)
-                ->toAgreeWith($section->wallMm, 1e-9);
+                ->toAgreeWith($section->vessel->wallMm, 1e-9);
         }
         $ids = array_map(fn (CutPanel $panel): string => $panel->id, $panels);
         expect($ids)->toBe(array_values(array_unique($ids)));

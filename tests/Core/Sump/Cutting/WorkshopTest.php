@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutLayout;
 use Ithys\Drawing\CutSvg;
 use Ithys\Finding;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Cutting\Basket;
@@ -17,34 +19,42 @@ use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\Workshop;
-use Ithys\Sump\Cutting\WorkshopReview;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\Inside;
+use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\Section;
+use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
+use Ithys\Sump\Vessel;
 use Symfony\Component\Process\Process;
+use Tests\Support\Sumps;
 
 function workshopSection(): Section
 {
     return new Section(
-        800,
-        320,
-        360,
-        6,
-        [new Baffle('w', BaffleKind::Weir, 180, 6, 205), new Baffle('u', BaffleKind::Under, 500, 6, 290, 40)],
-        165,
-        70,
+        new Vessel(800, 320, 360, 6),
+        new Inside(
+            [new Baffle('w', BaffleKind::Weir, 180, 6, 205), new Baffle('u', BaffleKind::Under, 500, 6, 290, 40)],
+            trays: [
+                new Tray('t', TrayKind::Tray, 0, 250, 10, [
+                    OpeningKind::SmallSock->usual('s', Assumptions::standard()),
+                    new Opening('r', OpeningKind::Roller, 120, 90),
+                ]),
+                new Tray('e', TrayKind::EggCrate, 1, 60, 12),
+            ],
+        ),
+        new SumpWater(165, 70),
         new DrainDown(0, 0, 0, 0),
-        trays: [
-            new Tray('t', TrayKind::Tray, 0, 250, 10, [
-                OpeningKind::SmallSock->usual('s'),
-                new Opening('r', OpeningKind::Roller, 120, 90),
-            ]),
-            new Tray('e', TrayKind::EggCrate, 1, 60, 12),
-        ],
     );
+}
+
+/** @return list<Finding> what is said of what is cut */
+function cutFindings(Workshop $workshop): array
+{
+    return SumpReview::of(Sumps::here(workshopSection(), 1500, workshop: $workshop))->ofCuts;
 }
 
 /** @return array<string, CutPanel> by mark */
@@ -58,11 +68,19 @@ function panelsOf(Workshop $workshop = new Workshop): array
 it('cuts a tray to its chamber less the gap it drops in by, with its holes and two ledges', function (): void {
     $panels = panelsOf();
     // The chamber is 180 by 320, with a millimetre free at each side.
-    expect([$panels['t']->widthMm, $panels['t']->heightMm, $panels['t']->thicknessMm])->toBe([178.0, 318.0, 10.0])
-        ->and(array_map(fn ($hole): bool => $hole->isRound, $panels['t']->holes))->toBe([true, false])
-        ->and($panels['t-ledge']->count)->toBe(2)->and($panels['t-ledge']->widthMm)->toBe(178.0)
-        ->and($panels['e']->group)->toBe(CutGroup::EggCrate)->and($panels['e']->widthMm)->toBe(312.0);
-    foreach ($panels['t']->holes as $hole) {
+    expect([$panels['t']->shape->widthMm, $panels['t']->shape->heightMm, $panels['t']->shape->thicknessMm])
+        ->toBe([178.0, 318.0, 10.0])
+        ->and(array_map(fn ($hole): bool => $hole->isRound, $panels['t']->shape->holes))
+        ->toBe([true, false])
+        ->and($panels['t-ledge']->count)
+        ->toBe(2)
+        ->and($panels['t-ledge']->shape->widthMm)
+        ->toBe(178.0)
+        ->and($panels['e']->group)
+        ->toBe(CutGroup::EggCrate)
+        ->and($panels['e']->shape->widthMm)
+        ->toBe(312.0);
+    foreach ($panels['t']->shape->holes as $hole) {
         expect($hole->xMm - $hole->lengthMm / 2)
             ->toBeGreaterThanOrEqual(15.0 - 1e-9)
             ->and($hole->xMm + $hole->lengthMm / 2)
@@ -73,24 +91,31 @@ it('cuts a tray to its chamber less the gap it drops in by, with its holes and t
 it('turns a piece with its holes and back again to what it was', function (): void {
     $tray = panelsOf()['t'];
     $turned = $tray->turned();
-    expect([$turned->widthMm, $turned->heightMm])->toBe([318.0, 178.0]);
-    foreach ($turned->holes as $i => $hole) {
+    expect([$turned->shape->widthMm, $turned->shape->heightMm])->toBe([318.0, 178.0]);
+    foreach ($turned->shape->holes as $i => $hole) {
         expect($hole->xMm)
-            ->toAgreeWith(318.0 - $tray->holes[$i]->yMm, 1e-12)
+            ->toAgreeWith(318.0 - $tray->shape->holes[$i]->yMm, 1e-12)
             ->and($hole->yMm)
-            ->toAgreeWith($tray->holes[$i]->xMm, 1e-12);
+            ->toAgreeWith($tray->shape->holes[$i]->xMm, 1e-12);
     }
-    expect($tray->turned()->turned()->turned()->turned()->outline)->toEqualWithDelta($tray->outline, 1e-9);
+    expect($tray->turned()->turned()->turned()->turned()->shape->outline)->toEqualWithDelta(
+        $tray->shape->outline,
+        1e-9,
+    );
 });
 
 it('closes a lit chamber off: against its baffles, and outside', function (): void {
     $panels = panelsOf(new Workshop(litChamber: 1));
-    expect([$panels['blackout-inlet']->widthMm, $panels['blackout-inlet']->heightMm])->toBe([317.0, 205.0])
-        ->and($panels['blackout-return']->heightMm)->toBe(250.0)
-        ->and([$panels['blackout-front']->widthMm, $panels['blackout-front']->heightMm])->toBe([314.0, 360.0])
-        ->and($panels['blackout-back']->thicknessMm)->toBe(5.0);
+    expect([$panels['blackout-inlet']->shape->widthMm, $panels['blackout-inlet']->shape->heightMm])
+        ->toBe([317.0, 205.0])
+        ->and($panels['blackout-return']->shape->heightMm)
+        ->toBe(250.0)
+        ->and([$panels['blackout-front']->shape->widthMm, $panels['blackout-front']->shape->heightMm])
+        ->toBe([314.0, 360.0])
+        ->and($panels['blackout-back']->shape->thicknessMm)
+        ->toBe(5.0);
     // At the end of the sump the wall itself is covered, from outside.
-    expect(panelsOf(new Workshop(litChamber: 0))['blackout-inlet']->widthMm)->toBe(332.0)
+    expect(panelsOf(new Workshop(litChamber: 0))['blackout-inlet']->shape->widthMm)->toBe(332.0)
         ->and(panelsOf(new Workshop(litChamber: 9)))->not->toHaveKey('blackout-front');
 });
 
@@ -98,11 +123,7 @@ it('closes a lit chamber off: against its baffles, and outside', function (): vo
 it('warns of light that gets through', function (?float $thickness, bool $found): void {
     $codes = array_map(
         fn (Finding $finding): string => $finding->code,
-        WorkshopReview::findings(
-            workshopSection(),
-            new Workshop(litChamber: 1, blackoutMm: $thickness),
-            UnitSystem::Metric,
-        ),
+        cutFindings(new Workshop(litChamber: 1, blackoutMm: $thickness)),
     );
     expect(in_array('light-leaks', $codes, true))->toBe($found);
 })->with([[2.0, true], [4.9, true], [5.0, false], [6.0, false], [null, false]]);
@@ -110,7 +131,7 @@ it('warns of light that gets through', function (?float $thickness, bool $found)
 it('says when the lit chamber is gone, and when a piece is larger than its sheet', function (): void {
     $codes = fn (Workshop $workshop): array => array_map(
         fn (Finding $finding): string => $finding->code,
-        WorkshopReview::findings(workshopSection(), $workshop, UnitSystem::Metric),
+        cutFindings($workshop),
     );
     expect($codes(new Workshop(litChamber: 5)))
         ->toBe(['lit-chamber-gone'])
@@ -124,20 +145,20 @@ it('says when the lit chamber is gone, and when a piece is larger than its sheet
 
 it('counts the sheets that pads are cut from', function (int $count, int $sheets): void {
     $workshop = new Workshop([new Pad('p', 'Fine pad', 140, 95, $count)], ['pads' => new Stock(900, 300)]);
-    $use = StockPlan::of(CutSheet::of(workshopSection(), $workshop), $workshop)->uses;
-    $pads = array_values(array_filter($use, fn ($one): bool => $one->group === CutGroup::Pads))[0];
+    $use = StockPlan::of(CutSheet::of(workshopSection(), $workshop), $workshop, Assumptions::standard())->uses;
+    $pads = array_values(array_filter($use, fn ($one): bool => $one->group() === CutGroup::Pads))[0];
     // By hand: 6 along and 3 across are 18; turned, 9 along and 2 across are 18; the area holds no more than 20.
     expect($pads->perSheet)->toBeGreaterThanOrEqual(18)->toBeLessThanOrEqual(intdiv(900 * 300, 140 * 95))
         ->and($pads->sheetsNeeded)->toBe((int) ceil($count / (int) $pads->perSheet));
 })->with([[1, 1], [18, 1], [200, 11]]);
 
 it('takes what is of another thickness from another sheet, and glass baffles from none', function (): void {
-    $plan = StockPlan::of(CutSheet::of(workshopSection()), new Workshop);
-    $kinds = array_map(fn ($use): string => "{$use->group->value} {$use->thicknessMm}", $plan->uses);
+    $plan = StockPlan::of(CutSheet::of(workshopSection()), new Workshop, Assumptions::standard());
+    $kinds = array_map(fn ($use): string => "{$use->group()->value} {$use->thicknessMm()}", $plan->uses);
     expect($kinds)->toBe(['trays 10', 'egg-crate 12', 'trays 6']);
     $stocked = new Workshop(stock: ['baffles' => new Stock(700, 400)]);
-    $plan = StockPlan::of(CutSheet::of(workshopSection(), $stocked), $stocked);
-    expect($plan->uses[0]->group)
+    $plan = StockPlan::of(CutSheet::of(workshopSection(), $stocked), $stocked, Assumptions::standard());
+    expect($plan->uses[0]->group())
         ->toBe(CutGroup::Baffles)
         ->and($plan->uses[0]->sheetsNeeded)
         ->toBe(1)
@@ -148,7 +169,7 @@ it('takes what is of another thickness from another sheet, and glass baffles fro
 it('lays each piece once: on its stock sheet or in the rows', function (): void {
     $workshop = new Workshop([new Pad('p', 'Fine pad', 140, 95, 3)], litChamber: 1, basket: Basket::usual());
     $sheet = CutSheet::of(workshopSection(), $workshop);
-    $layout = CutLayout::of($sheet, StockPlan::of($sheet, $workshop));
+    $layout = CutLayout::of($sheet, StockPlan::of($sheet, $workshop, Assumptions::standard()));
     $count = [];
     foreach ($layout->placed as $placed) {
         $count[$placed['panel']->id] = ($count[$placed['panel']->id] ?? 0) + 1;
@@ -157,10 +178,13 @@ it('lays each piece once: on its stock sheet or in the rows', function (): void 
         // Of equal pads one full sheet stands for all.
         expect($count[$panel->id])->toBe(
             $panel->group === CutGroup::Pads
-                ? StockPlan::of($sheet, $workshop)->uses[
+                ? StockPlan::of($sheet, $workshop, Assumptions::standard())->uses[
                     array_search(
                         CutGroup::Pads,
-                        array_map(fn ($use) => $use->group, StockPlan::of($sheet, $workshop)->uses),
+                        array_map(
+                            fn ($use) => $use->group(),
+                            StockPlan::of($sheet, $workshop, Assumptions::standard())->uses,
+                        ),
                         true,
                     )
                 ]->perSheet
@@ -173,22 +197,33 @@ it('lays each piece once: on its stock sheet or in the rows', function (): void 
 it('makes a basket that fits its cavity: sheets add up to the outside, shelves lift out', function (): void {
     $basket = new Basket(120, 100, 300, 1.5, 3, 3, 40);
     $panels = [];
-    foreach ($basket->panels() as $panel) {
+    foreach ($basket->panels(Assumptions::standard()) as $panel) {
         $panels[$panel->id] = $panel;
     }
     expect($basket->outerLengthMm())->toBe(117.0)->and($basket->outerWidthMm())->toBe(97.0)
         // Back and front cover the edges of the sides: side and two sheets make the depth.
-        ->and($panels['basket-side']->widthMm + 2 * 3.0)->toBe($basket->outerWidthMm())
-        ->and($panels['basket-back']->widthMm)->toBe(117.0)->and($panels['basket-front']->heightMm)->toBe(260.0)
-        ->and($panels['basket-shelf']->widthMm)->toBe(117.0 - 6.0 - 2.0)->and($panels['basket-shelf']->count)->toBe(3)
-        ->and($panels['basket-ledge']->count)->toBe(6)
-        ->and($panels['basket-handle']->holes)->toHaveCount(1)
+        ->and($panels['basket-side']->shape->widthMm + 2 * 3.0)
+        ->toBe($basket->outerWidthMm())
+        ->and($panels['basket-back']->shape->widthMm)
+        ->toBe(117.0)
+        ->and($panels['basket-front']->shape->heightMm)
+        ->toBe(260.0)
+        ->and($panels['basket-shelf']->shape->widthMm)
+        ->toBe(117.0 - 6.0 - 2.0)
+        ->and($panels['basket-shelf']->count)
+        ->toBe(3)
+        ->and($panels['basket-ledge']->count)
+        ->toBe(6)
+        ->and($panels['basket-handle']->shape->holes)
+        ->toHaveCount(1)
         // 111 x 91 mm inside, each shelf (300 - 40) / 3 - 8 mm high.
-        ->and($basket->shelfLitres())->toAgreeWith(111 * 91 * (260 / 3 - 8) / 1e6, 1e-9);
+        ->and($basket->shelfLitres(Assumptions::standard()))->toAgreeWith(111 * 91 * (260 / 3 - 8) / 1e6, 1e-9);
 });
 
 it('judges a basket by its gap and what is left of it', function (Basket $basket, array $codes): void {
-    expect(array_map(fn (Finding $finding): string => $finding->code, $basket->findings(UnitSystem::Metric)))->toBe(
+    expect(
+        array_map(fn (Finding $finding): string => $finding->code, cutFindings(new Workshop(basket: $basket))),
+    )->toBe(
         $codes,
     );
 })->with([
@@ -204,8 +239,14 @@ it('writes DXF with holes, stock sheets and words that a strict reader opens wit
     $workshop = new Workshop([new Pad('p', 'Fine pad', 140, 95, 3)], litChamber: 1, basket: Basket::usual());
     $sheet = CutSheet::of(workshopSection(), $workshop);
     $file = tempnam(sys_get_temp_dir(), 'ithys').'.dxf';
-    file_put_contents($file, CutDxf::write($sheet, StockPlan::of($sheet, $workshop), UnitSystem::Metric));
-    $audit = new Process(['/usr/bin/python3', '-c', <<<'PY'
+    file_put_contents(
+        $file,
+        CutDxf::write($sheet, StockPlan::of($sheet, $workshop, Assumptions::standard()), new Words(UnitSystem::Metric)),
+    );
+    $audit = new Process([
+        '/usr/bin/python3',
+        '-c',
+        <<<'PY'
         import sys, json, ezdxf
         doc = ezdxf.readfile(sys.argv[1])
         space = doc.modelspace()
@@ -227,7 +268,7 @@ it('writes DXF with holes, stock sheets and words that a strict reader opens wit
         ->and($found['circles'])
         ->toEqualWithDelta([50.8], 1e-3)
         ->and($found['sheets'])
-        ->toBe(count(StockPlan::of($sheet, $workshop)->uses))
+        ->toBe(count(StockPlan::of($sheet, $workshop, Assumptions::standard())->uses))
         ->and(implode(' ', $found['texts']))
         ->toContain('Tray, chamber 1')
         ->toContain('from a sheet');
@@ -235,9 +276,19 @@ it('writes DXF with holes, stock sheets and words that a strict reader opens wit
 
 it('writes the same holes to SVG, as valid SVG 1.1', function (): void {
     $sheet = CutSheet::of(workshopSection());
-    $svg = new DOMDocument;
-    expect($svg->loadXML(CutSvg::write($sheet, StockPlan::of($sheet, new Workshop), UnitSystem::Us)))->toBeTrue()
-        ->and($svg->getElementsByTagName('circle')->length)->toBe(1)
+    $svg = new DOMDocument();
+    expect(
+        $svg->loadXML(
+            CutSvg::write(
+                $sheet,
+                StockPlan::of($sheet, new Workshop(), Assumptions::standard()),
+                new Words(UnitSystem::Us),
+            ),
+        ),
+    )
+        ->toBeTrue()
+        ->and($svg->getElementsByTagName('circle')->length)
+        ->toBe(1)
         // A hole for the roller and three stock sheets.
         ->and($svg->getElementsByTagName('rect')->length)->toBe(4)
         ->and((string) $svg->documentElement?->getAttribute('version'))->toBe('1.1');

@@ -2,22 +2,28 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Flow\Standpipe;
-use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\DeviceKind;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\Inside;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Section;
-use Ithys\Sump\SumpReview;
+use Ithys\Sump\Size;
+use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
+use Ithys\Sump\Vessel;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Support\Said;
+use Tests\Support\Sumps;
 
 /** @param  list<Opening>  $openings */
 function trayAt(float $top, array $openings, int $chamber = 0, TrayKind $kind = TrayKind::Tray): Tray
@@ -37,17 +43,11 @@ function traySump(
     float $rim = 360.0,
 ): Section {
     return new Section(
-        900,
-        320,
-        $rim,
-        6,
-        [new Baffle('w', BaffleKind::Weir, 240, 6, $weir)],
-        165,
-        70,
+        new Vessel(900, 320, $rim, 6),
+        new Inside([new Baffle('w', BaffleKind::Weir, 240, 6, $weir)], placed: $placed, trays: $trays),
+        new SumpWater(165, 70),
         new DrainDown(0, 0, 5, 0),
-        cabinetMm: $cabinet,
-        placed: $placed,
-        trays: $trays,
+        $cabinet,
     );
 }
 
@@ -55,7 +55,7 @@ function traySump(
 function trayFindings(Section $section, float $flow = 2000): array
 {
     $findings = [];
-    foreach (SumpReview::of($section, $flow, 20.0)->findings as $finding) {
+    foreach (Said::all(Sumps::review($section, $flow, 20.0)->findings) as $finding) {
         if ($finding->at === 'tray') {
             $findings[$finding->code] = $finding;
         }
@@ -90,8 +90,8 @@ it('does not flood with a standpipe that carries the flow below the rim', functi
         ->and($findings['clogged-fits']->sentence)
         ->toContain('down the standpipe');
     // Tray, mouth and the head over it add up.
-    expect((float) trayAt(250, [sockOf(200), pipeOf(45)])->cloggedLevelMm(2000))->toAgreeWith(
-        250 + 45 + (new Standpipe(40))->head(2000),
+    expect((float) trayAt(250, [sockOf(200), pipeOf(45)])->cloggedLevelMm(2000, Assumptions::standard()))->toAgreeWith(
+        250 + 45 + (new Standpipe(40, 0.6))->head(2000),
         1e-12,
     );
 });
@@ -115,7 +115,7 @@ it('does not speak of clogging where nothing is or nothing has to go through clo
     expect($findings)->not->toHaveKey('clogged-no-way')->not->toHaveKey('clogged-fits');
 })->with([
     'only a standpipe' => [[pipeOf(45)]],
-    'a spare hole beside the sock' => [[sockOf(200), OpeningKind::Spare->usual('s')]],
+    'a spare hole beside the sock' => [[sockOf(200), OpeningKind::Spare->usual('s', Assumptions::standard())]],
     'nothing' => [[]],
 ]);
 
@@ -123,7 +123,12 @@ it('does not speak of clogging where nothing is or nothing has to go through clo
 it('gives a roller its water above and its room below', function (float $top, float $mouth, ?string $code): void {
     $findings = trayFindings(
         traySump(
-            [new Tray('tray', TrayKind::Tray, 0, $top, 10, [OpeningKind::Roller->usual('r'), pipeOf($mouth)])],
+            [
+                new Tray('tray', TrayKind::Tray, 0, $top, 10, [
+                    OpeningKind::Roller->usual('r', Assumptions::standard()),
+                    pipeOf($mouth),
+                ]),
+            ],
             weir: 150,
         ),
     );
@@ -142,7 +147,15 @@ it('gives a roller its water above and its room below', function (float $top, fl
 it('caps spare holes, since a roller behind one never moves on', function (): void {
     expect(
         trayFindings(
-            traySump([trayAt(230, [OpeningKind::Roller->usual('r'), OpeningKind::Spare->usual('s')])], weir: 150),
+            traySump(
+                [
+                    trayAt(230, [
+                        OpeningKind::Roller->usual('r', Assumptions::standard()),
+                        OpeningKind::Spare->usual('s', Assumptions::standard()),
+                    ]),
+                ],
+                weir: 150,
+            ),
         )['spare-open']->reason,
     )->toContain('never moves on');
 });
@@ -187,7 +200,7 @@ it('does not let a device stand through a tray', function (float $height, bool $
     $findings = trayFindings(
         traySump(
             [trayAt(250, [sockOf(200), pipeOf(45)])],
-            placed: [new Placed('p', 'other', 'Reactor', 0, 80, 80, $height)],
+            placed: [new Placed('p', DeviceKind::Other, 'Reactor', 0, new Size(80, 80, $height))],
         ),
     );
     expect(isset($findings['tray-in-the-way']))->toBe($found);
@@ -205,16 +218,12 @@ it('places openings within the sheet and apart, or says that they do not fit', f
         }
         $tray = trayAt(250, $openings);
         $chamber = (new Section(
-            $random->getInt(150, 700),
-            $random->getInt(150, 450),
-            360,
-            6,
-            [],
-            165,
-            70,
+            new Vessel($random->getInt(150, 700), $random->getInt(150, 450), 360, 6),
+            new Inside([]),
+            new SumpWater(165, 70),
             new DrainDown(0, 0, 0, 0),
         ))->chambers()[0];
-        $places = $tray->places($chamber);
+        $places = $tray->places($chamber, Assumptions::standard());
         if ($places === null) {
             continue;
         }
@@ -227,8 +236,8 @@ it('places openings within the sheet and apart, or says that they do not fit', f
             expect(
                 $a->xMm >= 15 - 1e-9
                     && $a->yMm >= 15 - 1e-9
-                    && $a->xMm + $a->lengthMm <= $tray->lengthMm($chamber) - 15 + 1e-9
-                    && $a->yMm + $a->widthMm <= $tray->widthMm($chamber) - 15 + 1e-9,
+                    && $a->xMm + $a->lengthMm <= $tray->lengthMm($chamber, Assumptions::standard()) - 15 + 1e-9
+                    && $a->yMm + $a->widthMm <= $tray->widthMm($chamber, Assumptions::standard()) - 15 + 1e-9,
             )->toBeTrue("seed {$seed}");
             foreach (array_slice($list, $i + 1) as $b) {
                 $apart = max(
@@ -245,8 +254,8 @@ it('places openings within the sheet and apart, or says that they do not fit', f
 });
 
 it('words what it finds in inches where they are chosen', function (): void {
-    $review = SumpReview::of(traySump([trayAt(250, [sockOf(240), pipeOf(45)])], 400.0), 2000, 20.0, UnitSystem::Us);
-    foreach ($review->findings as $finding) {
+    $review = Sumps::review(traySump([trayAt(250, [sockOf(240), pipeOf(45)])], 400.0), 2000, 20.0);
+    foreach (Said::all($review->findings, \Ithys\Quantity\UnitSystem::Us) as $finding) {
         if ($finding->at === 'tray') {
             expect($finding->sentence.$finding->fix)->not->toMatch('~\d mm~');
         }

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Assumption\Catalogue;
+
+use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumption;
+use Ithys\Quantity\Dimension;
+
+/** How a change is judged. */
+final class Effect
+{
+    /** @return list<Assumption> */
+    public static function all(): array
+    {
+        return [
+            Assumption::estimate(
+                Assumed::WantedShare,
+                'Smallest change worth knowing, as a share of the level over four weeks',
+                0.2,
+                Dimension::Share,
+                'Ours: a fifth of the level in four weeks is about what a keeper would act on.',
+                0.02,
+                2.0,
+            ),
+            Assumption::practice(
+                Assumed::BelowLimit,
+                'A reading below the limit of the kit counts as this share of the limit',
+                0.5,
+                Dimension::Share,
+                'Half the limit is the usual stand-in for a value below detection.',
+                0.0,
+                1.0,
+            ),
+            Assumption::estimate(
+                Assumed::MediaSettling,
+                'Settling time after a media charge',
+                1.0,
+                Dimension::Days,
+                'From memory; rinsed media works within a day.',
+                0.0,
+                14.0,
+            ),
+            Assumption::estimate(
+                Assumed::BiologySettling,
+                'Settling time after a change that works through algae or bacteria',
+                3.0,
+                Dimension::Days,
+                'From memory; algae and bacteria take days to follow.',
+                0.0,
+                30.0,
+            ),
+            Assumption::estimate(
+                Assumed::MediaWear,
+                'How long a phosphate medium keeps changing as it wears out',
+                90.0,
+                Dimension::Days,
+                'From memory; GFO lasts weeks to a few months, alumina about half a year.',
+                7.0,
+                365.0,
+            ),
+            Assumption::estimate(
+                Assumed::RateShare,
+                'A rate that differs by more than this between the sides counts as a change',
+                0.2,
+                Dimension::Share,
+                'Ours: smaller shifts are within what a pinch of food varies.',
+                0.02,
+                2.0,
+            ),
+            Assumption::estimate(
+                Assumed::IntervalFactor,
+                'A sock interval that stretches or shrinks by more than this factor counts as a change',
+                1.5,
+                Dimension::Plain,
+                'Ours: a day early or late is no change of habit.',
+                1.05,
+                5.0,
+            ),
+            Assumption::estimate(
+                Assumed::FrozenCube,
+                'One small frozen cube',
+                3.5,
+                Dimension::Mass,
+                'From memory; weigh yours.',
+                0.5,
+                20.0,
+            ),
+        ];
+    }
+}

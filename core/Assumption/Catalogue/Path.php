@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Assumption\Catalogue;
+
+use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumption;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+
+/** What a path is judged and sized by. */
+final class Path
+{
+    /** @return list<Assumption> */
+    public static function all(): array
+    {
+        return [
+            Assumption::practice(
+                Assumed::SmallRollerFlow,
+                'Most flow through a roller in a 4 in hole',
+                750 * 3.785411784,
+                Dimension::Flow,
+                'Common practice: 750 US gal/h.',
+                500.0,
+                10000.0,
+            ),
+            Assumption::practice(
+                Assumed::LargeRollerFlow,
+                'Most flow through a roller in a 7 in hole',
+                1800 * 3.785411784,
+                Dimension::Flow,
+                'Common practice: 1800 US gal/h.',
+                1000.0,
+                20000.0,
+            ),
+            Assumption::estimate(
+                Assumed::SmallSockFlow,
+                'Flow a 4 in sock takes without backing up soon',
+                1200.0,
+                Dimension::Flow,
+                'From memory; a soiled one takes far less.',
+                200.0,
+                5000.0,
+            ),
+            Assumption::estimate(
+                Assumed::LargeSockFlow,
+                'Flow a 7 in sock takes without backing up soon',
+                2800.0,
+                Dimension::Flow,
+                'From memory; a soiled one takes far less.',
+                500.0,
+                10000.0,
+            ),
+            Assumption::practice(
+                Assumed::GravelPerLitre,
+                'Biological media by the water of the tank',
+                550 / 60,
+                Dimension::MassDose,
+                Text::of(
+                    'Common practice: about {mass} of porous gravel suits about {volume}.',
+                    mass: Quantity::grams(550),
+                    volume: Quantity::litres(60),
+                ),
+                1.0,
+                100.0,
+            ),
+            Assumption::practice(
+                Assumed::BiologicalSpare,
+                'Biological media to buy, in times of the need',
+                3.0,
+                Dimension::Plain,
+                'Common practice: three thirds, so that one can be renewed at a time.',
+                1.0,
+                10.0,
+            ),
+            Assumption::practice(
+                Assumed::BiologicalRenewal,
+                'Time after which one third of the biological media is renewed',
+                6.0,
+                Dimension::Months,
+                'Common practice; never all of it at once.',
+                1.0,
+                48.0,
+            ),
+            Assumption::practice(
+                Assumed::RollersPerController,
+                'Rollers side by side that one controller runs',
+                2.0,
+                Dimension::Plain,
+                'Common practice.',
+                1.0,
+                8.0,
+            ),
+            Assumption::practice(
+                Assumed::HeaterCover,
+                'Water over the minimum line of a heater with the return emptied',
+                12.7,
+                Dimension::Workshop,
+                'Common practice: about 1/2 in emptied, 3/4 to 1 in running.',
+                0.0,
+                100.0,
+            ),
+            Assumption::practice(
+                Assumed::RearClearance,
+                'Free space behind the tank',
+                75.0,
+                Dimension::Length,
+                'Common practice: at least 3 in for pipes, cords and a hand.',
+                20.0,
+                500.0,
+            ),
+            Assumption::practice(
+                Assumed::SpareSockets,
+                'Further sockets for flow pumps, light and gadgets',
+                6.0,
+                Dimension::Plain,
+                'Common practice: at least six beside those of the filter.',
+                0.0,
+                30.0,
+            ),
+            Assumption::practice(
+                Assumed::RefugiumLight,
+                'Light for macroalgae by the water of the tank',
+                18 / 150,
+                Dimension::PowerDose,
+                Text::of('Common practice: 2 x 9 W on {volume} is a small start.', volume: Quantity::litres(150)),
+                0.01,
+                2.0,
+            ),
+            Assumption::estimate(
+                Assumed::LightStock,
+                'Skimmer rating by the water of a lightly stocked tank',
+                1.0,
+                Dimension::Plain,
+                'Makers rate skimmers for light stock; from memory.',
+                0.3,
+                3.0,
+            ),
+            Assumption::estimate(
+                Assumed::MediumStock,
+                'Skimmer rating by the water of a tank with medium stock',
+                1.5,
+                Dimension::Plain,
+                'From memory; makers give two or three figures.',
+                0.5,
+                5.0,
+            ),
+            Assumption::estimate(
+                Assumed::HeavyStock,
+                'Skimmer rating by the water of a heavily stocked tank',
+                2.0,
+                Dimension::Plain,
+                'From memory; makers give two or three figures.',
+                0.5,
+                8.0,
+            ),
+            Assumption::estimate(
+                Assumed::SkimmerAir,
+                'Air a skimmer draws by the water it is rated for',
+                1.2,
+                Dimension::AirDose,
+                'From memory; designs differ.',
+                0.1,
+                10.0,
+            ),
+            Assumption::estimate(
+                Assumed::PowerPrice,
+                'Price of power',
+                0.3,
+                Dimension::EnergyPrice,
+                'A household price from memory; enter yours.',
+                0.0,
+                5.0,
+            ),
+            Assumption::estimate(
+                Assumed::CoarseSock,
+                'Finest mesh that counts as coarse',
+                300.0,
+                Dimension::Micron,
+                'From memory.',
+                100.0,
+                800.0,
+            ),
+            Assumption::estimate(
+                Assumed::CoarsePad,
+                'Finest mesh that counts as very coarse',
+                800.0,
+                Dimension::Micron,
+                'From memory.',
+                300.0,
+                3000.0,
+            ),
+        ];
+    }
+}

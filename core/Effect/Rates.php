@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Effect;
+
+/** What the water gained before and after a change, and the difference, mg a day with their intervals. */
+final readonly class Rates
+{
+    public function __construct(public Interval $before, public Interval $after, public Interval $difference)
+    {
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Effect;
+
+/** How many readings an answer stands on. */
+final readonly class Readings
+{
+    public function __construct(
+        public int $before,
+        public int $after,
+        /** At the present spacing, to show the wanted size; null when none are needed or none would help. */
+        public ?int $more,
+    ) {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal;
+
+/** What of a lever counts as another change while the effect of one is judged. */
+enum Confounds
+{
+    /** Every entry: a charge, a switch. */
+    case Each;
+    /** How much is given a day. */
+    case Rate;
+    /** How often it is done. */
+    case Interval;
+    /** Nothing: its effect is undone. */
+    case Nothing;
+}

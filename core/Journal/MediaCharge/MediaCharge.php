@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\MediaCharge;
+
+use Ithys\Journal\Amount;
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\Kind;
+use Ithys\Journal\Mark;
+use Ithys\Journal\Payload;
+use Ithys\Journal\PayloadData;
+use Ithys\Journal\PlainPayload;
+use Ithys\Media\Medium;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+
+/** A fresh charge of a medium, by mass or by volume. */
+final readonly class MediaCharge implements Payload
+{
+    use PlainPayload;
+
+    private function __construct(
+        public Medium $medium,
+        public ?float $grams,
+        public ?float $litres,
+        public ?Place $place,
+    ) {
+    }
+
+    /** @throws InvalidEntry for an amount no tank takes */
+    public static function grams(Medium $medium, float $grams, ?Place $place = null): self
+    {
+        return new self($medium, Amount::within($grams, 0.1, 50_000, 'A media charge', Dimension::Mass), null, $place);
+    }
+
+    /** @throws InvalidEntry for an amount no tank takes */
+    public static function litres(Medium $medium, float $litres, ?Place $place = null): self
+    {
+        return new self(
+            $medium,
+            null,
+            Amount::within($litres, 0.001, 100, 'A media charge', Dimension::Volume),
+            $place,
+        );
+    }
+
+    public static function fromData(PayloadData $data): self
+    {
+        $medium
+            = Medium::tryFrom($data->text('medium')) ?? throw InvalidEntry::unknown('medium', $data->text('medium'));
+        $place = $data->optionalWord('place', Place::class);
+        $grams = $data->optionalFigure('grams');
+
+        return $grams === null
+            ? self::litres($medium, $data->figure('litres'), $place)
+            : self::grams($medium, $grams, $place);
+    }
+
+    public function kind(): Kind
+    {
+        return new MediaChargeKind;
+    }
+
+    public function toArray(): array
+    {
+        return [
+            'medium' => $this->medium->value,
+            'grams' => $this->grams,
+            'litres' => $this->litres,
+            'place' => $this->place?->value,
+        ];
+    }
+
+    /** As media are weighed and measured out. */
+    public function amount(): Quantity
+    {
+        return match (true) {
+            $this->grams !== null => Quantity::grams($this->grams),
+            $this->litres < 1.0 => Quantity::millilitres((float) $this->litres * 1000),
+            default => Quantity::litres((float) $this->litres),
+        };
+    }
+
+    public function summary(): Text
+    {
+        return Text::of(
+            $this->place === null ? '{medium} {amount}' : '{medium} {amount}, {place}',
+            medium: $this->medium->label(),
+            amount: $this->amount(),
+            place: $this->place->value ?? '',
+        );
+    }
+
+    public function caution(): ?string
+    {
+        return match (true) {
+            $this->medium->bindsPhosphate() => 'A fast drop in phosphate harms corals: start at half where the tank '
+                .'never had it, and read again in a few days.',
+            $this->medium === Medium::Zeolite => 'Use only aquarium zeolite, never industrial or cat-litter grades.',
+            default => null,
+        };
+    }
+
+    public function lane(): string
+    {
+        return $this->medium->value;
+    }
+
+    public function mark(float $workingLitres): Mark
+    {
+        return new Mark(label: Text::of('{amount}', amount: $this->amount()));
+    }
+}

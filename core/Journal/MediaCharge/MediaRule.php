@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\MediaCharge;
+
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\Draft;
+use Ithys\Journal\QuickEntry\Rule;
+use Ithys\Journal\QuickEntry\Tokens;
+use Ithys\Media\Medium;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Unit;
+
+/** "gfo 120 g reactor", "activated carbon 1 cup bag", "alumina 200 ml in the basket". */
+final class MediaRule implements Rule
+{
+    public function read(Tokens $tokens, Draft $draft, Context $context): bool
+    {
+        $start = $tokens->position;
+        $bareCarbon = false;
+        $medium = match (true) {
+            $tokens->take('gfo') => Medium::Gfo,
+            $tokens->take('alumina') => Medium::Alumina,
+            $tokens->take('resin') => Medium::Resin,
+            $tokens->take('zeolite') => Medium::Zeolite,
+            $tokens->takePair('activated', 'carbon') => Medium::ActivatedCarbon,
+            $bareCarbon = $tokens->take('carbon') => Medium::ActivatedCarbon,
+            default => null,
+        };
+        if ($medium === null) {
+            return false;
+        }
+        $amount
+            = $tokens->amount(Dimension::Mass, Dimension::Volume)
+            ?? throw InvalidEntry::noFigure($medium->label(), '120 g');
+        $unit = $amount->unit ?? Unit::Gram;
+        $place = $this->place($tokens);
+        if ($bareCarbon && $place === null && $unit->dimension() === Dimension::Volume) {
+            throw InvalidEntry::whichCarbon();
+        }
+        $draft->add($unit->dimension() === Dimension::Mass
+            ? MediaCharge::grams($medium, $amount->base($unit), $place)
+            : MediaCharge::litres($medium, $amount->base($unit), $place), $start);
+
+        return true;
+    }
+
+    public function words(): array
+    {
+        return ['gfo', 'alumina', 'activated carbon', 'resin', 'zeolite'];
+    }
+
+    private function place(Tokens $tokens): ?Place
+    {
+        $start = $tokens->position;
+        $tokens->take('in', 'into');
+        $tokens->take('the', 'a');
+        $place = Place::tryFrom($tokens->peek()->word ?? '');
+        $tokens->position = $place === null ? $start : $tokens->position + 1;
+
+        return $place;
+    }
+}

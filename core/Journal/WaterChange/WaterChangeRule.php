@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\WaterChange;
+
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\Draft;
+use Ithys\Journal\QuickEntry\Rule;
+use Ithys\Journal\QuickEntry\Tokens;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+
+/** "water change 40 l", "wc 10 %", "changed water 12 US gal". */
+final class WaterChangeRule implements Rule
+{
+    public function read(Tokens $tokens, Draft $draft, Context $context): bool
+    {
+        $start = $tokens->position;
+        if (
+            ! $tokens->takePair('water', 'change', 'changed')
+            && ! $tokens->takePair('changed', 'water')
+            && ! $tokens->take('wc')
+        ) {
+            return false;
+        }
+        if (preg_match('~^([\d.,]+)%?$~', $tokens->peek()->text ?? '', $match) === 1
+            && (str_ends_with($tokens->peek()->text ?? '', '%') || $tokens->peek(1)?->text === '%')) {
+            $percent = Tokens::of($match[1], null)->amount();
+            $tokens->position += str_ends_with($tokens->peek()->text ?? '', '%') ? 1 : 2;
+            $litres = ($percent->number ?? 0.0) / 100 * $context->workingLitres;
+        } else {
+            $amount = $tokens->amount(Dimension::Volume) ?? throw InvalidEntry::noFigure('water change', '40 l');
+            $litres = $amount->base($context->units->unitOf(Dimension::Volume));
+        }
+        if ($litres > $context->workingLitres) {
+            throw InvalidEntry::moreThanTheTank(
+                Quantity::litres($litres),
+                Quantity::litres($context->workingLitres),
+            );
+        }
+        $draft->add(WaterChange::of($litres), $start);
+
+        return true;
+    }
+
+    public function words(): array
+    {
+        return ['water change', 'wc'];
+    }
+}
