@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AssumptionController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\DraftController;
@@ -68,6 +69,7 @@ Route::middleware('auth')->group(function (): void {
                 ->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
+            Route::get('/assumptions', [AssumptionController::class, 'show'])->name('assumptions.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');
             Route::get('/readings.csv', ReadingsExportController::class)->name('readings.export');
             Route::middleware($preview)->group(function (): void {
@@ -121,6 +123,9 @@ Route::middleware('auth')->group(function (): void {
                 'sump-revisions.restore',
             );
             Route::put('/section/build', [BuildController::class, 'update'])->name('build.update');
+            Route::put('/assumptions/{key}', [AssumptionController::class, 'update'])->name('assumptions.update');
+            Route::post('/assumptions/{key}', [AssumptionController::class, 'update'])->name('assumptions.restore');
+            Route::delete('/assumptions/{key}', [AssumptionController::class, 'destroy'])->name('assumptions.destroy');
         });
         Route::middleware('can:own,system')->delete('/', [SystemController::class, 'destroy'])->name('systems.destroy');
     });

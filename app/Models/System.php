@@ -13,8 +13,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Facades\DB;
 use Ithys\Assumption\Assumptions;
 use Ithys\Assumption\Overlay;
+use Ithys\Document\OverlayDocument;
 use Ithys\System\Setup;
 use Ithys\Water\Tank;
 
@@ -151,10 +153,23 @@ final class System extends Model
     /** Defaults as this tank has them. */
     public function assumptions(): Assumptions
     {
-        return $this->assumptions ??= Assumptions::standard()->with(array_map(
-            static fn (array $one): Overlay => new Overlay((float) $one['value'], (string) $one['reason']),
-            $this->overlays ?? [],
-        ));
+        return $this->assumptions
+            ??= Assumptions::standard()->with(OverlayDocument::stored($this->overlays ?? []));
+    }
+
+    /** Takes a value of its own for one default, or goes back to the default. */
+    public function overlay(string $key, ?Overlay $overlay): void
+    {
+        // Read anew within the lock, so that another window's overlay of another key is kept.
+        DB::transaction(function () use ($key, $overlay): void {
+            $overlays = self::query()->findOrFail($this->id)->overlays ?? [];
+            unset($overlays[$key]);
+            if ($overlay !== null) {
+                $overlays[$key] = $overlay->toArray();
+            }
+            $this->forceFill(['overlays' => $overlays === [] ? null : $overlays])->save();
+        });
+        [$this->assumptions, $this->setups] = [null, []];
     }
 
     /** What stands at a moment: tank, path and sump in force then. Whoever wants a fact of the system asks it. */

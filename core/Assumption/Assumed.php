@@ -21,7 +21,6 @@ enum Assumed: string
     case TemperatureLow = 'temperature-low';
     case TemperatureHigh = 'temperature-high';
     case SourceWater = 'source-water';
-    case Evaporation = 'evaporation';
     case WantedShare = 'wanted-share';
     case BelowLimit = 'below-limit';
     case MediaSettling = 'media-settling';

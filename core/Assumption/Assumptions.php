@@ -10,17 +10,17 @@ namespace Ithys\Assumption;
 final readonly class Assumptions
 {
     private const CATALOGUES = [
-        Catalogue\Water::class,
-        Catalogue\Effect::class,
-        Catalogue\Media::class,
-        Catalogue\Path::class,
-        Catalogue\Equipment::class,
-        Catalogue\Styles::class,
-        Catalogue\Flow::class,
-        Catalogue\Panels::class,
-        Catalogue\Sump::class,
-        Catalogue\Workshop::class,
-        Catalogue\Openings::class,
+        'Tank and water' => Catalogue\Water::class,
+        'Verdicts' => Catalogue\Effect::class,
+        'Media' => Catalogue\Media::class,
+        'Path' => Catalogue\Path::class,
+        'Equipment' => Catalogue\Equipment::class,
+        'Ways to filter' => Catalogue\Styles::class,
+        'Pipes, gaps and valves' => Catalogue\Flow::class,
+        'Glass and acrylic' => Catalogue\Panels::class,
+        'Sump' => Catalogue\Sump::class,
+        'Workshop' => Catalogue\Workshop::class,
+        'Openings of a tray' => Catalogue\Openings::class,
     ];
 
     /** @param  array<string, Assumption>  $all  by key */
@@ -77,6 +77,18 @@ final readonly class Assumptions
     public function all(): array
     {
         return array_values($this->all);
+    }
+
+    /** @return array<string, list<string>> keys by what they are about, as a list of them reads */
+    public static function groups(): array
+    {
+        return array_map(
+            static fn (string $catalogue): array => array_map(
+                static fn (Assumption $one): string => $one->key,
+                $catalogue::all(),
+            ),
+            self::CATALOGUES,
+        );
     }
 
     private static function catalogued(): self

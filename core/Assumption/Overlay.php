@@ -10,4 +10,10 @@ final readonly class Overlay
     public function __construct(public float $value, public string $reason)
     {
     }
+
+    /** @return array{value: float, reason: string} in base units, as it is stored */
+    public function toArray(): array
+    {
+        return ['value' => $this->value, 'reason' => $this->reason];
+    }
 }

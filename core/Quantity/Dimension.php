@@ -31,7 +31,6 @@ enum Dimension: string
     case VolumeDose = 'volume for a volume of water';
     case PowerDose = 'power for a volume of water';
     case AirDose = 'air for a volume of water';
-    case Evaporation = 'evaporation';
     case Capacity = 'capacity';
     case Affinity = 'affinity';
     case EnergyPrice = 'price of energy';

@@ -65,8 +65,6 @@ enum Unit: string
     case WattPerUsGallon = 'W/US gal';
     case LitrePerHourPerLitre = 'L/h per L';
     case UsGallonPerHourPerUsGallon = 'US gal/h per US gal';
-    case LitrePerDayPerSquareMetre = 'L/d per m²';
-    case UsGallonPerDayPerSquareFoot = 'US gal/d per ft²';
     case MilligramPerGram = 'mg/g';
     case PartPerThousand = 'parts per 1,000';
     case LitrePerMilligram = 'L/mg';
@@ -122,7 +120,6 @@ enum Unit: string
             self::MillilitrePerLitre, self::FluidOuncePerUsGallon => Dimension::VolumeDose,
             self::WattPerLitre, self::WattPerUsGallon => Dimension::PowerDose,
             self::LitrePerHourPerLitre, self::UsGallonPerHourPerUsGallon => Dimension::AirDose,
-            self::LitrePerDayPerSquareMetre, self::UsGallonPerDayPerSquareFoot => Dimension::Evaporation,
             self::MilligramPerGram, self::PartPerThousand => Dimension::Capacity,
             self::LitrePerMilligram, self::PerPartPerMillion => Dimension::Affinity,
             self::PerKilowattHour => Dimension::EnergyPrice,
@@ -165,7 +162,6 @@ enum Unit: string
             // A US gallon is 128 US fluid ounces.
             self::FluidOuncePerUsGallon => 1000 / 128,
             self::WattPerUsGallon, self::PerUsGallon => 1 / 3.785411784,
-            self::UsGallonPerDayPerSquareFoot => 3.785411784 / 0.3048 ** 2,
             self::WattPerUsGallonPerHour => 1000 / 3.785411784,
             self::Mil => 0.0254,
             self::Percent => 0.01,

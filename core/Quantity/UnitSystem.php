@@ -39,7 +39,6 @@ enum UnitSystem: string
             Dimension::VolumeDose => $metric ? Unit::MillilitrePerLitre : Unit::FluidOuncePerUsGallon,
             Dimension::PowerDose => $metric ? Unit::WattPerLitre : Unit::WattPerUsGallon,
             Dimension::AirDose => $metric ? Unit::LitrePerHourPerLitre : Unit::UsGallonPerHourPerUsGallon,
-            Dimension::Evaporation => $metric ? Unit::LitrePerDayPerSquareMetre : Unit::UsGallonPerDayPerSquareFoot,
             Dimension::Capacity => $metric ? Unit::MilligramPerGram : Unit::PartPerThousand,
             Dimension::Affinity => $metric ? Unit::LitrePerMilligram : Unit::PerPartPerMillion,
             Dimension::EnergyPrice => Unit::PerKilowattHour,

@@ -63,7 +63,7 @@ final class Workshop
                 5.0,
                 Dimension::Workshop,
                 Text::of(
-                    'Common practice: {good} blocks the light, {thin} lets it through.',
+                    '{good} blocks the light, {thin} lets it through.',
                     good: Quantity::mm(5),
                     thin: Quantity::mm(2),
                 ),

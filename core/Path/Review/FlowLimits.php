@@ -8,6 +8,7 @@ use Ithys\Finding;
 use Ithys\Path\Choice;
 use Ithys\Path\Figure;
 use Ithys\Path\Kind;
+use Ithys\Path\Sizing\UnitsByFlow;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
@@ -40,10 +41,10 @@ final class FlowLimits implements Rule
                 continue;
             }
             $each = $flow / $item->count();
-            if ($each <= $limit * 1.0001) {
+            $units = UnitsByFlow::needed($flow, $limit);
+            if ($units <= $item->count()) {
                 continue;
             }
-            $units = (int) ceil($flow / $limit - 1e-9);
             $source = $item->figure(Figure::FlowLimit) === null ? $usual : null;
             yield $item->kind->drives()
                 ? Finding::of(

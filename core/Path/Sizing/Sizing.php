@@ -79,7 +79,8 @@ final readonly class Sizing
             return null;
         }
         $holes = $item->count() + (int) ($item->figure(Figure::SpareHoles) ?? 0.0);
-        $plan = UnitsByFlow::of($flow, $limit, $holes);
+        $perController = $here->assumptions->value(Assumed::RollersPerController);
+        $plan = UnitsByFlow::of($flow, $limit, $holes, $perController);
         $extras = array_filter([
             $plan->caps > 0
                 ? Text::of('{caps} cap{s}', caps: $plan->caps, s: $plan->caps > 1 ? 's' : '')

@@ -35,7 +35,7 @@ it('counts rollers by flow and not by holes (common practice)', function (
     int $caps,
     int $controllers,
 ): void {
-    $plan = UnitsByFlow::of($usGalPerHour * US_GAL_PER_HOUR, 750 * US_GAL_PER_HOUR, $holes);
+    $plan = UnitsByFlow::of($usGalPerHour * US_GAL_PER_HOUR, 750 * US_GAL_PER_HOUR, $holes, 2.0);
     expect([$plan->units, $plan->caps, $plan->controllers, $plan->lacking])->toBe([
         $units,
         $caps,

@@ -96,7 +96,6 @@ it('turns compound figures by the published factors', function (Dimension $dimen
     [Dimension::VolumeDose, 1.0, '0.128 US fl oz/US gal'],
     [Dimension::Speed, 0.1, '0.328 ft/s'],
     [Dimension::Head, 3048.0, '10 ft'],
-    [Dimension::Evaporation, 4.0, '0.098 US gal/d per ft²'],
     [Dimension::SmallMass, 28.349523125, '1 oz'],
     [Dimension::Mass, 100.0, '3.53 oz'],
     [Dimension::Mass, 1000.0, '2.2 lb'],

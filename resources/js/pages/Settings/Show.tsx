@@ -28,6 +28,7 @@ export default function Show({ zones, binned }: Props) {
                     </chakra.h2>
                     {systems.map((system) => (
                         <Row key={system.id} name={system.name}>
+                            <Link href={`/systems/${system.id}/assumptions`}>Assumptions</Link>
                             <Link href={`/systems/${system.id}/bin`}>Bin</Link>
                             <Button
                                 look="plain"
