@@ -29,7 +29,7 @@ enum Choice: string
     {
         return match ($this) {
             self::Material => ['felt' => 'felt', 'mesh' => 'mesh'],
-            self::Hole => ['4in' => '4 in (102 mm)', '7in' => '7 in (178 mm)'],
+            self::Hole => ['4in' => '4 in', '7in' => '7 in'],
             self::Grade => ['coarse' => 'coarse', 'medium' => 'medium', 'fine' => 'fine'],
             self::Feed => ['drop-in' => 'dropped into the tray', 'drain' => 'the drain', 'pump' => 'a pump'],
             self::Fitting => ['metric' => 'metric', 'inch' => 'inch'],

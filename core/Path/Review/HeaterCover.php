@@ -49,8 +49,11 @@ final class HeaterCover implements Rule
                         .'protection, local code.',
                     isset($here->drawn->coverMm[$heater->id])
                         ? 'Move it in the drawn sump, behind a baffle that keeps its water.'
-                        : 'Stand it behind the last baffle, its minimum line about 1/2 in under the baffle’s top, and '
-                            .'enter the water that stays over the line.',
+                        : Text::of(
+                            'Stand it behind the last baffle, its minimum line about {wanted} under the baffle’s top, '
+                                .'and enter the water that stays over the line.',
+                            wanted: Quantity::mm($wanted->value),
+                        ),
                 );
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Path\Flag;
 use Ithys\Path\Item;
@@ -38,8 +39,10 @@ final class LightSpill implements Rule
                 ->at($lit->id)
                 ->because(
                     'Lit fleece and a lit reservoir grow algae of their own.',
-                    'Set a blackout panel (5 mm black acrylic blocks light, 2 mm leaks it), then tick that its light '
-                        .'is kept off.',
+                    Text::of(
+                        'Set a blackout panel of black acrylic, {thick} thick, then tick that its light is kept off.',
+                        thick: $here->assumptions->of(Assumed::Blackout)->quantity(),
+                    ),
                 );
         }
     }

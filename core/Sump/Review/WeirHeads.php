@@ -39,9 +39,11 @@ final class WeirHeads implements Rule
                     Text::of('Water stands {head} over this baffle', head: Quantity::mm($head)),
                     $head < Weir::PROVEN_HEAD
                         ? Text::of(
-                            'Approximate: the weir formula is proven for heads of {proven} and more. In use 1/4 to '
-                                .'1/2 in are common.',
+                            'Approximate: the weir formula is proven for heads of {proven} and more. In use {least} '
+                                .'to {most} are common.',
                             proven: Quantity::mm(Weir::PROVEN_HEAD),
+                            least: Quantity::mm(6.35),
+                            most: Quantity::mm(12.7),
                         )
                         : 'By the weir formula.',
                 )->at($baffle->id);
