@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Media\Medium;
+
 arch('the core is plain PHP without framework, clock or chance')
     ->expect('Ithys')
     ->not->toUse([
@@ -125,6 +128,32 @@ it('has no ring between rooms of the core', function (): void {
         );
     } while (count($left) < $before);
     expect(array_keys($left))->toBe([]);
+});
+
+it('names nothing of the job in the pages’ scripts', function (): void {
+    $words = [];
+    foreach ([...Parameter::cases(), ...Medium::cases()] as $named) {
+        array_push($words, preg_quote($named->value, '~'), preg_quote(mb_strtolower($named->label()), '~'));
+    }
+    // Factors between units live in the core too; an inch is what a drawing's sixteenths are of.
+    $pattern = '~\b('.implode('|', $words).'|vinegar|ethanol|3\.785|453\.59|28\.35)\b~i';
+    $found = [];
+    $folder = dirname(__DIR__).'/resources/js/';
+    // Colours have names of what they are for, and drawings the names of what they show.
+    $exempt = ['theme/theme.ts', 'parts/Glyph.tsx', 'tide/parameters.ts', 'tide/Lanes.tsx'];
+    $all = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS));
+    foreach ($all as $file) {
+        $name = substr($file->getPathname(), strlen($folder));
+        if (in_array($name, $exempt, true) || str_contains($name, '.test.')) {
+            continue;
+        }
+        foreach (file($file->getPathname()) ?: [] as $at => $line) {
+            if (preg_match($pattern, $line, $match) === 1) {
+                $found[] = "{$name}:".($at + 1)." {$match[1]}";
+            }
+        }
+    }
+    expect($found)->toBe([]);
 });
 
 it('has no constructor that takes over eight values: one is missing behind them', function (): void {

@@ -21,6 +21,25 @@ enum ColumnRole: string
     case Cloudy = 'cloudy';
     case Ignore = 'ignore';
 
+    /** Two files that can be read, one after the other. */
+    public const EXAMPLE = <<<'CSV'
+        date,parameter,value,unit,method,note
+        2026-03-04 20:15,no3,8.5,ppm,colour comparison,
+        2026-03-04 20:15,po4,<0.02,ppm,pocket photometer,
+
+        Datum;Nitrat;Phosphat (ppb P)
+        4.3.2026;8,5;18
+        CSV;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Nitrate, self::Phosphate => Parameter::from($this->value)->label(),
+            self::Ignore => 'leave out',
+            default => $this->value,
+        };
+    }
+
     /** A first guess from the column's name, in English and a few European words. */
     public static function guess(string $name): self
     {

@@ -7,9 +7,9 @@ namespace Ithys\Media;
 /** The media a keeper charges. Activated carbon is a medium; organic carbon is a dose and lives elsewhere. */
 enum Medium: string
 {
+    case ActivatedCarbon = 'activated-carbon';
     case Gfo = 'gfo';
     case Alumina = 'alumina';
-    case ActivatedCarbon = 'activated-carbon';
     case Resin = 'resin';
     case Zeolite = 'zeolite';
 

@@ -121,7 +121,16 @@ final class RandomSump
         $maybe = fn (float $value): ?float => $random->getInt(0, 1) === 0 ? null : $value;
 
         return new SumpDesign(
-            new Vessel($mm(300, 1500), $mm(150, 600), $mm(250, 500), $mm(4, 15), $material, $yes(), $maybe(6.0), $yes()),
+            new Vessel(
+                $mm(300, 1500),
+                $mm(150, 600),
+                $mm(250, 500),
+                $mm(4, 15),
+                $material,
+                $yes(),
+                $maybe(6.0),
+                $yes(),
+            ),
             new SumpWater($mm(100, 240), $mm(20, 90), $mm(0, 60), $mm(0, 20), $maybe($mm(1, 8)), $maybe($mm(5, 40))),
             new Inside($baffles, $placed, $trays),
             $plumbing,

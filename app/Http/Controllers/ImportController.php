@@ -30,6 +30,7 @@ final class ImportController extends Controller
         return Inertia::render('Journal/Import', [
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'megabytes' => config('app.import_megabytes'),
+            'example' => ColumnRole::EXAMPLE,
         ]);
     }
 
@@ -73,7 +74,10 @@ final class ImportController extends Controller
             'encoding' => $import->encoding,
             'header' => $import->header,
             'options' => $options->toArray(),
-            'roles' => array_column(ColumnRole::cases(), 'value'),
+            'roles' => array_map(
+                static fn (ColumnRole $role): array => [$role->value, $role->label()],
+                ColumnRole::cases(),
+            ),
             'ambiguousDates' => $import->ambiguousDates && $options->dateOrder === $import->guess->dateOrder,
             'problem' => $problem,
             'preview' => $preview ?? null,

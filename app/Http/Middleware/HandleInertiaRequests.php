@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Pages\ParametersView;
 use App\Models\System;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
+use Ithys\Journal\QuickEntry\Examples;
 use Ithys\Quantity\UnitSystem;
 
 final class HandleInertiaRequests extends Middleware
@@ -31,6 +33,8 @@ final class HandleInertiaRequests extends Middleware
                     ]
                     : null,
             'units' => $units->toArray(),
+            'parameters' => ParametersView::all($units),
+            'examples' => ['log' => Examples::of($units), 'change' => Examples::change($units)],
             'systems' => fn (): array => $user instanceof User
                 ? $user
                     ->systems()

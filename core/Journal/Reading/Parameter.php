@@ -61,6 +61,21 @@ enum Parameter: string
         };
     }
 
+    /** The least that the top of its axis stands for, in the base unit of its dimension. */
+    public function axisTop(): float
+    {
+        return match ($this) {
+            self::Nitrate => 2.0,
+            self::Phosphate => 0.04,
+        };
+    }
+
+    /** Decimals its figures are told apart by. */
+    public function decimals(): int
+    {
+        return $this === self::Nitrate ? 2 : 3;
+    }
+
     /** Whether its axis stands on the left of the time sheet; the second one stands on the right. */
     public function isOnTheLeft(): bool
     {

@@ -3,7 +3,9 @@ import { router } from '@inertiajs/react';
 import { type SyntheticEvent, type RefObject, memo, useEffect, useEffectEvent, useState } from 'react';
 import { useDraft } from '../lib/useDraft';
 import { useHistory } from '../lib/useHistory';
+import { useShared } from '../lib/page';
 import { Kbd } from '../parts/Kbd';
+import { tone } from '../tide/parameters';
 
 interface Understood {
     chips: { tone: string; text: string; start: number; end: number }[];
@@ -11,8 +13,6 @@ interface Understood {
     cautions: string[];
     mayBeSaved: boolean;
 }
-
-const TONES: Record<string, string> = { no3: 'nitrate', po4: 'phosphate' };
 
 /** The one-line log. What is typed goes to the server as it grows; what it understood stands below as chips. */
 export const QuickEntry = memo(function QuickEntry({
@@ -24,6 +24,11 @@ export const QuickEntry = memo(function QuickEntry({
 }) {
     // What is typed stays in this window, so that leaving the page, or the door, loses nothing.
     const { now: line, change: setLine, restart } = useHistory(`ithys-log-${systemId}`, '');
+    const { examples, parameters } = useShared();
+    const toneOf = (key: string) => {
+        const parameter = parameters.find((one) => one.key === key);
+        return parameter && tone(parameter);
+    };
     const [refusal, setRefusal] = useState('');
     const [scrolled, setScrolled] = useState(0);
     const [saving, setSaving] = useState(false);
@@ -102,7 +107,7 @@ export const QuickEntry = memo(function QuickEntry({
                         }}
                         aria-label="Log what was read or done"
                         aria-describedby="log-understood"
-                        placeholder="no3 8.5 po4 0.06   ·   sock changed   ·   water change 40 l yesterday"
+                        placeholder={examples.log.join('   ·   ')}
                         autoComplete="off"
                         autoCapitalize="none"
                         spellCheck={false}
@@ -143,8 +148,8 @@ export const QuickEntry = memo(function QuickEntry({
                                 borderRadius="999px"
                                 px="2.5"
                                 fontWeight="600"
-                                borderColor={TONES[chip.tone] ?? 'edge'}
-                                color={TONES[chip.tone] ?? 'ink'}
+                                borderColor={toneOf(chip.tone) ?? 'edge'}
+                                color={toneOf(chip.tone) ?? 'ink'}
                             >
                                 {chip.text}
                             </Box>

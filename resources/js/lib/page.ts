@@ -12,6 +12,17 @@ export interface UnitDisplay {
 
 export type Dimension = 'volume' | 'length' | 'mass' | 'flow' | 'temperature' | 'concentration' | 'head' | 'speed';
 
+/** What is read off kits and meters, as it is named and drawn everywhere. */
+export interface Parameter {
+    key: string;
+    name: string;
+    unit: string;
+    /** Where its axis stands on the tide sheet; it tells its colour and marks too. */
+    side: 'left' | 'right';
+    axisTop: number;
+    decimals: number;
+}
+
 export interface Keeper {
     name: string;
     email: string;
@@ -28,6 +39,9 @@ export interface Flash {
 export interface Shared {
     keeper: Keeper | null;
     units: Record<Dimension, UnitDisplay>;
+    parameters: Parameter[];
+    /** Lines that show how to log, and one of a change that can be judged. */
+    examples: { log: string[]; change: string };
     systems: { id: number; name: string }[];
     flash: Flash | null;
     errors: Record<string, string>;

@@ -185,7 +185,7 @@ function MediaFields({
                 <Button
                     look="plain"
                     px="0"
-                    onClick={() => set([...item.media, { medium: 'activated-carbon', grams: '' }])}
+                    onClick={() => set([...item.media, { medium: catalogue.media[0]?.[0] ?? '', grams: '' }])}
                 >
                     Add a medium
                 </Button>

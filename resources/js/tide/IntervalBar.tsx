@@ -2,13 +2,15 @@ import { useToken } from '@chakra-ui/react';
 import { scaleLinear } from 'd3-scale';
 import { signed } from '../lib/figures';
 import { SvgText } from '../parts/SvgText';
-import { type Judgement, PARAMETERS } from './types';
+import { tone, useParameter } from './parameters';
+import { type Judgement } from './types';
 
 const WIDTH = 272;
 
 /** The difference with its 95 % interval against zero, in mg a day. */
 export function IntervalBar({ judgement }: { judgement: Judgement }) {
-    const [colour, ink, hairline] = useToken('colors', [PARAMETERS[judgement.parameter].colour, 'ink', 'hairline']) as [
+    const parameter = useParameter()(judgement.parameter);
+    const [colour, ink, hairline] = useToken('colors', [tone(parameter), 'ink', 'hairline']) as [
         string,
         string,
         string,
@@ -22,7 +24,7 @@ export function IntervalBar({ judgement }: { judgement: Judgement }) {
         .range([36, WIDTH - 36]);
     const places = Math.max(Math.abs(difference.low), Math.abs(difference.high)) >= 10 ? 0 : 2;
     const text = `${signed(difference.low, places)} to ${signed(difference.high, places)} mg a day, 95 %`;
-    const shape = judgement.parameter === 'no3' ? 'M-5-5H5V5H-5Z' : 'M0-6 6 0 0 6-6 0Z';
+    const shape = parameter.side === 'left' ? 'M-5-5H5V5H-5Z' : 'M0-6 6 0 0 6-6 0Z';
     return (
         <svg
             viewBox={`0 0 ${WIDTH} 55`}

@@ -4,7 +4,8 @@ import { router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { useDates } from '../lib/dates';
 import { figure } from '../lib/figures';
-import { PARAMETERS, type Sheet } from './types';
+import { useParameter } from './parameters';
+import { type Sheet } from './types';
 
 const STEP = 100;
 
@@ -22,12 +23,13 @@ export function JournalTable({
     const [sought, setSought] = useState('');
     const seeks = usePage().url.includes('find=1');
     const dates = useDates();
+    const parameter = useParameter();
     const lines = [
         ...sheet.readings.map((reading) => ({
             id: reading.id,
             t: reading.t,
             lever: false,
-            what: PARAMETERS[reading.parameter].name,
+            what: parameter(reading.parameter).name,
             figure: `${reading.below ? '<' : ''}${figure(reading.ppm)} ppm`,
             more: [reading.method, reading.cloudy ? 'cloudy' : null, reading.note].filter(Boolean).join(', '),
         })),
@@ -57,7 +59,7 @@ export function JournalTable({
                     autoFocus={seeks}
                     type="search"
                     maxWidth="20rem"
-                    placeholder="gfo, cloudy, Oct, 0.08"
+                    placeholder="cloudy, Oct, 0.08"
                     value={sought}
                     onChange={(event) => {
                         setSought(event.target.value);

@@ -4,10 +4,12 @@ import { scaleLinear, scaleUtc } from 'd3-scale';
 import { type PointerEvent, useMemo, useState } from 'react';
 import { useDates } from '../lib/dates';
 import { figure } from '../lib/figures';
+import { useShared } from '../lib/page';
 import { SvgText } from '../parts/SvgText';
 import { Curve, FittedLine } from './Curves';
 import { LANE_HEIGHT, LaneMarks, lanesOf } from './Lanes';
-import { PARAMETERS, type ReadingMark, type Sheet, type Verdict } from './types';
+import { tone, useParameter } from './parameters';
+import { type ReadingMark, type Sheet, type Verdict } from './types';
 import { useWidth } from './useWidth';
 
 const TOP = 30;
@@ -19,7 +21,7 @@ interface Props {
     onPick: (id: number) => void;
 }
 
-/** Nitrate and phosphate over lanes of what was done, all on one time axis. */
+/** Readings over lanes of what was done, all on one time axis. */
 export function TideSheet({ sheet, verdict, onPick }: Props) {
     const [box, width] = useWidth();
     const narrow = width < 620;
@@ -32,13 +34,8 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const height = laneTop + lanes.length * laneStep + 24;
     const [ink, quiet, hairline] = useToken('colors', ['ink', 'quiet', 'hairline']) as [string, string, string];
     const dates = useDates();
-    const byParameter = useMemo(
-        () => ({
-            no3: sheet.readings.filter((reading) => reading.parameter === 'no3'),
-            po4: sheet.readings.filter((reading) => reading.parameter === 'po4'),
-        }),
-        [sheet.readings],
-    );
+    const { parameters } = useShared();
+    const named = useParameter();
     const x = useMemo(
         () =>
             scaleUtc()
@@ -46,14 +43,19 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                 .range([left, Math.max(left + 1, width - right)]),
         [sheet.from, sheet.to, left, right, width],
     );
-    const scales = useMemo(() => {
-        const scale = (readings: ReadingMark[], least: number) =>
-            scaleLinear()
-                .domain([0, Math.max(least, 1.12 * (max(readings, (reading) => reading.ppm) ?? 0))])
-                .nice(4)
-                .range([TOP + curves, TOP]);
-        return { no3: scale(byParameter.no3, 2), po4: scale(byParameter.po4, 0.04) };
-    }, [byParameter, curves]);
+    const curvesOf = useMemo(
+        () =>
+            parameters.map((parameter) => {
+                const readings = sheet.readings.filter((reading) => reading.parameter === parameter.key);
+                const top = Math.max(parameter.axisTop, 1.12 * (max(readings, (reading) => reading.ppm) ?? 0));
+                const y = scaleLinear()
+                    .domain([0, top])
+                    .nice(4)
+                    .range([TOP + curves, TOP]);
+                return { parameter, readings, y };
+            }),
+        [parameters, sheet.readings, curves],
+    );
     const [hover, setHover] = useState<number | null>(null);
 
     function look(event: PointerEvent<SVGSVGElement>) {
@@ -89,7 +91,7 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                     `${dates.moment(seen[0]?.t ?? 0)} · ${seen
                         .map(
                             (reading) =>
-                                `${PARAMETERS[reading.parameter].name} ${reading.below ? 'below ' : ''}${figure(reading.ppm)} ppm${reading.cloudy ? ', cloudy' : ''}`,
+                                `${named(reading.parameter).name} ${reading.below ? 'below ' : ''}${figure(reading.ppm)} ppm${reading.cloudy ? ', cloudy' : ''}`,
                         )
                         .join(' · ')}`}
             </Box>
@@ -103,12 +105,19 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                     onPointerLeave={() => setHover(null)}
                     style={{ display: 'block', touchAction: 'pan-y' }}
                 >
-                    <SvgText x={0} y={14} colour="nitrate" size={12.5} bold>
-                        nitrate ppm
-                    </SvgText>
-                    <SvgText x={width} y={14} colour="phosphate" size={12.5} bold anchor="end">
-                        phosphate ppm
-                    </SvgText>
+                    {curvesOf.map(({ parameter: { key, name, unit, side } }) => (
+                        <SvgText
+                            key={key}
+                            x={side === 'left' ? 0 : width}
+                            y={14}
+                            colour={tone({ side })}
+                            size={12.5}
+                            bold
+                            anchor={side === 'left' ? 'start' : 'end'}
+                        >
+                            {`${name} ${unit}`}
+                        </SvgText>
+                    ))}
                     {ticks.map((tick) => (
                         <g key={tick.getTime()}>
                             <path d={`M${x(tick)} ${TOP}V${height - 20}`} stroke={hairline} strokeDasharray="2 4" />
@@ -117,19 +126,24 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                             </SvgText>
                         </g>
                     ))}
-                    {scales.no3.ticks(4).map((tick) => (
-                        <g key={tick}>
-                            <path d={`M${left} ${scales.no3(tick)}H${width - right}`} stroke={hairline} />
-                            <SvgText x={left - 8} y={scales.no3(tick) + 4} colour="nitrate" anchor="end" figures>
-                                {tick}
-                            </SvgText>
-                        </g>
-                    ))}
-                    {scales.po4.ticks(4).map((tick) => (
-                        <SvgText key={tick} x={width - right + 8} y={scales.po4(tick) + 4} colour="phosphate" figures>
-                            {tick.toFixed(2)}
-                        </SvgText>
-                    ))}
+                    {curvesOf.flatMap(({ parameter: { key, side }, y }) =>
+                        y.ticks(4).map((tick) => (
+                            <g key={`${key} ${tick}`}>
+                                {side === 'left' && (
+                                    <path d={`M${left} ${y(tick)}H${width - right}`} stroke={hairline} />
+                                )}
+                                <SvgText
+                                    x={side === 'left' ? left - 8 : width - right + 8}
+                                    y={y(tick) + 4}
+                                    colour={tone({ side })}
+                                    anchor={side === 'left' ? 'end' : 'start'}
+                                    figures
+                                >
+                                    {side === 'left' ? tick : tick.toFixed(2)}
+                                </SvgText>
+                            </g>
+                        )),
+                    )}
                     {lanes.map((lane, i) => (
                         <g key={lane.key} transform={`translate(0 ${laneTop + i * laneStep + (narrow ? 16 : 0)})`}>
                             <SvgText x={0} y={narrow ? 2 : LANE_HEIGHT / 2 + (lane.unit === '' ? 4 : -1)} size={13}>
@@ -154,20 +168,23 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                     {hover !== null && (
                         <path d={`M${x(hover * 1000)} ${TOP}V${TOP + curves}`} stroke={quiet} strokeDasharray="1 3" />
                     )}
-                    <Curve readings={byParameter.no3} parameter="no3" x={x} y={scales.no3} />
-                    <Curve readings={byParameter.po4} parameter="po4" x={x} y={scales.po4} />
-                    {verdict !== null &&
-                        verdict.judgements
-                            .slice(0, 1)
-                            .map((judgement) => (
-                                <FittedLine
-                                    key={judgement.parameter}
-                                    verdict={verdict}
-                                    parameter={judgement.parameter}
-                                    x={x}
-                                    y={scales[judgement.parameter]}
-                                />
-                            ))}
+                    {curvesOf.map(({ parameter, readings, y }) => (
+                        <Curve key={parameter.key} readings={readings} parameter={parameter} x={x} y={y} />
+                    ))}
+                    {curvesOf
+                        .filter(({ parameter }) => parameter.key === verdict?.judgements[0]?.parameter)
+                        .map(
+                            ({ parameter, y }) =>
+                                verdict && (
+                                    <FittedLine
+                                        key={parameter.key}
+                                        verdict={verdict}
+                                        parameter={parameter}
+                                        x={x}
+                                        y={y}
+                                    />
+                                ),
+                        )}
                     {flagVisible && (
                         <g>
                             <path d={`M${flagAt} ${TOP - 6}V${height - 20}`} stroke={ink} strokeWidth="1.4" />

@@ -4,9 +4,11 @@ import { router } from '@inertiajs/react';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useDates } from '../lib/dates';
 import { figure, signed, useUnits } from '../lib/figures';
+import { useShared } from '../lib/page';
 import { ChoiceField } from '../parts/ChoiceField';
 import { FindingList } from '../parts/FindingList';
 import { IntervalBar } from './IntervalBar';
+import { useParameter } from './parameters';
 import { type ChangeMark, type Judgement, type Rate, type Verdict } from './types';
 
 interface Props {
@@ -23,6 +25,7 @@ interface Props {
 export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPick, onAsk }: Props) {
     const dates = useDates();
     const { show } = useUnits();
+    const { examples } = useShared();
     if (verdict === null) {
         return (
             <>
@@ -31,7 +34,7 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPic
                 </chakra.h2>
                 <chakra.p color="quiet">
                     Pick a change on the sheet to compare the time before and after it. Readings once or twice a week on
-                    both sides are enough. Log one with L, such as “gfo 120 g reactor”.
+                    both sides are enough. Log one with L, such as “{examples.change}”.
                 </chakra.p>
             </>
         );
@@ -140,7 +143,7 @@ function Step({ label, onClick, children }: { label: string; onClick: () => void
 
 function Answer({ judgement, large }: { judgement: Judgement; large: boolean }) {
     const name = judgement.label.charAt(0).toUpperCase() + judgement.label.slice(1);
-    const places = judgement.parameter === 'no3' ? 2 : 3;
+    const { decimals: places } = useParameter()(judgement.parameter);
     return (
         <Box>
             <chakra.h3 fontSize={large ? '2xl' : 'md'} mb="1">

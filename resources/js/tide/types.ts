@@ -1,7 +1,7 @@
 export interface ReadingMark {
     id: number;
     t: number;
-    parameter: 'no3' | 'po4';
+    parameter: string;
     ppm: number;
     below: boolean;
     cloudy: boolean;
@@ -65,7 +65,7 @@ export interface Rate {
 }
 
 export interface Judgement {
-    parameter: 'no3' | 'po4';
+    parameter: string;
     label: string;
     verdict: 'lower' | 'higher' | 'no difference shown' | 'cannot tell yet';
     sentence: string;
@@ -90,8 +90,3 @@ export interface Verdict {
     wantedShare: number;
     judgements: Judgement[];
 }
-
-export const PARAMETERS = {
-    no3: { name: 'nitrate', colour: 'nitrate' },
-    po4: { name: 'phosphate', colour: 'phosphate' },
-} as const;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Ithys\Journal\QuickEntry\Chip;
 use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\Examples;
 use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
 use Ithys\Journal\Reading\Basis;
@@ -188,3 +189,10 @@ it('survives any garbage', function (): void {
         expect($understood->mayBeSaved() || $understood->problems !== [])->toBeTrue($line);
     }
 });
+
+it('shows by examples that it understands', function (UnitSystem $units): void {
+    foreach ([...Examples::of($units), Examples::change($units)] as $line) {
+        $understood = understand($line, $units);
+        expect($understood->problems)->toBe([], $line)->and($understood->mayBeSaved())->toBeTrue($line);
+    }
+})->with(UnitSystem::cases());

@@ -3,10 +3,19 @@ import { Button } from '../../parts/Button';
 import { useForm } from '@inertiajs/react';
 import { type SyntheticEvent } from 'react';
 import { Frame } from '../../frame/Frame';
-import { type SystemFrame } from '../../lib/page';
+import { type SystemFrame, useShared } from '../../lib/page';
 
-export default function Import({ frame, megabytes }: { frame: SystemFrame; megabytes: number }) {
+export default function Import({
+    frame,
+    megabytes,
+    example,
+}: {
+    frame: SystemFrame;
+    megabytes: number;
+    example: string;
+}) {
     const form = useForm<{ file: File | null }>({ file: null });
+    const { parameters } = useShared();
     function submit(event: SyntheticEvent) {
         event.preventDefault();
         form.post(`/systems/${frame.id}/import`, { preserveState: true });
@@ -19,8 +28,8 @@ export default function Import({ frame, megabytes }: { frame: SystemFrame; megab
                 </chakra.h1>
                 <chakra.p mb="4">
                     A CSV file with a line of column names. Either one reading a row (date, parameter, value, unit,
-                    method, note) or one column each for nitrate and phosphate. You see every row before anything is
-                    saved.
+                    method, note) or one column each for {parameters.map(({ name }) => name).join(' and ')}. You see
+                    every row before anything is saved.
                 </chakra.p>
                 <chakra.form onSubmit={submit} display="grid" gap="4">
                     <Box>
@@ -69,9 +78,7 @@ export default function Import({ frame, megabytes }: { frame: SystemFrame; megab
                     tabIndex={0}
                     aria-label="Two examples of files"
                 >
-                    {
-                        'date,parameter,value,unit,method,note\n2026-03-04 20:15,no3,8.5,ppm,colour comparison,\n2026-03-04 20:15,po4,<0.02,ppm,pocket photometer,\n\nDatum;Nitrat;Phosphat (ppb P)\n4.3.2026;8,5;18'
-                    }
+                    {example}
                 </chakra.pre>
             </Box>
         </Frame>

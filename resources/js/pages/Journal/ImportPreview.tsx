@@ -32,7 +32,7 @@ interface Props {
     encoding: string;
     header: string[];
     options: Options;
-    roles: string[];
+    roles: [string, string][];
     ambiguousDates: boolean;
     problem: string | null;
     preview: {
@@ -43,20 +43,6 @@ interface Props {
     show: string;
     page: number;
 }
-
-const ROLE_NAMES: Record<string, string> = {
-    date: 'date',
-    time: 'time',
-    parameter: 'parameter',
-    value: 'value',
-    unit: 'unit',
-    no3: 'nitrate',
-    po4: 'phosphate',
-    method: 'method',
-    note: 'note',
-    cloudy: 'cloudy',
-    ignore: 'leave out',
-};
 
 const STATUS = {
     accepted: ['accepted', 'kelp'],
@@ -189,9 +175,9 @@ export default function ImportPreview(props: Props) {
                                             })
                                         }
                                     >
-                                        {props.roles.map((role) => (
+                                        {props.roles.map(([role, name]) => (
                                             <option key={role} value={role}>
-                                                {ROLE_NAMES[role] ?? role}
+                                                {name}
                                             </option>
                                         ))}
                                     </Choice>

@@ -4,7 +4,7 @@ import { Link, router } from '@inertiajs/react';
 import { useCallback, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../../frame/Frame';
-import { type SystemFrame } from '../../lib/page';
+import { type SystemFrame, useShared } from '../../lib/page';
 import { JournalTable } from '../../tide/JournalTable';
 import { TideSheet } from '../../tide/TideSheet';
 import { type Sheet, type Verdict } from '../../tide/types';
@@ -26,6 +26,7 @@ const RANGES = [
 ] as const;
 
 export default function Show({ frame, sheet, range, table, verdict, choices }: Props) {
+    const { examples } = useShared();
     const levers = useMemo(() => sheet.changes.filter((change) => change.judged).reverse(), [sheet.changes]);
     const ask = useCallback(
         (query: Record<string, string | number>) => {
@@ -97,8 +98,8 @@ export default function Show({ frame, sheet, range, table, verdict, choices }: P
                         Nothing in {range === 'all' ? 'the journal yet' : 'this time'}
                     </chakra.h2>
                     <chakra.p mb="3">
-                        Press L and write what you read or did: “no3 8.5 po4 0.06”, “sock changed”, “water change 40 l
-                        yesterday”. Or bring readings you already have.
+                        Press L and write what you read or did: {examples.log.map((line) => `“${line}”`).join(', ')}. Or
+                        bring readings you already have.
                     </chakra.p>
                     <Link href={`/systems/${frame.id}/import`}>Import readings from a CSV file</Link>
                 </Box>

@@ -104,7 +104,10 @@ export function TrayFields({
                             </PartRow>
                         );
                     })}
-                    <Button mt="2" onClick={() => onChange({ openings: [...own, usual('sock-4in', newId())] })}>
+                    <Button
+                        mt="2"
+                        onClick={() => onChange({ openings: [...own, usual(choices.openings[0]?.[0] ?? '', newId())] })}
+                    >
                         Add an opening
                     </Button>
                 </Box>
