@@ -57,7 +57,6 @@ final readonly class PathShelf
                         'id' => $draft->id,
                         'mark' => "d{$draft->id}",
                         'name' => $draft->name,
-                        'updated' => $draft->updated_at->getTimestamp(),
                     ],
                 )
                 ->all(),
@@ -79,7 +78,6 @@ final readonly class PathShelf
                         'name' => $revision->document['name'] ?? '',
                         'since' => $revision->in_force_from->getTimestamp(),
                         'inForce' => $revision->is($inForce),
-                        'draft' => $revision->path_draft_id,
                     ],
                 )
                 ->all(),

@@ -13,7 +13,6 @@ use App\Http\Requests\ImportRequest;
 use App\Http\Requests\UploadRequest;
 use App\Journal\ImportUnderWay;
 use App\Models\System;
-use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -57,7 +56,7 @@ final class ImportController extends Controller
             $preview = $import->preview(
                 $system,
                 $options,
-                new DateTimeImmutable(),
+                now()->toDateTimeImmutable(),
                 $this->keeper($request)->words(),
                 $request->rowsShown(),
                 $request->pageNumber(),
@@ -94,7 +93,7 @@ final class ImportController extends Controller
                 $system,
                 $this->keeper($request),
                 $request->options($import->guess),
-                new DateTimeImmutable(),
+                now()->toDateTimeImmutable(),
             );
         } catch (UnreadableFile|ImportUnderWay $problem) {
             throw ValidationException::withMessages(['file' => $problem->getMessage()]);

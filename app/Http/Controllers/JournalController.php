@@ -11,7 +11,6 @@ use App\Http\Requests\TideSheetRequest;
 use App\Journal\AlreadyInJournal;
 use App\Journal\Journal;
 use App\Models\System;
-use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,7 +29,7 @@ final class JournalController extends Controller
     public function show(TideSheetRequest $request, System $system): Response
     {
         $keeper = $this->keeper($request);
-        $now = new DateTimeImmutable;
+        $now = now()->toDateTimeImmutable();
         $sheet = TideSheet::of($system, $request->range(), $now);
         $change = $request->change($system) ?? $sheet->openingChange();
         $table = $request->query('view') === 'table';
@@ -109,7 +108,7 @@ final class JournalController extends Controller
         $line = $request->input('line');
 
         return QuickEntry::read(is_string($line) ? $line : '', new Context(
-            new DateTimeImmutable('now', $keeper->zone()),
+            now($keeper->zone())->toDateTimeImmutable(),
             $keeper->units,
             $system->workingLitresAt(now()),
             $system->assumptions(),

@@ -33,7 +33,6 @@ final class CatalogueView
     {
         $figures = array_map(
             static fn (Figure $figure): array => [
-                'key' => $figure->value,
                 'label' => $figure->label(),
                 'unit' => self::unit($figure, $units),
             ],
@@ -41,7 +40,6 @@ final class CatalogueView
         );
         $choices = array_map(
             static fn (Choice $choice): array => [
-                'key' => $choice->value,
                 'label' => $choice->label(),
                 'options' => self::pairs($choice->options()),
             ],
@@ -54,8 +52,8 @@ final class CatalogueView
                 Group::cases(),
             ),
             'kinds' => array_map(static fn (Kind $kind): array => self::kind($kind, $assumptions), Kind::cases()),
-            'figures' => array_column($figures, null, 'key'),
-            'choices' => array_column($choices, null, 'key'),
+            'figures' => array_combine(array_column(Figure::cases(), 'value'), $figures),
+            'choices' => array_combine(array_column(Choice::cases(), 'value'), $choices),
             'flags' => array_combine(
                 array_column(Flag::cases(), 'value'),
                 array_map(static fn (Flag $flag): string => $flag->label(), Flag::cases()),

@@ -161,7 +161,7 @@ final class SectionView
             $place = $places[$device->id] ?? null;
 
             return [
-                ...$device->toArray(),
+                ...array_diff_key($device->toArray(), array_flip(['chamber', 'item', 'lengthMm', 'widthMm'])),
                 'place' => $place === null
                         ? null
                         : [
