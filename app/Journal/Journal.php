@@ -26,12 +26,13 @@ final readonly class Journal
     /**
      * Entries in order of time, then of saving.
      *
+     * @param  list<string>  $without  kinds that are left out
      * @return list<Entry>
      */
-    public function between(DateTimeImmutable $from, DateTimeImmutable $to): array
+    public function between(DateTimeImmutable $from, DateTimeImmutable $to, array $without = []): array
     {
-        return array_values(array_map(self::toEntry(...), $this->rows()
-            ->whereBetween('occurred_at', [self::stamp($from), self::stamp($to)])
+        return array_values(array_map(self::toEntry(...), $this->within($from, $to)
+            ->whereNotIn('kind', $without)
             ->orderBy('occurred_at')->orderBy('id')
             ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
     }
@@ -93,6 +94,11 @@ final readonly class Journal
             ->tap(RunningImport::leaveOut(...));
     }
 
+    public function within(DateTimeImmutable $from, DateTimeImmutable $to): Builder
+    {
+        return $this->rows()->whereBetween('occurred_at', [self::stamp($from), self::stamp($to)]);
+    }
+
     /** A moment read back from the table. A zone object costs a tenth of a "Z" to be parsed, and journals are long. */
     public static function moment(string $stamp): DateTimeImmutable
     {
@@ -102,7 +108,7 @@ final readonly class Journal
         return new DateTimeImmutable($stamp, $utc);
     }
 
-    private static function toEntry(object $row): Entry
+    public static function toEntry(object $row): Entry
     {
         /** @var object{id: int, kind: string, occurred_at: string, payload: string, note: ?string} $row */
         /** @var array<string, mixed> $payload */

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Journal\Journal;
 use DateTimeImmutable;
 use DateTimeInterface;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -19,6 +20,7 @@ use Ithys\Assumption\Overlay;
 use Ithys\Document\OverlayDocument;
 use Ithys\System\Setup;
 use Ithys\Water\Tank;
+use LogicException;
 
 /**
  * One tank with its filtration, its design revisions and its journal.
@@ -45,10 +47,13 @@ final class System extends Model
     /** @var array<string, Setup> what stands by revisions of tank, path and sump, worked out once */
     private array $setups = [];
 
-    /** @var array<string, list<array{int, string}>> days of revisions with their ids, by relation, read once */
+    /** @var array<string, float> working volumes, litres, by the same */
+    private array $litres = [];
+
+    /** @var array<string, list<array{int, int}>> ids of revisions with the seconds they hold from, by relation */
     private array $days = [];
 
-    /** @var array<string, PathRevision|SumpRevision> revisions by relation and id, read once */
+    /** @var array<string, Revision|PathRevision|SumpRevision> revisions by relation and id, read once */
     private array $read = [];
 
     /** @return array<string, string> */
@@ -102,10 +107,9 @@ final class System extends Model
     /** The description in force at a moment; before the first one came into force, the first. */
     public function revisionAt(DateTimeInterface $moment): Revision
     {
-        $revisions = $this->loadMissing('revisions')->revisions;
+        $revision = $this->inForceAt('revisions', $moment) ?? $this->revisions()->firstOrFail();
 
-        return $revisions->last(fn (Revision $revision): bool => $revision->in_force_from <= $moment)
-            ?? $revisions->firstOrFail();
+        return $revision instanceof Revision ? $revision : throw new LogicException('This is no description.');
     }
 
     /** The path in force at a moment; null while none had come into force. */
@@ -127,27 +131,41 @@ final class System extends Model
     /**
      * Only the one that counts is read; each holds a whole document.
      *
-     * @param  'pathRevisions'|'sumpRevisions'  $relation
+     * @param  'revisions'|'pathRevisions'|'sumpRevisions'  $relation
      */
-    private function inForceAt(string $relation, DateTimeInterface $moment): PathRevision|SumpRevision|null
-    {
-        $stamp = Journal::stamp($moment);
-        $id = null;
-        foreach ($this->daysOf($relation) as [$revision, $day]) {
-            $id = $day <= $stamp ? $revision : $id;
-        }
+    private function inForceAt(
+        string $relation,
+        DateTimeInterface $moment,
+    ): Revision|PathRevision|SumpRevision|null {
+        $id = $this->idAt($relation, $moment);
 
         return $id === null ? null : $this->read["{$relation} {$id}"] ??= $this->{$relation}()->findOrFail($id);
     }
 
+    /** @param  'revisions'|'pathRevisions'|'sumpRevisions'  $relation */
+    private function idAt(string $relation, DateTimeInterface $moment): ?int
+    {
+        $seconds = $moment->getTimestamp();
+        $id = null;
+        foreach ($this->daysOf($relation) as [$revision, $from]) {
+            $id = $from <= $seconds ? $revision : $id;
+        }
+
+        return $id;
+    }
+
     /**
-     * @param  'pathRevisions'|'sumpRevisions'  $relation
-     * @return list<array{int, string}> ids with the moments from which they hold, in their order
+     * @param  'revisions'|'pathRevisions'|'sumpRevisions'  $relation
+     * @return list<array{int, int}> ids with the seconds since 1970 from which they hold, in their order
      */
     private function daysOf(string $relation): array
     {
         return $this->days[$relation] ??= array_values($this->{$relation}()->toBase()->get(['id', 'in_force_from'])
-            ->map(static fn (object $row): array => [(int) $row->id, (string) $row->in_force_from])->all());
+            ->map(static fn (object $row): array => [
+                (int) $row->id,
+                Journal::moment((string) $row->in_force_from)->getTimestamp(),
+            ])
+            ->all());
     }
 
     /** Defaults as this tank has them. */
@@ -169,23 +187,24 @@ final class System extends Model
             }
             $this->forceFill(['overlays' => $overlays === [] ? null : $overlays])->save();
         });
-        [$this->assumptions, $this->setups] = [null, []];
+        [$this->assumptions, $this->setups, $this->litres] = [null, [], []];
     }
 
     /** What stands at a moment: tank, path and sump in force then. Whoever wants a fact of the system asks it. */
     public function setupAt(DateTimeInterface $moment): Setup
     {
-        [$tank, $path, $sump] = [
-            $this->revisionAt($moment),
-            $this->pathRevisionAt($moment),
-            $this->sumpRevisionAt($moment),
-        ];
-
-        return $this->setups["{$tank->id} {$path?->id} {$sump?->id}"] ??= new Setup(
-            $tank->tank()->assuming($this->assumptions()),
-            $path?->path(),
-            $sump?->design(),
+        return $this->setups[$this->standingAt($moment)] ??= new Setup(
+            $this->revisionAt($moment)->tank()->assuming($this->assumptions()),
+            $this->pathRevisionAt($moment)?->path(),
+            $this->sumpRevisionAt($moment)?->design(),
         );
+    }
+
+    /** Which revisions stand at a moment. */
+    private function standingAt(DateTimeInterface $moment): string
+    {
+        return "{$this->idAt('revisions', $moment)} {$this->idAt('pathRevisions', $moment)} "
+            .$this->idAt('sumpRevisions', $moment);
     }
 
     /** The tank at a moment, with the flow, the sump water and the further tanks it had then. */
@@ -197,7 +216,7 @@ final class System extends Model
     /** The working volume on a day, litres. */
     public function workingLitresAt(DateTimeInterface $moment): float
     {
-        return $this->tankAt($moment)->workingVolume()->litres;
+        return $this->litres[$this->standingAt($moment)] ??= $this->tankAt($moment)->workingVolume()->litres;
     }
 
     /**
@@ -206,15 +225,13 @@ final class System extends Model
      */
     public function changedOn(): array
     {
-        $stamps = [
-            ...$this->revisions
-                ->skip(1)
-                ->map(static fn (Revision $revision): string => Journal::stamp($revision->in_force_from))
-                ->all(),
-            ...array_column(array_slice($this->daysOf('pathRevisions'), 1), 1),
-            ...array_column(array_slice($this->daysOf('sumpRevisions'), 1), 1),
-        ];
+        $days = [];
+        foreach (['revisions', 'pathRevisions', 'sumpRevisions'] as $relation) {
+            foreach (array_slice($this->daysOf($relation), 1) as [, $from]) {
+                $days[] = (new DateTimeImmutable)->setTimezone(new DateTimeZone('UTC'))->setTimestamp($from);
+            }
+        }
 
-        return array_map(Journal::moment(...), $stamps);
+        return $days;
     }
 }

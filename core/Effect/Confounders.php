@@ -21,7 +21,7 @@ use Ithys\Quantity\Text;
  */
 final readonly class Confounders
 {
-    /** @param  list<Entry>  $window  entries the question covers, in order of time */
+    /** @param  array<string, list<Entry>>  $window  entries the question covers by kind, in order of time */
     private function __construct(private Question $question, private array $window)
     {
     }
@@ -32,7 +32,13 @@ final readonly class Confounders
      */
     public static function find(Question $question, array $journal): array
     {
-        $here = new self($question, array_values(array_filter($journal, $question->covers(...))));
+        $window = [];
+        foreach ($journal as $entry) {
+            if ($question->covers($entry)) {
+                $window[$entry->kind()->key()][] = $entry;
+            }
+        }
+        $here = new self($question, $window);
         $found = [...$here->entries($journal), ...$here->tankChanges()];
         foreach (Kinds::all() as $kind) {
             $lever = $kind->lever();
@@ -56,9 +62,13 @@ final readonly class Confounders
     private function entries(array $journal): array
     {
         $found = [];
+        $each = array_map(
+            static fn (Kind $kind): bool => $kind->lever()?->confounds === Confounds::Each,
+            Kinds::all(),
+        );
         foreach ($journal as $entry) {
             $wears = $this->question->isWearing($entry);
-            $moves = $entry->kind()->lever()?->confounds === Confounds::Each && $this->question->covers($entry);
+            $moves = $each[$entry->kind()->key()] && $this->question->covers($entry);
             if ((! $wears && ! $moves) || $this->question->isChange($entry)) {
                 continue;
             }
@@ -93,7 +103,7 @@ final readonly class Confounders
     private function rateShift(Kind $kind, Routine $routine): ?Confounder
     {
         $question = $this->question;
-        $entries = $this->of($kind);
+        $entries = $this->window[$kind->key()] ?? [];
         $before = 0.0;
         $since = 0.0;
         foreach ($entries as $entry) {
@@ -133,7 +143,7 @@ final readonly class Confounders
         }
         $days = array_map(
             fn (Entry $entry): float => $entry->daysAfter($this->question->change->at),
-            $this->of($kind),
+            $this->window[$kind->key()] ?? [],
         );
         $before = self::medianInterval(array_filter($days, static fn (float $day): bool => $day < 0));
         $since = self::medianInterval(array_filter($days, static fn (float $day): bool => $day >= 0));
@@ -149,14 +159,6 @@ final readonly class Confounders
                 before: Quantity::number($before, 0),
                 since: Quantity::number($since, 0),
             ),
-        );
-    }
-
-    /** @return list<Entry> */
-    private function of(Kind $kind): array
-    {
-        return array_values(
-            array_filter($this->window, static fn (Entry $entry): bool => $entry->kind()->key() === $kind->key()),
         );
     }
 

@@ -30,7 +30,7 @@ final readonly class LeverRate
      */
     public static function over(int $from, int $to, array $uses): array
     {
-        $seconds = max(7, (int) ceil(($to - $from) / 86_400 / self::PERIODS)) * 86_400;
+        $seconds = self::seconds($from, $to);
         $sums = [];
         foreach ($uses as [$at, $amount]) {
             $period = intdiv(max(0, $at - $from), $seconds);
@@ -44,6 +44,12 @@ final readonly class LeverRate
         }
 
         return $rates;
+    }
+
+    /** How long a period of that time is, s. */
+    public static function seconds(int $from, int $to): int
+    {
+        return max(7, (int) ceil(($to - $from) / 86_400 / self::PERIODS)) * 86_400;
     }
 
     /** The rate in a keeper's words. */

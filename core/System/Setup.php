@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Ithys\System;
 
+use Ithys\Journal\MediaCharge\Container;
+use Ithys\Journal\MediaCharge\Place;
+use Ithys\Media\Medium;
 use Ithys\Path\Drawn;
 use Ithys\Path\Item;
+use Ithys\Path\Load;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Situation;
 use Ithys\Path\Style;
@@ -93,6 +97,21 @@ final readonly class Setup
     public function workingVolume(): WorkingVolume
     {
         return $this->tank->workingVolume();
+    }
+
+    /** @return list<Container> bags, baskets and reactors of the path that a charge can name */
+    public function containers(): array
+    {
+        $containers = [];
+        foreach ($this->path?->items() ?? [] as $item) {
+            $place = Place::tryFrom($item->kind->value);
+            if ($place !== null) {
+                $media = array_map(static fn (Load $load): Medium => $load->medium, $item->media);
+                $containers[] = new Container($item->id, $item->title(), $place, $media);
+            }
+        }
+
+        return $containers;
     }
 
     /** Its path as a reviewer sees it; null while none is laid out. */

@@ -180,7 +180,7 @@ it('shows as much of the journal as is asked for', function (string $range, int 
         4000,
     ]);
     (new Journal($this->system))->record($entries, $this->keeper);
-    expect(TideSheet::of($this->system, $range, $this->now)->entries)->toHaveCount($shown);
+    expect(TideSheet::of($this->system, $range, $this->now, true)->entries)->toHaveCount($shown);
 })->with([['16w', 2], ['1y', 3], ['all', 5]]);
 
 it('shows routine levers of a long time as rates on the sheet, and each by itself in the table', function (): void {
@@ -190,15 +190,15 @@ it('shows routine levers of a long time as rates on the sheet, and each by itsel
         $this->keeper,
     );
     $sheet = TideSheet::of($this->system, 'all', $this->now);
-    $drawn = $sheet->toArray($this->keeper, false);
+    $drawn = $sheet->toArray($this->keeper);
     expect($drawn['changes'])->toHaveCount(1)
         ->and(array_sum(array_column($drawn['rates']->water, 'perDay')) * 7)->toAgreeWith(10.0, 0.03)
         ->and($drawn['rates']->water[3]['text'])->toBe('10 % a week');
-    $listed = $sheet->toArray($this->keeper, true);
+    $listed = TideSheet::of($this->system, 'all', $this->now, true)->toArray($this->keeper);
     expect($listed['changes'])->toHaveCount(101)
         ->and((array) $listed['rates'])->toBe([])
         ->and($listed['changes'][0]['label'])->toBe('10%');
-    expect(TideSheet::of($this->system, '1y', $this->now)->toArray($this->keeper, false)['changes'])->toHaveCount(52);
+    expect(TideSheet::of($this->system, '1y', $this->now)->toArray($this->keeper)['changes'])->toHaveCount(52);
 });
 
 it('keeps an upload until it is forgotten, and none for more than a day', function (): void {

@@ -105,7 +105,7 @@ dataset('pages', [
             [new LeakTest(new DateTimeImmutable('2026-01-05'), 100.0 + $seed, LeakResult::Dry)],
             array_map(
                 static fn (int $at): Measured => new Measured(
-                    array_fill_keys(Measured::CORNERS, 200.0 + $at),
+                    array_fill_keys(array_keys(Measured::CORNERS), 200.0 + $at),
                 ),
                 array_combine(['b0', 'b1'], [0, $seed]),
             ),

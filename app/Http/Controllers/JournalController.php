@@ -30,14 +30,14 @@ final class JournalController extends Controller
     {
         $keeper = $this->keeper($request);
         $now = now()->toDateTimeImmutable();
-        $sheet = TideSheet::of($system, $request->range(), $now);
-        $change = $request->change($system) ?? $sheet->openingChange();
         $table = $request->query('view') === 'table';
+        $sheet = TideSheet::of($system, $request->range(), $now, $table);
+        $change = $request->change($system) ?? $sheet->openingChange();
 
         return Inertia::render('Journal/Show', [
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             // An object, since Inertia would walk through every cell of an array to look for closures.
-            'sheet' => (object) $sheet->toArray($keeper, $table),
+            'sheet' => (object) $sheet->toArray($keeper),
             'range' => $request->range(),
             'table' => $table,
             'verdict' => $change === null
@@ -112,6 +112,7 @@ final class JournalController extends Controller
             $keeper->units,
             $system->workingLitresAt(now()),
             $system->assumptions(),
+            $system->setupAt(now())->containers(),
         ));
     }
 }

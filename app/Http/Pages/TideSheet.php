@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\Journal;
+use App\Journal\LongJournal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
@@ -27,16 +28,21 @@ final readonly class TideSheet
     /** A drawing of more days than this shows routine levers as rates, since single marks would run together. */
     private const SINGLE_MARKS_UP_TO_DAYS = 400;
 
-    /** @param  list<Entry>  $entries */
+    /**
+     * @param  list<Entry>  $entries  of a long time those alone that are shown one by one
+     * @param  ?LongJournal  $long  the rest of a long time, thinned
+     */
     private function __construct(
         private System $system,
         public array $entries,
         public DateTimeImmutable $from,
         public DateTimeImmutable $to,
+        private ?LongJournal $long,
     ) {
     }
 
-    public static function of(System $system, string $range, DateTimeImmutable $now): self
+    /** @param  bool  $eachEntry  every entry by itself, as a table wants them, however long the time */
+    public static function of(System $system, string $range, DateTimeImmutable $now, bool $eachEntry = false): self
     {
         $journal = new Journal($system);
         $days = self::RANGES[$range] ?? null;
@@ -45,7 +51,10 @@ final readonly class TideSheet
             : $now->modify("-{$days} days");
         $to = $now->modify('+1 day');
 
-        return new self($system, $journal->between($from, $to), $from, $to);
+        $isLong = ! $eachEntry && $to->getTimestamp() - $from->getTimestamp() > self::SINGLE_MARKS_UP_TO_DAYS * 86_400;
+        $long = $isLong ? new LongJournal($system, $from, $to) : null;
+
+        return new self($system, $long?->singles() ?? $journal->between($from, $to), $from, $to, $long);
     }
 
     /** The change to open with: the last phosphate media charge shown, else the first of any medium. */
@@ -64,23 +73,15 @@ final readonly class TideSheet
         return $opening;
     }
 
-    /**
-     * @param  bool  $eachEntry  every entry by itself, as a table wants them, however long the time
-     * @return array<string, mixed> times as seconds since 1970, UTC
-     */
-    public function toArray(User $keeper, bool $eachEntry): array
+    /** @return array<string, mixed> times as seconds since 1970, UTC */
+    public function toArray(User $keeper): array
     {
-        $asRates
-            = ! $eachEntry
-            && $this->to->getTimestamp() - $this->from->getTimestamp() > self::SINGLE_MARKS_UP_TO_DAYS * 86_400;
         $readings = [];
         $changes = [];
-        $uses = [];
-        $routines = [];
         $words = $keeper->words();
-        foreach ($this->entries as $entry) {
+        [$extremes, $count] = $this->long?->extremes() ?? [[], null];
+        foreach ([...$this->entries, ...$extremes] as $entry) {
             $payload = $entry->payload;
-            $lever = $payload->kind()->lever();
             if ($payload instanceof Reading) {
                 $readings[] = [
                     'id' => $entry->id,
@@ -92,43 +93,55 @@ final readonly class TideSheet
                     'method' => $payload->method,
                     'note' => $entry->note,
                 ];
-            } elseif ($asRates && $lever?->routine !== null) {
-                $uses[$payload->lane()][] = [$entry->at->getTimestamp(), $this->mark($entry)->use];
-                $routines[$payload->lane()] = $lever->routine;
             } else {
                 $mark = $this->mark($entry);
                 $changes[] = [
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
                     'lane' => $payload->lane(),
-                    'judged' => $lever?->isJudged === true,
+                    'judged' => $payload->kind()->lever()?->isJudged === true,
                     'text' => $words->say($payload->summary()),
                     'amount' => $mark->amount,
                     'label' => $words->say($mark->label),
                 ];
             }
         }
-        $rates = [];
-        foreach ($uses as $lane => $of) {
-            $rates[$lane] = array_map(
-                static fn (LeverRate $rate): array => [
-                    't' => $rate->from,
-                    'seconds' => $rate->seconds,
-                    'perDay' => $rate->perDay,
-                    'text' => $words->say($rate->words($routines[$lane])),
-                ],
-                LeverRate::over($this->from->getTimestamp(), $this->to->getTimestamp() - 86_400, $of),
-            );
-        }
 
         return [
             'from' => $this->from->getTimestamp(),
             'to' => $this->to->getTimestamp(),
             'readings' => $readings,
+            'readingCount' => $count ?? count($readings),
             'changes' => $changes,
-            'rates' => (object) $rates,
+            'rates' => (object) $this->rates($words),
             'lanes' => array_map(static fn (Lane $lane): array => self::lane($lane, $words), Kinds::lanes()),
         ];
+    }
+
+    /** @return array<string, list<array<string, mixed>>> how strongly routine levers were used, by lane */
+    private function rates(Words $words): array
+    {
+        $uses = [];
+        $routines = [];
+        foreach ($this->long?->uses() ?? [] as [$entry, $times]) {
+            $lane = $entry->payload->lane();
+            $uses[$lane][] = [$entry->at->getTimestamp(), $times * $this->mark($entry)->use];
+            $routines[$lane] = $entry->payload->kind()->lever()?->routine;
+        }
+        $rates = [];
+        foreach (array_filter($routines) as $lane => $routine) {
+            $rates[$lane] = array_map(
+                static fn (LeverRate $rate): array => [
+                    't' => $rate->from,
+                    'seconds' => $rate->seconds,
+                    'perDay' => $rate->perDay,
+                    'text' => $words->say($rate->words($routine)),
+                ],
+                LeverRate::over($this->from->getTimestamp(), $this->to->getTimestamp() - 86_400, $uses[$lane]),
+            );
+        }
+
+        return $rates;
     }
 
     private function mark(Entry $entry): Mark

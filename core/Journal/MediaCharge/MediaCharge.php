@@ -26,24 +26,23 @@ final readonly class MediaCharge implements Payload
         public ?float $grams,
         public ?float $litres,
         public ?Place $place,
+        /** The mark of the item of the path that holds it; null where none is named. */
+        public ?string $item,
+        /** What the item was called then. */
+        public ?string $itemName,
     ) {
     }
 
     /** @throws InvalidEntry for an amount no tank takes */
-    public static function grams(Medium $medium, float $grams, ?Place $place = null): self
+    public static function grams(Medium $medium, float $grams, Place|Container|null $in = null): self
     {
-        return new self($medium, Amount::within($grams, 0.1, 50_000, 'A media charge', Dimension::Mass), null, $place);
+        return self::of($medium, Amount::within($grams, 0.1, 50_000, 'A media charge', Dimension::Mass), null, $in);
     }
 
     /** @throws InvalidEntry for an amount no tank takes */
-    public static function litres(Medium $medium, float $litres, ?Place $place = null): self
+    public static function litres(Medium $medium, float $litres, Place|Container|null $in = null): self
     {
-        return new self(
-            $medium,
-            null,
-            Amount::within($litres, 0.001, 100, 'A media charge', Dimension::Volume),
-            $place,
-        );
+        return self::of($medium, null, Amount::within($litres, 0.001, 100, 'A media charge', Dimension::Volume), $in);
     }
 
     public static function fromData(PayloadData $data): self
@@ -51,11 +50,13 @@ final readonly class MediaCharge implements Payload
         $medium
             = Medium::tryFrom($data->text('medium')) ?? throw InvalidEntry::unknown('medium', $data->text('medium'));
         $place = $data->optionalWord('place', Place::class);
+        $item = $data->optionalText('item');
+        $in = $place === null || $item === null ? $place : new Container($item, $data->text('itemName'), $place);
         $grams = $data->optionalFigure('grams');
 
         return $grams === null
-            ? self::litres($medium, $data->figure('litres'), $place)
-            : self::grams($medium, $grams, $place);
+            ? self::litres($medium, $data->figure('litres'), $in)
+            : self::grams($medium, $grams, $in);
     }
 
     public function kind(): Kind
@@ -70,6 +71,7 @@ final readonly class MediaCharge implements Payload
             'grams' => $this->grams,
             'litres' => $this->litres,
             'place' => $this->place?->value,
+            ...$this->item === null ? [] : ['item' => $this->item, 'itemName' => $this->itemName],
         ];
     }
 
@@ -89,7 +91,7 @@ final readonly class MediaCharge implements Payload
             $this->place === null ? '{medium} {amount}' : '{medium} {amount}, {place}',
             medium: $this->medium->label(),
             amount: $this->amount(),
-            place: $this->place->value ?? '',
+            place: $this->itemName ?? $this->place->value ?? '',
         );
     }
 
@@ -111,5 +113,12 @@ final readonly class MediaCharge implements Payload
     public function mark(float $workingLitres): Mark
     {
         return new Mark(label: Text::of('{amount}', amount: $this->amount()));
+    }
+
+    private static function of(Medium $medium, ?float $grams, ?float $litres, Place|Container|null $in): self
+    {
+        return $in instanceof Container
+            ? new self($medium, $grams, $litres, $in->place, $in->item, $in->name)
+            : new self($medium, $grams, $litres, $in, null, null);
     }
 }

@@ -13,7 +13,7 @@ use Ithys\Media\Medium;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Unit;
 
-/** "gfo 120 g reactor", "activated carbon 1 cup bag", "alumina 200 ml in the basket". */
+/** "gfo 120 g reactor", "activated carbon 1 cup bag", "alumina 200 ml in the second basket". */
 final class MediaRule implements Rule
 {
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
@@ -36,13 +36,13 @@ final class MediaRule implements Rule
             = $tokens->amount(Dimension::Mass, Dimension::Volume)
             ?? throw InvalidEntry::noFigure($medium->label(), '120 g');
         $unit = $amount->unit ?? Unit::Gram;
-        $place = $this->place($tokens);
-        if ($bareCarbon && $place === null && $unit->dimension() === Dimension::Volume) {
+        $in = $this->in($tokens, $medium, $context->containers);
+        if ($bareCarbon && $in === null && $unit->dimension() === Dimension::Volume) {
             throw InvalidEntry::whichCarbon();
         }
         $draft->add($unit->dimension() === Dimension::Mass
-            ? MediaCharge::grams($medium, $amount->base($unit), $place)
-            : MediaCharge::litres($medium, $amount->base($unit), $place), $start);
+            ? MediaCharge::grams($medium, $amount->base($unit), $in)
+            : MediaCharge::litres($medium, $amount->base($unit), $in), $start);
 
         return true;
     }
@@ -52,14 +52,22 @@ final class MediaRule implements Rule
         return ['gfo', 'alumina', 'activated carbon', 'resin', 'zeolite'];
     }
 
-    private function place(Tokens $tokens): ?Place
+    /** @param  list<Container>  $containers */
+    private function in(Tokens $tokens, Medium $medium, array $containers): Place|Container|null
     {
         $start = $tokens->position;
         $tokens->take('in', 'into');
         $tokens->take('the', 'a');
+        // The longest name first: “carbon bag two” is not “carbon bag”.
+        usort($containers, static fn (Container $a, Container $b): int => count($b->words()) <=> count($a->words()));
+        foreach ($containers as $container) {
+            if ($tokens->takePhrase($container->words())) {
+                return $container;
+            }
+        }
         $place = Place::tryFrom($tokens->peek()->word ?? '');
         $tokens->position = $place === null ? $start : $tokens->position + 1;
 
-        return $place;
+        return $place === null ? null : Container::meant($containers, $place, $medium) ?? $place;
     }
 }

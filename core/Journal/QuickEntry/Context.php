@@ -6,6 +6,7 @@ namespace Ithys\Journal\QuickEntry;
 
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
+use Ithys\Journal\MediaCharge\Container;
 use Ithys\Quantity\UnitSystem;
 
 /** What a line is read against: the keeper's clock and zone, units, and the water of the tank. */
@@ -14,6 +15,7 @@ final readonly class Context
     /** Defaults as the tank has them. */
     public Assumptions $assumptions;
 
+    /** @param  list<Container>  $containers  what media can be put in, by the path in force */
     public function __construct(
         /** Now, in the keeper's zone. */
         public DateTimeImmutable $now,
@@ -21,6 +23,7 @@ final readonly class Context
         /** Working volume in litres, for a water change in per cent. */
         public float $workingLitres,
         ?Assumptions $assumptions = null,
+        public array $containers = [],
     ) {
         $this->assumptions = $assumptions ?? Assumptions::standard();
     }

@@ -65,6 +65,23 @@ final class Tokens
         return true;
     }
 
+    /**
+     * Takes the next words when they are these, all of them.
+     *
+     * @param  list<string>  $words
+     */
+    public function takePhrase(array $words): bool
+    {
+        foreach ($words as $i => $word) {
+            if ($this->peek($i)?->word !== $word) {
+                return false;
+            }
+        }
+        $this->position += count($words);
+
+        return $words !== [];
+    }
+
     /** All words up to the end of the line, taken. */
     public function rest(): string
     {

@@ -100,7 +100,7 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                     width={width}
                     height={height}
                     role="img"
-                    aria-label={`Tide sheet: ${sheet.readings.length} readings and ${sheet.changes.length} changes from ${dates.day(sheet.from)} to ${dates.day(sheet.to)}. The table view holds the same.`}
+                    aria-label={`Tide sheet: ${sheet.readingCount} readings and ${sheet.changes.length} changes from ${dates.day(sheet.from)} to ${dates.day(sheet.to)}. The table view holds the same.`}
                     onPointerMove={look}
                     onPointerLeave={() => setHover(null)}
                     style={{ display: 'block', touchAction: 'pan-y' }}

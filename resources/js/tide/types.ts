@@ -47,7 +47,9 @@ export interface RateMark {
 export interface Sheet {
     from: number;
     to: number;
+    /** Of a long time the extremes of so many in a row. */
     readings: ReadingMark[];
+    readingCount: number;
     changes: ChangeMark[];
     /** Routine levers by kind, where the time is too long for single marks. */
     rates: Partial<Record<string, RateMark[]>>;

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Ithys\Journal\MediaCharge\Container;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\QuickEntry\Chip;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Examples;
@@ -9,6 +12,7 @@ use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
 use Ithys\Journal\Reading\Basis;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
 
 function understand(string $line, UnitSystem $units = UnitSystem::Metric): Understood
@@ -196,3 +200,30 @@ it('shows by examples that it understands', function (UnitSystem $units): void {
         expect($understood->problems)->toBe([], $line)->and($understood->mayBeSaved())->toBeTrue($line);
     }
 })->with(UnitSystem::cases());
+
+it('names the item of the path that a charge goes into', function (string $line, ?string $item, string $said): void {
+    $containers = [
+        new Container('bag1', 'Carbon bag', Place::Bag, [Medium::ActivatedCarbon]),
+        new Container('bag2', 'Carbon bag two', Place::Bag, [Medium::Resin]),
+        new Container('r1', 'GFO reactor', Place::Reactor),
+    ];
+    $understood = QuickEntry::read($line, new Context(
+        new DateTimeImmutable('2026-11-25 09:30', new DateTimeZone('UTC')),
+        UnitSystem::Metric,
+        350,
+        containers: $containers,
+    ));
+    expect($understood->problems)->toBe([], $line);
+    $charge = $understood->entries[0]->payload;
+    expect($charge)->toBeInstanceOf(MediaCharge::class)
+        ->and($charge->item)->toBe($item)
+        ->and(said($charge->summary()))->toBe($said);
+})->with([
+    'the only reactor' => ['gfo 60 g reactor', 'r1', 'GFO 60 g, GFO reactor'],
+    'the bag that holds it' => ['resin 50 g in the bag', 'bag2', 'Resin 50 g, Carbon bag two'],
+    'either bag' => ['gfo 60 g bag', null, 'GFO 60 g, bag'],
+    'by its name' => ['gfo 60 g in the carbon bag two', 'bag2', 'GFO 60 g, Carbon bag two'],
+    'by its shorter name' => ['activated carbon 60 g carbon bag', 'bag1', 'Activated carbon 60 g, Carbon bag'],
+    'where there is none' => ['gfo 60 g basket', null, 'GFO 60 g, basket'],
+    'nowhere' => ['gfo 60 g', null, 'GFO 60 g'],
+]);

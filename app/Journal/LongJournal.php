@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+use App\Models\System;
+use DateTimeImmutable;
+use Illuminate\Database\Query\Builder;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Kind;
+use Ithys\Journal\Kinds;
+use Ithys\Journal\LeverRate;
+use Ithys\Journal\Reading\ReadingKind;
+use Ithys\Journal\StoredPayload;
+
+/**
+ * Years of a journal as a drawing can show them, thinned: of readings the extremes of each run, of routine levers how
+ * much was used in each period, and every other entry.
+ */
+final readonly class LongJournal
+{
+    /** Runs of readings that two extremes stand for; a drawing has no more room across. */
+    private const RUNS = 600;
+
+    public function __construct(
+        private System $system,
+        private DateTimeImmutable $from,
+        private DateTimeImmutable $to,
+    ) {
+    }
+
+    /** @return list<Entry> in order of time */
+    public function singles(): array
+    {
+        return (new Journal($this->system))->between($this->from, $this->to, [
+            (new ReadingKind)->key(),
+            ...self::routines(),
+        ]);
+    }
+
+    /**
+     * Of each parameter the least and the greatest of so many readings in a row, in order of time; and how many
+     * readings there are.
+     *
+     * @return array{list<Entry>, int}
+     */
+    public function extremes(): array
+    {
+        $rows = $this->within()->where('kind', (new ReadingKind)->key())
+            ->orderBy('occurred_at')->orderBy('id')
+            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all();
+        $inARow = max(1, intdiv(count($rows), self::RUNS));
+        $seen = $least = $greatest = [];
+        foreach ($rows as $at => $row) {
+            // Read in full only where it is kept: a journal of ten years has thousands.
+            $fields = StoredPayload::fields((array) json_decode((string) $row->payload, true));
+            $parameter = $fields->text('parameter');
+            $value = $fields->figure('value');
+            $seen[$parameter] = ($seen[$parameter] ?? -1) + 1;
+            $run = $parameter.intdiv($seen[$parameter], $inARow);
+            if (! isset($least[$run]) || $value < $least[$run][0]) {
+                $least[$run] = [$value, $at];
+            }
+            if (! isset($greatest[$run]) || $value > $greatest[$run][0]) {
+                $greatest[$run] = [$value, $at];
+            }
+        }
+        $kept = array_unique(array_column([...array_values($least), ...array_values($greatest)], 1));
+        sort($kept);
+
+        return [
+            array_map(static fn (int $at): Entry => Journal::toEntry($rows[$at]), $kept),
+            count($rows),
+        ];
+    }
+
+    /**
+     * What was used of routine levers: equal entries of one period together, at the moment of the first of them.
+     *
+     * @return list<array{Entry, int}> an entry and how often it was made
+     */
+    public function uses(): array
+    {
+        $seconds = LeverRate::seconds($this->from->getTimestamp(), $this->to->getTimestamp() - 86_400);
+        // A share of the water is one of the tank as it was: entries across a change of it are not put together.
+        $tank = implode('', array_map(
+            static fn (DateTimeImmutable $day): string => ", occurred_at >= '".Journal::stamp($day)."'",
+            $this->system->changedOn(),
+        ));
+        $rows = $this->within()->whereIn('kind', self::routines())
+            ->selectRaw(
+                'min(id) as id, kind, min(occurred_at) as occurred_at, payload, null as note, count(*) as times',
+            )
+            ->groupByRaw("kind, payload, {$this->period($seconds)}{$tank}")
+            ->orderByRaw('min(occurred_at)')
+            ->get();
+
+        return array_values($rows->map(
+            static fn (object $row): array => [Journal::toEntry($row), (int) $row->times],
+        )->all());
+    }
+
+    private function within(): Builder
+    {
+        return (new Journal($this->system))->within($this->from, $this->to);
+    }
+
+    private function period(int $seconds): string
+    {
+        return "(unixepoch(occurred_at) - {$this->from->getTimestamp()}) / {$seconds}";
+    }
+
+    /** @return list<string> */
+    private static function routines(): array
+    {
+        return array_keys(array_filter(
+            Kinds::all(),
+            static fn (Kind $kind): bool => $kind->lever()?->routine !== null,
+        ));
+    }
+}
