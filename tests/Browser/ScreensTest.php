@@ -25,6 +25,8 @@ const SCREENS = [
     'import' => '/systems/1/import',
     'bin' => '/systems/1/bin',
     'settings' => '/settings',
+    'assumptions' => '/systems/1/assumptions',
+    'assumptions, one open' => '/systems/1/assumptions#heater-cover',
 ];
 
 beforeAll(function (): void {

@@ -35,10 +35,10 @@ final class HeaterCover implements Rule
                     : Text::of(
                         'With the return emptied, the water stands {cover} {side} the minimum line of {heater}; '
                             .'about {wanted} over it is wanted.',
-                        cover: Quantity::length(abs($cover)),
+                        cover: Quantity::mm(abs($cover)),
                         side: $cover < 0.0 ? 'under' : 'over',
                         heater: $heater->title(),
-                        wanted: Quantity::length($wanted->value),
+                        wanted: Quantity::mm($wanted->value),
                     ),
                 $wanted,
             )

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Pages\BuildView;
+use App\Http\Pages\CutView;
+use App\Http\Pages\ReviewView;
+use App\Http\Pages\SectionView;
+use App\Http\Pages\StylesView;
+use App\Http\Pages\WorkingVolumeView;
+use Database\Seeders\DemoSection;
+use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Overlay;
+use Ithys\Path\Style;
+use Ithys\Path\Styles\Cabinet;
+use Ithys\Path\Styles\Room;
+use Ithys\Path\Template;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
+use Ithys\Sump\Build\BuildRecord;
+use Ithys\Sump\SumpDocument;
+use Ithys\System\Setup;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
+use Ithys\Water\Display;
+use Ithys\Water\Ground;
+use Ithys\Water\Tank;
+use Ithys\Water\TurnoverSchool;
+use Tests\Support\RandomPath;
+use Tests\Support\RandomSump;
+
+/** What every page of a design says with these assumptions, as text. */
+function everythingWith(Assumptions $assumptions): string
+{
+    $words = new Words(UnitSystem::Metric);
+    $tank = (new Tank(
+        Display::box(1000, 500, 500, 30),
+        new BesideDisplay(40, 5, 20),
+        new Ground(10, 20),
+        new Conditions(35, 25),
+        1800,
+        TurnoverSchool::Moderate,
+    ))->assuming($assumptions);
+    $said = [WorkingVolumeView::of(new Setup($tank), $words)];
+    $paths = [Template::of(Style::Sump), Template::of(Style::Canister), RandomPath::of(3), RandomPath::of(8)];
+    foreach ($paths as $path) {
+        $said[] = ReviewView::of(new Setup($tank, $path), $path, $words, 0.3);
+    }
+    foreach ([SumpDocument::stored(DemoSection::document()), RandomSump::of(5), RandomSump::of(9)] as $sump) {
+        $setup = new Setup($tank, Template::of(Style::Sump), $sump);
+        $said[] = SectionView::of($sump, $setup, $words);
+        $said[] = CutView::of($sump, $sump->section($setup->tank));
+        $said[] = BuildView::of($sump, new BuildRecord(), $setup->tank, $words);
+    }
+    $said[] = SectionView::choices(UnitSystem::Metric, $assumptions);
+    $said[] = StylesView::rows(
+        new Room(220.0, 1000.0, new Cabinet(900.0, 400.0, 700.0), 300.0, assumptions: $assumptions),
+        $words,
+    );
+
+    // What is no number fails here.
+    return (string) json_encode($said, JSON_THROW_ON_ERROR);
+}
+
+it('reckons with every assumption at either end of its range', function (): void {
+    $standard = Assumptions::standard();
+    $now = everythingWith($standard);
+    $idle = [];
+    foreach ($standard->all() as $assumption) {
+        $moved = false;
+        foreach ([$assumption->range->least, $assumption->range->most] as $end) {
+            $said = everythingWith($standard->with([$assumption->key => new Overlay($end, 'Tried.')]));
+            $moved = $moved || $said !== $now;
+        }
+        if (! $moved) {
+            $idle[] = $assumption->key;
+        }
+    }
+    // Those of verdicts, and of equipment that is not on these paths.
+    expect(count($idle))->toBeLessThan(70);
+});
