@@ -19,7 +19,7 @@ use Ithys\Quantity\Words;
 /** Reads the description of a tank, as it is stored or as its keeper types it; the form has short names of its own. */
 final readonly class TankDocument
 {
-    private const SALINITY = 35.0;
+    public const SALINITY = 35.0;
 
     private const CELSIUS = 25.0;
 

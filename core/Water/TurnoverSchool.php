@@ -16,11 +16,13 @@ enum TurnoverSchool: string
     case Moderate = 'moderate';
     case Brisk = 'brisk';
 
-    public function label(): string
+    public function label(Assumptions $assumptions): Text
     {
-        return $this === self::Moderate
-            ? 'Moderate, 5 to 10 an hour (sump)'
-            : 'Brisk, 10 to 30 an hour (small rear chamber)';
+        return Text::of(
+            $this === self::Moderate ? 'Moderate: {low} to {high} an hour' : 'Brisk: {low} to {high} an hour',
+            low: Quantity::number($this->lowest($assumptions)->value),
+            high: Quantity::number($this->highest($assumptions)->value),
+        );
     }
 
     /** What this school asks for, in words. */
@@ -28,12 +30,15 @@ enum TurnoverSchool: string
     {
         $figures = [
             'low' => Quantity::number($this->lowest($assumptions)->value),
+            'better' => Quantity::number(
+                ($this->lowest($assumptions)->value + $this->highest($assumptions)->value) / 2,
+            ),
             'high' => Quantity::number($this->highest($assumptions)->value),
         ];
 
         return $this === self::Moderate
             ? Text::of('The moderate school wants {low} to {high} through the filter.', ...$figures)
-            : Text::of('The brisk school wants at least {low}, better 20 to {high}.', ...$figures);
+            : Text::of('The brisk school wants at least {low}, better {better} to {high}.', ...$figures);
     }
 
     public function lowest(Assumptions $assumptions): Assumption

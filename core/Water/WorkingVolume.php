@@ -84,8 +84,7 @@ final readonly class WorkingVolume
                 'salinity-unusual',
                 'Salinity unusual for a reef',
                 Text::of(
-                    'A reef is kept at about 33 to 36. {here} is outside {low} to {high}: check the instrument, then '
-                        .'correct it slowly.',
+                    '{here} is outside the {low} to {high} of a reef: check the instrument, then correct it slowly.',
                     here: Quantity::number($here, 1),
                     low: $low->quantity(),
                     high: $high->quantity(),

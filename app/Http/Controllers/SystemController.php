@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Pages\TankForm;
 use App\Http\Requests\TankRequest;
 use App\Models\System;
 use App\Models\User;
@@ -12,12 +13,19 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
+use Ithys\Assumption\Assumptions;
 
 final class SystemController extends Controller
 {
     public function create(Request $request): Response
     {
-        return Inertia::render('Path/Create', ['first' => ! $this->keeper($request)->systems()->exists()]);
+        $keeper = $this->keeper($request);
+
+        return Inertia::render('Path/Create', [
+            'first' => ! $keeper->systems()->exists(),
+            'start' => TankForm::start(),
+            'schools' => TankForm::schools(Assumptions::standard(), $keeper->words()),
+        ]);
     }
 
     public function store(TankRequest $request): RedirectResponse

@@ -33,6 +33,7 @@ final class WaterController extends Controller
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'version' => $system->tank_version,
             'typed' => ['name' => $system->name, ...TankForm::of($setup->described, $units), 'since' => ''],
+            'schools' => TankForm::schools($system->assumptions(), $words),
             'view' => WorkingVolumeView::of($setup, $words),
             // What the drawn sump computes is shown and not asked.
             'computed' => (object) array_filter([

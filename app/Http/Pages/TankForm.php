@@ -4,14 +4,39 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use Ithys\Assumption\Assumptions;
+use Ithys\Document\Field;
 use Ithys\Document\Writer;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Water\Tank;
 use Ithys\Water\TankDocument;
+use Ithys\Water\TurnoverSchool;
 
 /** A tank turned back into the text of its form, in the keeper's units. */
 final class TankForm
 {
+    /** @return array<string, string> the form of a tank that is not described yet */
+    public static function start(): array
+    {
+        return [
+            'name' => '',
+            'shape' => 'box',
+            ...array_map(static fn (Field $field): string => '', TankDocument::fields()),
+            'salinity' => Writer::plain(TankDocument::SALINITY),
+            'school' => TurnoverSchool::Moderate->value,
+        ];
+    }
+
+    /** @return list<array{string, string}> schools of turnover to choose from */
+    public static function schools(Assumptions $assumptions, Words $words): array
+    {
+        return array_map(
+            static fn (TurnoverSchool $school): array => [$school->value, $words->say($school->label($assumptions))],
+            TurnoverSchool::cases(),
+        );
+    }
+
     /** @return array<string, string> */
     public static function of(Tank $tank, UnitSystem $units): array
     {

@@ -71,7 +71,7 @@ final class Path
                 'Biological media to buy, in times of the need',
                 3.0,
                 Dimension::Plain,
-                'Three thirds, so that one can be renewed at a time.',
+                'Three parts, so that one can be renewed at a time.',
                 1.0,
                 10.0,
             ),

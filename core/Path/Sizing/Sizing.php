@@ -112,7 +112,9 @@ final readonly class Sizing
                 units: $plan->units,
                 holes: $holes,
                 s: $holes > 1 ? 's' : '',
-                shared: $item->kind === Kind::Roller && $plan->units > 1 ? ' Two rollers share one controller.' : '',
+                shared: $item->kind === Kind::Roller && $plan->units > 1
+                    ? Text::of(' {rollers} rollers share one controller.', rollers: Quantity::number($perController))
+                    : '',
             ),
             $item->figure(Figure::FlowLimit) === null ? $usual : null,
             $item->id,
@@ -123,23 +125,24 @@ final readonly class Sizing
     {
         $each = $here->assumptions->of(Assumed::GravelPerLitre);
         $need = $here->workingLitres * $each->value;
-        $buy = $need * $here->assumptions->value(Assumed::BiologicalSpare);
+        $times = $here->assumptions->value(Assumed::BiologicalSpare);
 
         return new Need(
             'biological',
             'Biological media',
             Text::of(
-                '{all} in three thirds of {third}',
-                all: Quantity::grams($buy),
-                third: Quantity::grams($buy / 3),
+                '{all}: {times} times {need}',
+                all: Quantity::grams($times * $need),
+                times: Quantity::number($times),
+                need: Quantity::grams($need),
             ),
             Text::of(
-                '{working} at {each} needs {needed}; buy three times that, renew one third every '
-                    .'{renewal} and never two thirds at once. Porous rock in the display counts '
-                    .'towards it.',
+                '{working} at {each} needs {needed}. Buy {times} times that, so that one part can be renewed every '
+                    .'{renewal} while the others work. Porous rock in the display counts towards it.',
                 working: Quantity::litres($here->workingLitres),
                 each: Quantity::base($each->value, Dimension::MassDose),
                 needed: Quantity::grams($need),
+                times: Quantity::number($times),
                 renewal: Quantity::base($here->assumptions->value(Assumed::BiologicalRenewal), Dimension::Months),
             ),
             $each,

@@ -163,10 +163,10 @@ final readonly class StyleComparison
             'up to '.number_format($times, $times < 10 ? 1 : 0).' /h',
             $times >= $moderate ? Severity::Good : Severity::Caution,
             Text::of(
-                '{flow} in use over {display}.{extra}',
+                '{flow} in use over {display}.{siphon}',
                 flow: Quantity::perHour($flow->value),
                 display: Quantity::litres($this->room->displayLitres + $this->gainedLitres($style)),
-                extra: $style === Style::Sump && ! $this->room->drilled
+                siphon: $style === Style::Sump && ! $this->room->drilled
                     ? ' The rim-hung siphon sets the limit; a drilled tank takes more.'
                     : '',
             ),
@@ -289,10 +289,11 @@ final readonly class StyleComparison
             Quantity::base($hours, Dimension::Energy),
             Severity::Remark,
             Text::of(
-                '{watts} for {flow}, day and night, at no more than 10 volumes an hour: {hours}, or {cost} at {price} '
-                    .'a kWh. Skimmer, heater and light come on top in any style.',
+                '{watts} for {flow}, day and night, at no more than {most} volumes an hour: {hours}, or {cost} at '
+                    .'{price} a kWh. Skimmer, heater and light come on top in any style.',
                 watts: Quantity::base($watts->value, Dimension::Power),
                 flow: Quantity::perHour(1000),
+                most: Quantity::number($this->room->assumptions->value(Assumed::TurnoverModerateHigh)),
                 hours: Quantity::base($hours, Dimension::Energy),
                 cost: Quantity::number($hours * $this->room->pricePerKilowattHour, 2),
                 price: Quantity::number($this->room->pricePerKilowattHour, 2),

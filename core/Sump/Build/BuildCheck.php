@@ -105,7 +105,7 @@ final readonly class BuildCheck
                 $findings[] = Finding::of(
                     Severity::Caution,
                     'set-too-soon',
-                    Text::of('Baffle {i} was set on the day of the one before', i: $i + 1),
+                    Text::of('Baffle {i} was set on the same day as the one before', i: $i + 1),
                     Text::of('Both on {day}.', day: $set->format('j M Y')),
                 )
                     ->at($baffle->id)

@@ -90,10 +90,10 @@ final readonly class BuildPlan
                 "set-{$baffle->id}",
                 Text::of('Set baffle {i}', i: $i + 1),
                 Text::of(
-                    '{baffleKind} at {format}. Mask both joints, bead, place, level, tool with a finger, pull the '
+                    '{baffleKind} at {place}. Mask both joints, bead, place, level, tool with a finger, pull the '
                         .'tape at once. No water on wet silicone. Leave it overnight before the next.',
                     baffleKind: $baffle->kind->label(),
-                    format: Quantity::mm($baffle->atMm),
+                    place: Quantity::mm($baffle->atMm),
                 ),
                 self::SILICONE,
                 $set?->modify('+1 day'),
@@ -161,8 +161,8 @@ final readonly class BuildPlan
             'run',
             'Run it with fresh water',
             Text::of(
-                'The return chamber at {format}. Tune the drain until it is silent.',
-                format: Quantity::mm($this->section->water->returnLevelMm),
+                'The return chamber at {level}. Tune the drain until it is silent.',
+                level: Quantity::mm($this->section->water->returnLevelMm),
             ),
             self::POWER,
         );
@@ -170,10 +170,10 @@ final readonly class BuildPlan
             'power-cut',
             'Pull the plug',
             Text::of(
-                'The sump should come to rest at {format}, {format2} under the rim. If it stands higher, find out why '
+                'The sump should come to rest at {level}, {margin} under the rim. If it stands higher, find out why '
                     .'before salt goes in.',
-                format: Quantity::mm($this->review->here->powerCut->highestMm()),
-                format2: Quantity::mm($this->review->here->marginMm()),
+                level: Quantity::mm($this->review->here->powerCut->highestMm()),
+                margin: Quantity::mm($this->review->here->marginMm()),
             ),
             self::POWER,
         );

@@ -24,33 +24,18 @@ export interface TypedTank {
     school: string;
 }
 
-export const EMPTY_TANK: TypedTank = {
-    name: '',
-    shape: 'box',
-    length: '',
-    width: '',
-    height: '',
-    belowRim: '',
-    volume: '',
-    sump: '',
-    plumbing: '',
-    sand: '',
-    rock: '',
-    salinity: '35',
-    temperature: '',
-    flow: '',
-    school: 'moderate',
-};
-
 /** The fields that describe a tank. Any unit may be written out; a bare figure is in the unit beside the field. */
 export function TankFields({
     tank,
+    schools,
     errors,
     computed = {},
     systemId,
     onChange,
 }: {
     tank: TypedTank;
+    /** Schools of turnover to choose from. */
+    schools: [string, string][];
     errors: Record<string, string | undefined>;
     /** Figures that the drawn sump computes, in words, by field. */
     computed?: Record<string, string>;
@@ -132,10 +117,7 @@ export function TankFields({
                         label="School for turnover"
                         value={tank.school}
                         onPick={(school) => onChange('school', school)}
-                        options={[
-                            ['moderate', 'Moderate: 5 to 10 an hour'],
-                            ['brisk', 'Brisk: 10 to 30 an hour'],
-                        ]}
+                        options={schools}
                     />
                 </FieldGrid>
             </FieldGroup>

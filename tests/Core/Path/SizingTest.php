@@ -174,7 +174,7 @@ it(
             ),
         );
         expect(said($needs['biological']->amount))
-            ->toBe('4.13 kg in three thirds of 1.38 kg')
+            ->toBe('4.13 kg: 3 times 1.38 kg')
             ->and(said($needs['light']->amount))
             ->toBe('18 W or more, 12 h a day to start')
             ->and(said($needs['skimmer']->amount))

@@ -6,11 +6,17 @@ import { Frame } from '../../frame/Frame';
 import { useShared } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
 import { useHistory } from '../../lib/useHistory';
-import { EMPTY_TANK, TankFields } from '../../parts/TankFields';
+import { TankFields, type TypedTank } from '../../parts/TankFields';
 import { type TankDraft, WorkingVolume } from '../../parts/WorkingVolume';
 
-export default function Create({ first }: { first: boolean }) {
-    const { now: tank, change, restart } = useHistory('ithys-new-tank', EMPTY_TANK);
+interface Props {
+    first: boolean;
+    start: TypedTank;
+    schools: [string, string][];
+}
+
+export default function Create({ first, start, schools }: Props) {
+    const { now: tank, change, restart } = useHistory('ithys-new-tank', start);
     const [saving, setSaving] = useState(false);
     const errors = useShared().errors;
     const { answer } = useDraft<TankDraft>('/tank-preview', { tank });
@@ -21,7 +27,7 @@ export default function Create({ first }: { first: boolean }) {
         router.post(
             '/systems',
             { tank: tank as never },
-            { preserveScroll: true, onSuccess: () => restart(EMPTY_TANK), onFinish: () => setSaving(false) },
+            { preserveScroll: true, onSuccess: () => restart(start), onFinish: () => setSaving(false) },
         );
     }
     return (
@@ -34,6 +40,7 @@ export default function Create({ first }: { first: boolean }) {
             <chakra.form onSubmit={submit} noValidate>
                 <TankFields
                     tank={tank}
+                    schools={schools}
                     errors={errors}
                     onChange={(field, text) => change({ ...tank, [field]: text })}
                 />

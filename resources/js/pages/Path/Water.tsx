@@ -17,12 +17,13 @@ interface Props {
     frame: SystemFrame;
     version: number;
     typed: TypedWater;
+    schools: [string, string][];
     view: Volume;
     computed: Record<string, string>;
     revisions: { id: number; since: number; litres: number }[];
 }
 
-export default function Water({ frame, version, typed, view: savedView, computed, revisions }: Props) {
+export default function Water({ frame, version, typed, schools, view: savedView, computed, revisions }: Props) {
     const units = useShared().keeper?.units ?? 'metric';
     const draft = useLiveDraft<TypedWater, Volume>({
         key: `ithys-water-${frame.id}-${version}-${units}`,
@@ -54,6 +55,7 @@ export default function Water({ frame, version, typed, view: savedView, computed
             <chakra.form onSubmit={submit} noValidate>
                 <TankFields
                     tank={tank}
+                    schools={schools}
                     errors={problems}
                     computed={computed}
                     systemId={frame.id}
