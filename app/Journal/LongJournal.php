@@ -11,6 +11,7 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\LeverRate;
+use Ithys\Journal\Reading\Extremes;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\StoredPayload;
 
@@ -47,27 +48,16 @@ final readonly class LongJournal
      */
     public function extremes(): array
     {
-        $rows = $this->within()->where('kind', (new ReadingKind)->key())
+        $rows = array_values($this->within()->where('kind', (new ReadingKind)->key())
             ->orderBy('occurred_at')->orderBy('id')
-            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all();
-        $inARow = max(1, intdiv(count($rows), self::RUNS));
-        $seen = $least = $greatest = [];
-        foreach ($rows as $at => $row) {
-            // Read in full only where it is kept: a journal of ten years has thousands.
+            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all());
+        // Read in full only where it is kept: a journal of ten years has thousands.
+        $values = array_map(static function (object $row): array {
             $fields = StoredPayload::fields((array) json_decode((string) $row->payload, true));
-            $parameter = $fields->text('parameter');
-            $value = $fields->figure('value');
-            $seen[$parameter] = ($seen[$parameter] ?? -1) + 1;
-            $run = $parameter.intdiv($seen[$parameter], $inARow);
-            if (! isset($least[$run]) || $value < $least[$run][0]) {
-                $least[$run] = [$value, $at];
-            }
-            if (! isset($greatest[$run]) || $value > $greatest[$run][0]) {
-                $greatest[$run] = [$value, $at];
-            }
-        }
-        $kept = array_unique(array_column([...array_values($least), ...array_values($greatest)], 1));
-        sort($kept);
+
+            return [$fields->text('parameter'), $fields->figure('value')];
+        }, $rows);
+        $kept = Extremes::of($values, max(1, intdiv(count($rows), self::RUNS)));
 
         return [
             array_map(static fn (int $at): Entry => Journal::toEntry($rows[$at]), $kept),

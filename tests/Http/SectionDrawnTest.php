@@ -15,25 +15,14 @@ use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\SumpDocument;
 use Ithys\System\Setup;
-use Ithys\Water\BesideDisplay;
-use Ithys\Water\Conditions;
-use Ithys\Water\Display;
-use Ithys\Water\Ground;
 use Ithys\Water\Tank;
-use Ithys\Water\TurnoverSchool;
+use Tests\Support\Tanks;
 
 // What the page is given to draw: every part in its place, every figure the core's own.
 
 function drawnTank(): Tank
 {
-    return new Tank(
-        Display::box(1000, 500, 500, 30),
-        new BesideDisplay(40, 5),
-        new Ground(10, 20),
-        new Conditions(35, 25),
-        1800,
-        TurnoverSchool::Moderate,
-    );
+    return Tanks::box();
 }
 
 /** @return array<string, mixed> */

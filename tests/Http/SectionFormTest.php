@@ -14,13 +14,8 @@ use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\SumpDocument;
 use Ithys\System\Setup;
-use Ithys\Water\BesideDisplay;
-use Ithys\Water\Conditions;
-use Ithys\Water\Display;
-use Ithys\Water\Ground;
-use Ithys\Water\Tank;
-use Ithys\Water\TurnoverSchool;
 use Tests\Support\RandomSump;
+use Tests\Support\Tanks;
 
 it('turns any sump into a form that reads back as the same sump, in either unit system', function (
     UnitSystem $units,
@@ -84,14 +79,7 @@ it('comes back from its document the same, whatever it is', function (): void {
 it(
     'is drawn without falling over: a level for every chamber in every state, and figures that are numbers',
     function (): void {
-        $tank = new Tank(
-            Display::box(1000, 500, 500, 30),
-            new BesideDisplay(40, 5),
-            new Ground(10, 20),
-            new Conditions(35, 25),
-            1800,
-            TurnoverSchool::Moderate,
-        );
+        $tank = Tanks::box();
         for ($seed = 0; $seed < 60; $seed++) {
             $view = SectionView::of(RandomSump::of($seed), new Setup($tank), new Words(UnitSystem::Metric));
             foreach ($view['states'] as $state) {

@@ -31,6 +31,7 @@ use Ithys\Water\TurnoverSchool;
 use Tests\Support\RandomPath;
 use Tests\Support\RandomSump;
 use Tests\Support\Sketch;
+use Tests\Support\Tanks;
 
 // Who chose one system of units never meets a figure of the other, whatever the page says.
 
@@ -62,14 +63,7 @@ dataset('pages', [
         return ReviewView::of(new Setup(Sketch::in($path, belowRimMm: 25)->tank), $path, new Words($units), 0.3);
     }],
     'sump' => [function (UnitSystem $units, int $seed): array {
-        $tank = new Tank(
-            Display::box(1000, 500, 500, 30),
-            new BesideDisplay(40, 5),
-            new Ground(10, 20),
-            new Conditions(35, 25),
-            1800,
-            TurnoverSchool::Moderate,
-        );
+        $tank = Tanks::box();
 
         return SectionView::of(RandomSump::of($seed), new Setup($tank), new Words($units));
     }],
@@ -90,14 +84,7 @@ dataset('pages', [
         return WorkingVolumeView::of(new Setup($tank), new Words($units));
     }],
     'build' => [function (UnitSystem $units, int $seed): array {
-        $tank = new Tank(
-            Display::box(1000, 500, 500, 30),
-            new BesideDisplay(40, 5),
-            new Ground(10, 20),
-            new Conditions(35, 25),
-            1800,
-            TurnoverSchool::Moderate,
-        );
+        $tank = Tanks::box();
         $record = new BuildRecord(
             true,
             24.0,

@@ -22,6 +22,7 @@ use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 use Tests\Support\Sketch;
+use Tests\Support\Tanks;
 
 // Every drawing that leaves the house, held to the rules of SVG 1.1 (W3C, second edition 2011).
 
@@ -36,14 +37,7 @@ it('writes cut sheets by the rules, in either unit system', function (UnitSystem
         ? new Workshop([new Pad('p', 'Pad “fine” & <soft>', 140, 95, 3)], litChamber: 1, basket: Basket::usual())
         : new Workshop();
     $section = SumpDocument::stored(Database\Seeders\DemoSection::document())->section(
-        new Tank(
-            Display::box(1000, 500, 500, 30),
-            new BesideDisplay(40, 5),
-            new Ground(10, 20),
-            new Conditions(35, 25),
-            1800,
-            TurnoverSchool::Moderate,
-        ),
+        Tanks::box(),
     );
     $sheet = CutSheet::of($section, $workshop);
     expect(

@@ -23,16 +23,11 @@ use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
-use Ithys\Water\BesideDisplay;
-use Ithys\Water\Conditions;
-use Ithys\Water\Display;
-use Ithys\Water\Ground;
-use Ithys\Water\Tank;
-use Ithys\Water\TurnoverSchool;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\Said;
 use Tests\Support\Sumps;
+use Tests\Support\Tanks;
 
 // Laws of what runs through pipes, over edges and down standpipes: more cause, more effect, and never the other way.
 
@@ -175,14 +170,7 @@ it('judges any plumbing with findings that say why, each severity by its figure'
 it(
     'keeps a build in order, whatever was recorded: each step once, findings only of baffles that are there',
     function (): void {
-        $tank = new Tank(
-            Display::box(1000, 500, 500, 30),
-            new BesideDisplay(40, 5),
-            new Ground(10, 20),
-            new Conditions(35, 25),
-            1800,
-            TurnoverSchool::Moderate,
-        );
+        $tank = Tanks::box();
         foreach (
             [SumpDesign::start(), SumpDocument::stored(Database\Seeders\DemoSection::document())] as $design
         ) {

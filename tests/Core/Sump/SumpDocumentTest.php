@@ -11,23 +11,12 @@ use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\CommonSize;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\SumpDocument;
-use Ithys\Water\BesideDisplay;
-use Ithys\Water\Conditions;
-use Ithys\Water\Display;
-use Ithys\Water\Ground;
 use Ithys\Water\Tank;
-use Ithys\Water\TurnoverSchool;
+use Tests\Support\Tanks;
 
 function sumpTank(): Tank
 {
-    return new Tank(
-        Display::box(1000, 500, 500, 30),
-        new BesideDisplay(40, 5),
-        new Ground(10, 20),
-        new Conditions(35, 25),
-        1800,
-        TurnoverSchool::Moderate,
-    );
+    return Tanks::box();
 }
 
 /** @param  array<string, mixed>  $with @return array<string, mixed> */
