@@ -31,6 +31,7 @@ use LogicException;
  * @property ?array<string, array{value: float|int, reason: string}> $overlays  assumptions it has otherwise, by key
  * @property int $tank_version
  * @property int $room_version
+ * @property-read ?string $stamp  another whenever something changes that a tide sheet shows
  * @property-read ?SumpSection $section
  */
 final class System extends Model

@@ -9,9 +9,11 @@ use App\Console\ScratchDatabase;
 use App\Console\Stopwatch;
 use App\Journal\EntryRow;
 use App\Journal\Journal;
+use Closure;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
@@ -41,12 +43,13 @@ final class BenchSheet extends Command
         try {
             $client = $server->signedIn($scratch->keeper->email, ScratchDatabase::PASSWORD);
             $runs = (int) $this->option('runs');
-            $time = static fn (string $path): Stopwatch => Stopwatch::milliseconds($runs, static function () use (
-                $client,
-                $path,
-            ): void {
-                $client->get($path)->throw();
-            });
+            $time = static fn (string $path, ?Closure $before = null): Stopwatch => Stopwatch::milliseconds(
+                $runs,
+                static function () use ($client, $path, $before): void {
+                    $before === null || $before();
+                    $client->get($path)->throw();
+                },
+            );
             $bare = $time('/up');
             $this->line(
                 sprintf(
@@ -55,26 +58,24 @@ final class BenchSheet extends Command
                     $bare->median,
                 ),
             );
-            foreach (
-                [
-                    '/settings',
-                    ...array_map(
-                        static fn (string $range): string => "/systems/{$scratch->system->id}/journal?range={$range}",
-                        ['16w', '1y', 'all'],
-                    ),
-                ] as $path
-            ) {
-                $page = $time($path);
+            $sheet = "/systems/{$scratch->system->id}/journal?range=";
+            $say = function (string $what, Stopwatch $page) use ($bare): void {
                 $this->line(
                     sprintf(
-                        '%-32s median %6.1f ms, p95 %6.1f ms, %.1f times the bare route',
-                        $path,
+                        '%-48s median %6.1f ms, p95 %6.1f ms, %.1f times the bare route',
+                        $what,
                         $page->median,
                         $page->p95,
                         $page->median / $bare->median,
                     ),
                 );
+            };
+            foreach (['/settings', "{$sheet}16w", "{$sheet}1y", "{$sheet}all"] as $path) {
+                $say($path, $time($path));
             }
+            $change = static fn (): int => DB::table('entries')->where('kind', 'media')->limit(1)
+                ->update(['note' => Str::random()]);
+            $say("{$sheet}all, first after a change", $time("{$sheet}all", $change));
         } finally {
             $server->stop();
             $scratch->drop();

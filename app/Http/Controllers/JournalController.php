@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Pages\KeptSheet;
 use App\Http\Pages\SystemFrame;
-use App\Http\Pages\TideSheet;
 use App\Http\Pages\VerdictView;
 use App\Http\Requests\TideSheetRequest;
 use App\Journal\AlreadyInJournal;
@@ -31,13 +31,14 @@ final class JournalController extends Controller
         $keeper = $this->keeper($request);
         $now = now()->toDateTimeImmutable();
         $table = $request->query('view') === 'table';
-        $sheet = TideSheet::of($system, $request->range(), $now, $table);
-        $change = $request->change($system) ?? $sheet->openingChange();
+        [$sheet, $opening] = KeptSheet::of($system, $keeper, $request->range(), $now, $table);
+        $change = $request->change($system)
+            ?? ($opening === null ? null : $system->entries()->find($opening)?->toEntry());
 
         return Inertia::render('Journal/Show', [
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             // An object, since Inertia would walk through every cell of an array to look for closures.
-            'sheet' => (object) $sheet->toArray($keeper),
+            'sheet' => (object) $sheet,
             'range' => $request->range(),
             'table' => $table,
             'verdict' => $change === null
