@@ -13,13 +13,17 @@ return new class extends Migration
 
     /**
      * A stamp that is another whenever something changes that a tide sheet shows. Being random it is never met again,
-     * not even where a copy of the data file is put back. SQLite sets it, so that no writer can forget to.
+     * not even where a copy of the data file is put back. SQLite sets it, so that no writer can forget to; another
+     * database leaves it empty.
      */
     public function up(): void
     {
         Schema::table('systems', function (Blueprint $table): void {
             $table->char('stamp', 32)->nullable();
         });
+        if (DB::getDriverName() !== 'sqlite') {
+            return;
+        }
         foreach (self::STAMPED as $table) {
             foreach (['insert' => 'new', 'update' => 'new', 'delete' => 'old'] as $event => $row) {
                 DB::statement(
@@ -38,10 +42,10 @@ return new class extends Migration
     {
         foreach (self::STAMPED as $table) {
             foreach (['insert', 'update', 'delete'] as $event) {
-                DB::statement("drop trigger {$table}_{$event}_stamp");
+                DB::statement("drop trigger if exists {$table}_{$event}_stamp");
             }
         }
-        DB::statement('drop trigger systems_overlays_stamp');
+        DB::statement('drop trigger if exists systems_overlays_stamp');
         Schema::table('systems', function (Blueprint $table): void {
             $table->dropColumn('stamp');
         });

@@ -25,7 +25,8 @@ final class KeptSheet
         DateTimeImmutable $now,
         bool $eachEntry,
     ): array {
-        if (TideSheet::RANGES[$range] !== null || $eachEntry) {
+        // Only SQLite stamps a tank.
+        if (TideSheet::RANGES[$range] !== null || $eachEntry || $system->stamp === null) {
             return self::anew($system, $keeper, $range, $now, $eachEntry);
         }
         // A sheet ends with the present moment; within one hour that is nowhere to be seen.
