@@ -24,6 +24,8 @@ final readonly class Finding
         /** Where it is pinned: the item of a path, or null for the whole. */
         public ?string $at = null,
         public ?Advice $advice = null,
+        /** @var list<Remedy> figures that would mend it, each by itself */
+        public array $remedies = [],
     ) {
     }
 
@@ -60,6 +62,22 @@ final readonly class Finding
             $this->basis,
             $at,
             $this->advice,
+            $this->remedies,
+        );
+    }
+
+    /** The same with figures of which each would mend it. */
+    public function mendedBy(Remedy ...$remedies): self
+    {
+        return new self(
+            $this->severity,
+            $this->code,
+            $this->title,
+            $this->sentence,
+            $this->basis,
+            $this->at,
+            $this->advice,
+            array_values($remedies),
         );
     }
 
@@ -81,6 +99,7 @@ final readonly class Finding
                 $fix === null ? null : Text::wrap($fix),
                 $school === null ? null : Text::wrap($school),
             ),
+            $this->remedies,
         );
     }
 

@@ -56,6 +56,37 @@ final readonly class PanelLoad
     }
 
     /**
+     * An upright panel with water to a part of its height. An upper bound: the lesser of a panel that ends at the water
+     * and of the whole one with the pressure spread to its top.
+     *
+     * @param  float  $density  of the water, kg/m³
+     */
+    public static function filled(
+        Sheet $sheet,
+        float $waterMm,
+        Support $support,
+        Assumptions $assumptions,
+        float $density,
+    ): self {
+        $depth = min($waterMm, $sheet->heightMm);
+        $pressure = $density * Weir::GRAVITY * $depth / 1000;
+        $load = static fn (float $heightMm): self => self::bent(
+            Plate::solve($sheet->lengthMm / $heightMm, $support, $sheet->material->poisson($assumptions)),
+            $pressure,
+            $heightMm,
+            $sheet->thicknessMm,
+            $sheet->material,
+            $assumptions,
+            $pressure * $heightMm / 2 * $sheet->lengthMm / 1e6,
+        );
+        $whole = $load($sheet->heightMm);
+        // A top edge that is held is no top edge at the water.
+        $wet = $support === Support::FreeTop && $depth < $sheet->heightMm ? $load($depth) : $whole;
+
+        return $wet->stress < $whole->stress ? $wet : $whole;
+    }
+
+    /**
      * A bottom that is held at its four edges only, under an even depth of water.
      *
      * @param  float  $density  of the water, kg/m³

@@ -160,12 +160,10 @@ final readonly class Item
         ];
     }
 
-    /** Power of all units, W; a usual one where the keeper gave none. */
-    public function watts(Assumptions $assumptions): float
+    /** Whether what it takes up holds nitrogen too: algae take nitrate and ammonia, zeolite ammonia. */
+    public function takesNitrogen(): bool
     {
-        $usual = $this->kind->isPowered() ? $assumptions->value("watts-{$this->kind->value}") : 0.0;
-
-        return $this->count() * ($this->figure(Figure::Watts) ?? $usual);
+        return $this->kind->isAlgae() || $this->holds(Medium::Zeolite);
     }
 
     /** Hours a day it runs; usual ones where the keeper gave none. */
@@ -179,12 +177,6 @@ final readonly class Item
     public function sockets(): int
     {
         return $this->count() * (int) ($this->figure(Figure::Sockets) ?? $this->kind->spec()->sockets);
-    }
-
-    /** Energy in a year, kWh. */
-    public function kilowattHoursAYear(Assumptions $assumptions): float
-    {
-        return Quantity::kilowattHoursAYear($this->watts($assumptions), $this->hours($assumptions));
     }
 
     /** @return array<string, mixed> */

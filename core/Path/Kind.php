@@ -252,6 +252,12 @@ enum Kind: string
         return $this->spec()->sockets > 0;
     }
 
+    /** Whether its power is much the same in every tank; that of a heater goes by the water, of a pump by its flow. */
+    public function hasUsualPower(): bool
+    {
+        return $this->isPowered() && $this !== self::Heater && $this !== self::ReturnPump;
+    }
+
     public function label(): string
     {
         return $this->spec()->label;
@@ -283,6 +289,19 @@ enum Kind: string
         return $this->spec()->group === Group::Service && ! $this->drives();
     }
 
+    /** Whether it works in a closed pipe, under the pressure of a pump. */
+    public function worksUnderPressure(): bool
+    {
+        return in_array($this, [
+            self::Reactor,
+            self::AlgaeReactor,
+            self::Zeolite,
+            self::Chiller,
+            self::Uv,
+            self::Ozone,
+        ], true);
+    }
+
     /** Whether it moves water by itself. */
     public function drives(): bool
     {
@@ -300,6 +319,8 @@ enum Kind: string
             self::Sock => $hole === '7in'
                 ? $assumptions->of(Assumed::LargeSockFlow)
                 : $assumptions->of(Assumed::SmallSockFlow),
+            self::Reactor => $assumptions->of(Assumed::ReactorFlow),
+            self::AlgaeReactor => $assumptions->of(Assumed::AlgaeReactorFlow),
             default => null,
         };
     }

@@ -144,6 +144,54 @@ final readonly class Path
         );
     }
 
+    /**
+     * What stands on the main line after the return pump and needs an open chamber; nothing where the filter has none.
+     *
+     * @return list<Item>
+     */
+    public function beyondReturn(): array
+    {
+        $beyond = [];
+        $isBeyond = false;
+        foreach ($this->style->hasOpenChambers() ? $this->main()->items : [] as $item) {
+            if ($isBeyond && ! $item->kind->worksUnderPressure()) {
+                $beyond[] = $item;
+            }
+            $isBeyond = $isBeyond || $item->kind === Kind::ReturnPump;
+        }
+
+        return $beyond;
+    }
+
+    /** Whether the return pump drives the water through it: behind the pump, or in a closed filter. */
+    public function isFedByReturn(Item $item): bool
+    {
+        $line = $this->lineOf($item->id);
+        if ($line === null) {
+            return false;
+        }
+        if (! $line->isMain()) {
+            $source = $line->from === null ? null : $this->find($line->from);
+
+            return $source?->kind === Kind::ReturnPump
+                || ($source !== null && $this->isFedByReturn($source) && $source->kind->worksUnderPressure());
+        }
+        if (! $this->style->hasOpenChambers()) {
+            return true;
+        }
+        $ids = array_map(static fn (Item $one): string => $one->id, $this->main()->items);
+        $pump = $this->itemsOf(Kind::ReturnPump)[0] ?? null;
+
+        return $pump !== null && in_array($pump->id, $ids, true)
+            && array_search($pump->id, $ids, true) < array_search($item->id, $ids, true);
+    }
+
+    /** @return list<Line> further tanks on the same sump */
+    public function furtherTanks(): array
+    {
+        return array_values(array_filter($this->lines, static fn (Line $line): bool => $line->isTank));
+    }
+
     /** Water in further tanks on the same sump, L. */
     public function furtherTankLitres(): float
     {

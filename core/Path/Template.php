@@ -18,7 +18,7 @@ final class Template
     {
         $items = match ($style) {
             Style::Sump => [
-                self::item(Kind::OverflowDrilled, flags: [Flag::Emergency]),
+                self::item(Kind::OverflowDrilled),
                 self::item(
                     Kind::Sock,
                     'Felt socks',
@@ -26,7 +26,7 @@ final class Template
                     choices: ['material' => 'felt', 'hole' => '4in'],
                 ),
                 self::item(Kind::Skimmer),
-                self::item(Kind::Refugium, flags: [Flag::Shielded]),
+                self::item(Kind::Refugium),
                 self::item(Kind::Bag, 'Carbon bag', media: [Medium::ActivatedCarbon]),
                 self::item(Kind::Pad, 'Catch pad', choices: ['grade' => 'fine']),
                 self::item(Kind::BubbleTrap),

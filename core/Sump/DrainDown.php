@@ -4,23 +4,37 @@ declare(strict_types=1);
 
 namespace Ithys\Sump;
 
-/** What comes down from above when the pump stops. */
+use Ithys\Quantity\Text;
+
+/** What comes down from above when the pump stops: from the display and from every further tank on the sump. */
 final readonly class DrainDown
 {
-    public function __construct(
-        /** Surface of the display, mm². */
-        public float $displaySquareMm,
-        /** How far the display falls until the lowest siphon breaks, mm. */
-        public float $fallMm,
-        /** Water in the overflow box that drains, L. */
-        public float $boxLitres,
-        /** Water in drain and return pipes, L. */
-        public float $pipeLitres,
-    ) {
+    /** @param  list<TankFall>  $further */
+    public function __construct(public TankFall $display, public array $further = [])
+    {
     }
 
+    /** From a display alone; a figure is null while it is not known. */
+    public static function display(?float $squareMm, ?float $fallMm, ?float $boxLitres, ?float $pipeLitres): self
+    {
+        return new self(new TankFall('the display', $squareMm, $fallMm, $boxLitres, $pipeLitres));
+    }
+
+    /** What is known to come down, L; more where something is missing. */
     public function litres(): float
     {
-        return $this->displaySquareMm * $this->fallMm / 1e6 + $this->boxLitres + $this->pipeLitres;
+        return array_sum(array_map(static fn (TankFall $tank): float => $tank->litres(), $this->tanks()));
+    }
+
+    /** @return list<Text> what is not known of it; none where all of it is reckoned */
+    public function missing(): array
+    {
+        return array_merge(...array_map(static fn (TankFall $tank): array => $tank->missing(), $this->tanks()));
+    }
+
+    /** @return non-empty-list<TankFall> */
+    private function tanks(): array
+    {
+        return [$this->display, ...$this->further];
     }
 }

@@ -29,10 +29,12 @@ final readonly class PipeRun
         return $this->boreMm !== null && $this->heightMm !== null;
     }
 
-    /** Water in it when full, L. */
-    public function litres(): float
+    /** Water in it when full, L; null while bore or length is not given. */
+    public function litres(): ?float
     {
-        return $this->boreMm === null ? 0.0 : (new Pipe($this->boreMm, $this->length()))->litres();
+        return $this->boreMm === null || ($this->lengthMm === null && $this->heightMm === null)
+            ? null
+            : (new Pipe($this->boreMm, $this->length()))->litres();
     }
 
     /** As a pump pushes water up it; null while a figure is missing. */

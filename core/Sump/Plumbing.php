@@ -53,10 +53,12 @@ final readonly class Plumbing
         return $this->pump->watts === null ? null : Quantity::kilowattHoursAYear($this->pump->watts, 24.0);
     }
 
-    /** Water in the pipes, L. An emergency pipe stands empty. */
-    public function litres(): float
+    /** Water in the pipes, L; null while one is not known. An emergency pipe stands empty. */
+    public function litres(): ?float
     {
-        return $this->return->litres() + $this->drain->litres();
+        $pipes = [$this->return->litres(), $this->drain->litres()];
+
+        return in_array(null, $pipes, true) ? null : array_sum($pipes);
     }
 
     /** @return array<string, mixed> what is given, by property */

@@ -73,7 +73,7 @@ final class PlumbingDocument
     }
 
     /** @return array<string, int> how many of each, by {@see Fitting} */
-    private static function fittings(Reader $from, string $key): array
+    public static function fittings(Reader $from, string $key): array
     {
         $counts = [];
         foreach ($from->keys($key) as $fitting) {

@@ -17,8 +17,7 @@ final readonly class Section
         public Inside $inside,
         public SumpWater $water,
         public DrainDown $drainDown,
-        /** Clear height from the floor of the sump to the top of the cabinet, mm. */
-        public ?float $cabinetMm = null,
+        public Cabinet $cabinet = new Cabinet,
         ?Assumptions $assumptions = null,
     ) {
         $this->assumptions = $assumptions ?? Assumptions::standard();

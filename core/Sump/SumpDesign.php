@@ -6,6 +6,7 @@ namespace Ithys\Sump;
 
 use Ithys\Flow\ReturnLoop;
 use Ithys\Path\Drawn;
+use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\Workshop;
@@ -27,10 +28,11 @@ final readonly class SumpDesign
         public Inside $inside,
         public Plumbing $plumbing = new Plumbing,
         public Workshop $workshop = new Workshop,
-        /** Clear height from the floor of the sump to the top of the cabinet, mm. */
-        public ?float $cabinetMm = null,
+        public Cabinet $cabinet = new Cabinet,
         /** Whether the water runs to the left on the drawing. */
         public bool $toTheLeft = false,
+        /** @var list<FurtherTank> what is known of the further tanks on it */
+        public array $further = [],
     ) {
     }
 
@@ -39,7 +41,7 @@ final readonly class SumpDesign
     {
         return new self(
             new Vessel(760.0, 350.0, 380.0, 6.0),
-            new SumpWater(180.0, 60.0, 20.0, 2.0),
+            new SumpWater(180.0, 60.0),
             new Inside([
                 new Baffle('weir', BaffleKind::Weir, 420, 6, 230),
                 new Baffle('under', BaffleKind::Under, 460, 6, 320, 35),
@@ -48,21 +50,41 @@ final readonly class SumpDesign
         );
     }
 
-    public function section(Tank $tank): Section
+    /** @param  ?Path  $path  the path it stands in, whose further tanks drain into it too */
+    public function section(Tank $tank, ?Path $path = null): Section
     {
         return new Section(
             $this->vessel,
             $this->inside,
             $this->water,
             new DrainDown(
-                $tank->display->surfaceSquareMm(),
-                $this->water->fallMm ?? 0.0,
-                $this->water->boxLitres ?? 0.0,
-                $this->plumbing->litres(),
+                new TankFall(
+                    'the display',
+                    $tank->display->surfaceSquareMm(),
+                    $this->water->fallMm,
+                    $this->water->boxLitres,
+                    $this->plumbing->litres(),
+                ),
+                array_map(
+                    fn (Line $line): TankFall => $this->furtherTank($line->id)->fall($line->title()),
+                    $path?->furtherTanks() ?? [],
+                ),
             ),
-            $this->cabinetMm,
+            $this->cabinet,
             $tank->assumptions,
         );
+    }
+
+    /** What is known of a further tank; nothing where its keeper said nothing. */
+    public function furtherTank(string $line): FurtherTank
+    {
+        foreach ($this->further as $tank) {
+            if ($tank->line === $line) {
+                return $tank;
+            }
+        }
+
+        return new FurtherTank($line);
     }
 
     public function cutSheet(Section $section): CutSheet
@@ -77,11 +99,11 @@ final readonly class SumpDesign
 
     /**
      * Flow through the sump: what the return really gives, or while that is not known what the tank is said to have,
-     * L/h.
+     * L/h; null while neither is known.
      */
-    public function litresPerHour(Tank $tank): float
+    public function litresPerHour(Tank $tank): ?float
     {
-        return $this->returnLoop($tank)->litresPerHour ?? $tank->filterLitresPerHour ?? 0.0;
+        return $this->returnLoop($tank)->litresPerHour ?? $tank->filterLitresPerHour;
     }
 
     /**
@@ -89,10 +111,10 @@ final readonly class SumpDesign
      *
      * @param  Tank  $tank  with the flow it is said to have
      */
-    public function drawn(Tank $tank): Drawn
+    public function drawn(Tank $tank, ?Path $path = null): Drawn
     {
         $flow = $this->returnLoop($tank)?->litresPerHour;
-        $section = $this->section($tank);
+        $section = $this->section($tank, $path);
         $through = $flow ?? $tank->filterLitresPerHour;
         if ($through === null) {
             // How high the water stands over the baffles depends on the flow.
@@ -121,14 +143,14 @@ final readonly class SumpDesign
         $room = $tank->display->unfilledLitres();
 
         return SumpReview::of(new Situation(
-            $this->section($tank),
+            $this->section($tank, $path),
             $this->litresPerHour($tank),
             $room > 0.0 ? $room : null,
-            $tank->water->viscosity(),
-            $tank->water->density(),
+            $tank->water,
             $this->plumbing,
             $this->workshop,
             $path,
+            $this->further,
         ));
     }
 
@@ -148,7 +170,7 @@ final readonly class SumpDesign
             'boxLitres' => $this->water->boxLitres,
             'evaporationLitresADay' => $this->water->evaporationLitresADay,
             'reservoirLitres' => $this->water->reservoirLitres,
-            'cabinetMm' => $this->cabinetMm,
+            'cabinetMm' => $this->cabinet->heightMm,
             'bottomMm' => $this->vessel->bottomMm,
             'toTheLeft' => $this->toTheLeft,
             'material' => $this->vessel->material->value,
@@ -159,6 +181,11 @@ final readonly class SumpDesign
             ...$this->inside->trays === []
                 ? []
                 : ['trays' => array_map(static fn (Tray $tray): array => $tray->toArray(), $this->inside->trays)],
+            ...$this->cabinet->lengthMm === null ? [] : ['cabinetLengthMm' => $this->cabinet->lengthMm],
+            ...$this->cabinet->widthMm === null ? [] : ['cabinetWidthMm' => $this->cabinet->widthMm],
+            ...$this->further === []
+                ? []
+                : ['tanks' => array_map(static fn (FurtherTank $tank): array => $tank->toArray(), $this->further)],
             ...$this->vessel->bottomOnEdges ? ['bottomOnEdges' => true] : [],
             ...$this->workshop->toArray() === [] ? [] : ['workshop' => $this->workshop->toArray()],
         ];

@@ -70,8 +70,13 @@ final class SumpDocument
             ),
             PlumbingDocument::read($from->group('plumbing', 'plumbing')),
             WorkshopDocument::read($from->group('workshop', 'workshop')),
-            $from->figure($mm('cabinetMm', 'The clear height of the cabinet', 100.0, 3_000.0)),
+            new Cabinet(
+                $from->figure($mm('cabinetMm', 'The clear height of the cabinet', 100.0, 3_000.0)),
+                $from->figure($mm('cabinetLengthMm', 'The clear length of the cabinet', 100.0, 6_000.0)),
+                $from->figure($mm('cabinetWidthMm', 'The clear width of the cabinet', 50.0, 3_000.0)),
+            ),
             $from->flag('toTheLeft'),
+            array_map(self::further(...), $from->list('tanks')),
         );
         $from->close();
 
@@ -129,6 +134,33 @@ final class SumpDocument
                 ? $from->needed(SumpFields::mm('gapMm', 'The gap under the baffle', 1.0, 1_000.0))
                 : 0.0,
             $kind === BaffleKind::Comb ? $from->needed(SumpFields::openShare()) : 1.0,
+        );
+    }
+
+    private static function further(Reader $from): FurtherTank
+    {
+        $line = $from->text('line', 80);
+        $from = $from->at("tank.{$line}");
+        $mm = SumpFields::mm(...);
+        $edge = $from->figure($mm('overflowMm', 'The edge of the overflow', 10.0, 5_000.0));
+
+        return new FurtherTank(
+            $line,
+            $from->figure($mm('lengthMm', 'The inner length', 50.0, 10_000.0)),
+            $from->figure($mm('widthMm', 'The inner width', 50.0, 5_000.0)),
+            $from->figure($mm('fallMm', 'The fall of the tank', 0.0, 1_000.0)),
+            $from->figure(SumpFields::litres('boxLitres', 'The water in the overflow box', 0.0, 500.0)),
+            $edge === null ? null : new Overflow($edge),
+            new PipeRun(
+                $from->figure($mm('drainBoreMm', 'The bore of the drain', 4.0, 200.0)),
+                $from->figure($mm('drainLengthMm', 'The length of the drain', 1.0, 100_000.0)),
+                $from->figure($mm('drainFallMm', 'The fall of the drain', 1.0, 20_000.0)),
+                PlumbingDocument::fittings($from, 'drainFittings'),
+            ),
+            new PipeRun(
+                $from->figure($mm('boreMm', 'The bore of the return pipe', 4.0, 200.0)),
+                $from->figure($mm('pipeLengthMm', 'The length of the return pipe', 1.0, 100_000.0)),
+            ),
         );
     }
 

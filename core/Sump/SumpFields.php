@@ -63,9 +63,10 @@ final class SumpFields
     {
         $lengths = [
             'lengthMm', 'widthMm', 'heightMm', 'wallMm', 'bottomMm', 'returnLevelMm', 'pumpMinimumMm', 'fallMm',
-            'cabinetMm', 'atMm', 'thicknessMm', 'topMm', 'gapMm', 'standMm', 'depthLowMm', 'depthHighMm', 'standsMm',
-            'hangsMm', 'liftMm', 'boreMm', 'drainBoreMm', 'drainLengthMm', 'drainFallMm', 'emergencyBoreMm',
-            'emergencyLengthMm', 'emergencyFallMm', 'overflowMm', 'blackoutMm', 'clearanceMm', 'inletMm', 'levelMm',
+            'cabinetMm', 'cabinetLengthMm', 'cabinetWidthMm', 'pipeLengthMm', 'atMm', 'thicknessMm', 'topMm', 'gapMm',
+            'standMm', 'depthLowMm', 'depthHighMm', 'standsMm', 'hangsMm', 'liftMm', 'boreMm', 'drainBoreMm',
+            'drainLengthMm', 'drainFallMm', 'emergencyBoreMm', 'emergencyLengthMm', 'emergencyFallMm', 'overflowMm',
+            'blackoutMm', 'clearanceMm', 'inletMm', 'levelMm',
         ];
         $all = [
             ...array_map(static fn (string $key): Field => self::mm($key, '', 0.0, INF), $lengths),

@@ -41,7 +41,7 @@ final readonly class Setup
     public function __construct(public Tank $described, public ?Path $path = null, ?SumpDesign $sump = null)
     {
         $this->sump = $path === null || $path->style === Style::Sump ? $sump : null;
-        $this->drawn = $this->sump?->drawn($this->asSaid()) ?? new Drawn();
+        $this->drawn = $this->sump?->drawn($this->asSaid(), $path) ?? new Drawn();
         $this->tank
             = $path === null
                 ? $described->with(

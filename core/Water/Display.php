@@ -37,22 +37,22 @@ final readonly class Display
     /** Litres to the rim. */
     public function grossLitres(): float
     {
-        return $this->litres ?? $this->surfaceSquareMm() * (float) $this->heightMm / 1e6;
+        return $this->litres ?? (float) $this->surfaceSquareMm() * (float) $this->heightMm / 1e6;
     }
 
     /** Litres of air between the water and the rim. */
     public function unfilledLitres(): float
     {
-        return $this->surfaceSquareMm() * $this->belowRimMm / 1e6;
+        return (float) $this->surfaceSquareMm() * $this->belowRimMm / 1e6;
     }
 
-    /** Surface of the water, mm²; 0 where only a volume is known. */
-    public function surfaceSquareMm(): float
+    /** Surface of the water, mm²; null where only a volume is known. */
+    public function surfaceSquareMm(): ?float
     {
         return match ($this->shape) {
             'box' => (float) $this->lengthMm * (float) $this->widthMm,
             'cylinder' => M_PI * ((float) $this->lengthMm) ** 2 / 4,
-            default => 0.0,
+            default => null,
         };
     }
 }

@@ -28,11 +28,11 @@ final class Turnover
                 'Enter the flow through the filter, not the circulation in the display, to see the turnover.');
         }
 
-        $times = Quantity::number($perHour, 1);
         $freshwater = $tank->assumptions->of(Assumed::TurnoverFreshwater);
         $low = $tank->school->lowest($tank->assumptions);
         $high = $tank->school->highest($tank->assumptions);
         $wanted = $tank->school->wanted($tank->assumptions);
+        $times = self::times($perHour, $freshwater->value, $low->value, $high->value);
 
         return match (true) {
             $perHour <= $freshwater->value => Finding::of(
@@ -59,7 +59,7 @@ final class Turnover
                 'turnover-high',
                 'Turnover high',
                 Text::of(
-                    '{times} volumes an hour. {wanted} More only costs power and carries bubbles.',
+                    '{times} volumes an hour. {wanted} More only costs power and, in open chambers, carries bubbles.',
                     times: $times,
                     wanted: $wanted,
                 ),
@@ -73,5 +73,21 @@ final class Turnover
                 $low,
             ),
         };
+    }
+
+    /** The turnover to the digit that decides: just beside a limit, two. */
+    private static function times(float $perHour, float ...$limits): Text
+    {
+        foreach ($limits as $limit) {
+            if ($perHour !== $limit && round($perHour, 1) === round($limit, 1)) {
+                return Text::of(
+                    $perHour < $limit ? '{times}, just under {limit}' : '{times}, just over {limit}',
+                    times: Quantity::number($perHour, abs($perHour - $limit) < 0.01 ? 3 : 2),
+                    limit: Quantity::number($limit),
+                );
+            }
+        }
+
+        return Text::of('{times}', times: Quantity::number($perHour, 1));
     }
 }

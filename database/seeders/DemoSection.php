@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Cabinet;
 use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\Depth;
@@ -83,7 +84,7 @@ final class DemoSection
                 0.5,
             ),
             new Workshop([new Pad('fine', 'Fine pad', 140, 95, 24)], litChamber: 2, blackoutMm: 5),
-            660.0,
+            new Cabinet(660.0),
         ))->toArray();
     }
 }

@@ -34,7 +34,7 @@ it('has every named default once, and those of every kind, fitting, opening, sto
         expect($all->of($assumed)->key)->toBe($assumed->value);
     }
     foreach (Kind::cases() as $kind) {
-        if ($kind->isPowered()) {
+        if ($kind->hasUsualPower()) {
             expect($all->value("watts-{$kind->value}"))->toBeGreaterThan(0.0)
                 ->and($all->value("hours-{$kind->value}"))->toBeGreaterThan(0.0);
         }

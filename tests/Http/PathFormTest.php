@@ -131,7 +131,7 @@ it('marks on the water line only what wants attention', function (): void {
         ->create([
             'in_force_from' => '2026-01-01',
             'document' => Sketch::path(
-                'overflow-drilled > roller(holes=1, hole=7in) > refugium > bubble-trap > heater(cover=20) > '
+                'overflow-drilled(emergency) > roller(holes=1, hole=7in) > refugium > bubble-trap > heater(cover=20) > '
                     .'return-pump; branch from return-pump to roller 100: reactor(alumina); branch from bubble-trap '
                     .'to roller 80: feed-pump > bag(resin)',
             )->toArray(),

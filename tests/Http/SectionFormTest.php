@@ -30,7 +30,7 @@ it('turns any sump into a form that reads back as the same sump, in either unit 
                     : expect($again->{$part}->{$key})->toBe($figure);
             }
         }
-        expect($again->cabinetMm === null)->toBe($design->cabinetMm === null);
+        expect($again->cabinet->heightMm === null)->toBe($design->cabinet->heightMm === null);
         foreach ($design->inside->baffles as $i => $baffle) {
             expect([$again->inside->baffles[$i]->id, $again->inside->baffles[$i]->kind])
                 ->toBe([$baffle->id, $baffle->kind])

@@ -135,7 +135,7 @@ it('shows the same sump on its cut sheet', function (): void {
     ];
     $answer = $this->postJson("{$this->at}/preview", ['section' => $typed, 'cuts' => true]);
     $design = $this->postJson("{$this->at}/preview", ['section' => $typed]);
-    expect(strlen((string) $design->getContent()))->toBeLessThan(0.7 * strlen((string) $answer->getContent()));
+    expect(strlen((string) $design->getContent()))->toBeLessThan(0.75 * strlen((string) $answer->getContent()));
     expect($answer->json('view.cuts.stock.0.perSheet'))
         ->toBeGreaterThanOrEqual(18)
         ->and($answer->json('view.cuts.stock.0.sheets.0.0.shape'))

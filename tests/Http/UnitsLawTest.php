@@ -98,7 +98,7 @@ dataset('pages', [
             ),
         );
 
-        return BuildView::of(RandomSump::of($seed), $record, $tank, new Words($units));
+        return BuildView::of(RandomSump::of($seed), $record, new Setup($tank), new Words($units));
     }],
     'journal' => [fn (UnitSystem $units): array => array_map(
         static fn (Chip $chip): string => $chip->text,

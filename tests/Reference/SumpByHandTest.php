@@ -34,7 +34,7 @@ function handSump(float $evaporation = 4.0, float $reservoir = 30.0): Section
         new Vessel(900, 400, 380, 10),
         new Inside([new Baffle('a', BaffleKind::Weir, 300, 10, 240), new Baffle('b', BaffleKind::Weir, 600, 10, 220)]),
         new SumpWater(180, 60, evaporationLitresADay: $evaporation, reservoirLitres: $reservoir),
-        new DrainDown(1200 * 500, 20, 2, 1.5),
+        DrainDown::display(1200 * 500, 20, 2, 1.5),
     );
 }
 

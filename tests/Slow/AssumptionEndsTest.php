@@ -50,7 +50,7 @@ function everythingWith(Assumptions $assumptions): string
         $setup = new Setup($tank, Template::of(Style::Sump), $sump);
         $said[] = SectionView::of($sump, $setup, $words);
         $said[] = CutView::of($sump, $sump->section($setup->tank));
-        $said[] = BuildView::of($sump, new BuildRecord(), $setup->tank, $words);
+        $said[] = BuildView::of($sump, new BuildRecord(), $setup, $words);
     }
     $said[] = SectionView::choices(UnitSystem::Metric, $assumptions);
     $said[] = StylesView::rows(

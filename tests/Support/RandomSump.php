@@ -8,6 +8,7 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Panel\Material;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Cabinet;
 use Ithys\Sump\Cutting\Basket;
 use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\Stock;
@@ -135,7 +136,7 @@ final class RandomSump
             new Inside($baffles, $placed, $trays),
             $plumbing,
             $workshop,
-            $maybe($mm(400, 900)),
+            new Cabinet($maybe($mm(400, 900))),
             $yes(),
         );
     }

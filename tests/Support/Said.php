@@ -9,6 +9,7 @@ use Ithys\Finding;
 use Ithys\Quantity\Text;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
+use Ithys\Remedy;
 use Ithys\Severity;
 
 /** A finding as a reader of one unit system has it. */
@@ -24,6 +25,8 @@ final readonly class Said
         public ?string $reason,
         public ?string $school,
         public ?string $fix,
+        /** @var list<string> figures that would mend it */
+        public array $remedies,
     ) {
     }
 
@@ -42,6 +45,7 @@ final readonly class Said
             $say($finding->advice?->reason),
             $say($finding->advice?->school),
             $say($finding->advice?->fix),
+            array_map(static fn (Remedy $remedy): string => $words->say($remedy->does), $finding->remedies),
         );
     }
 

@@ -19,14 +19,15 @@ use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\Section;
 use Ithys\Sump\SumpWater;
 use Ithys\Sump\Vessel;
+use Ithys\Water\Conditions;
 
 /** Sumps in seawater of 25 °C, as the tests look at them. */
 final class Sumps
 {
-    /** Kinematic, m²/s, and kg/m³; by the formulas of the core at salinity 35. */
-    public const VISCOSITY = 9.6e-7;
-
-    public const DENSITY = 1025.0;
+    public static function water(): Conditions
+    {
+        return new Conditions(35, 25);
+    }
 
     public static function here(
         Section $section,
@@ -39,8 +40,7 @@ final class Sumps
             $section,
             $litresPerHour,
             $displayRoomLitres,
-            self::VISCOSITY,
-            self::DENSITY,
+            self::water(),
             $plumbing,
             $workshop,
         );
@@ -57,15 +57,14 @@ final class Sumps
         float $litresPerHour,
         float $fallMm = 20.0,
         ?Path $path = null,
-        float $viscosity = self::VISCOSITY,
     ): array {
         $section = new Section(
             new Vessel(900, 400, 380, 6),
             new Inside([]),
             new SumpWater(180, 60),
-            new DrainDown(0, $fallMm, 0, 0),
+            DrainDown::display(0, $fallMm, 0, 0),
         );
-        $here = new Situation($section, $litresPerHour, 20.0, $viscosity, self::DENSITY, $plumbing, path: $path);
+        $here = new Situation($section, $litresPerHour, 20.0, self::water(), $plumbing, path: $path);
         $findings = [];
         foreach ([new DrainCarries, new EmergencyCarries, new OverflowHead, new PipesMate] as $rule) {
             array_push($findings, ...$rule->judge($here));

@@ -37,7 +37,7 @@ final class BuildController extends Controller
                     : (object) BuildView::of(
                         $section->design(),
                         $record,
-                        $system->setupAt(now())->asSaid(),
+                        $system->setupAt(now()),
                         $this->keeper($request)->words(),
                     ),
             'choices' => BuildView::choices($units, new DateTimeImmutable('today', $this->keeper($request)->zone())),
@@ -53,7 +53,7 @@ final class BuildController extends Controller
             fn (): array => BuildView::of(
                 $section->design(),
                 $request->record(),
-                $system->setupAt(now())->asSaid(),
+                $system->setupAt(now()),
                 $this->keeper($request)->words(),
             ),
         );

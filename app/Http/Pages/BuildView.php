@@ -19,15 +19,15 @@ use Ithys\Sump\Build\LeakResult;
 use Ithys\Sump\Build\Measured;
 use Ithys\Sump\SumpDesign;
 use Ithys\Sump\SumpFields;
-use Ithys\Water\Tank;
+use Ithys\System\Setup;
 
 /** The steps of building a sump with what is recorded of them, and the record as its keeper types it. */
 final class BuildView
 {
     /** @return array<string, mixed> */
-    public static function of(SumpDesign $design, BuildRecord $record, Tank $tank, Words $words): array
+    public static function of(SumpDesign $design, BuildRecord $record, Setup $setup, Words $words): array
     {
-        $plan = new BuildPlan($design->review($tank), $record);
+        $plan = new BuildPlan($design->review($setup->asSaid(), $setup->path), $record);
 
         return [
             'steps' => array_map(static fn (BuildStep $step): array => self::step($step, $words), $plan->steps()),

@@ -82,10 +82,14 @@ final class CatalogueView
             'group' => $spec->group->value,
             'says' => $spec->says,
             'holdsMedia' => $kind->holdsMedia(),
+            'returns' => $kind === Kind::ReturnPump,
+            'underPressure' => $kind->worksUnderPressure(),
             'usual' => [
                 'count' => '1',
-                'watts' => $kind->isPowered() ? (string) $assumptions->value("watts-{$kind->value}") : '',
-                'hoursPerDay' => $kind->isPowered() ? (string) $assumptions->value("hours-{$kind->value}") : '',
+                'watts' => $kind->hasUsualPower() ? (string) $assumptions->value("watts-{$kind->value}") : '',
+                'hoursPerDay' => $kind->isPowered() && $kind !== Kind::Heater
+                    ? (string) $assumptions->value("hours-{$kind->value}")
+                    : '',
                 'sockets' => (string) $spec->sockets,
             ],
             'figures' => array_map(static fn (Figure $figure): string => $figure->value, [

@@ -7,6 +7,7 @@ namespace App\Http\Pages;
 use Ithys\Finding;
 use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
+use Ithys\Remedy;
 
 /** A finding in the reader’s words and units. */
 final class FindingView
@@ -26,6 +27,15 @@ final class FindingView
             'reason' => $say($finding->advice?->reason),
             'school' => $say($finding->advice?->school),
             'fix' => $say($finding->advice?->fix),
+            'remedies' => array_map(
+                static fn (Remedy $remedy): array => [
+                    'does' => $words->say($remedy->does),
+                    'part' => $remedy->part,
+                    'field' => $remedy->field,
+                    'typed' => SectionForm::texts([$remedy->field => $remedy->value], $words->units)[$remedy->field],
+                ],
+                $finding->remedies,
+            ),
         ];
     }
 

@@ -8,10 +8,13 @@ use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Path\Path;
+use Ithys\Path\Review\NitrateTaken;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\ThreeStages;
 use Ithys\Path\Sizing\Need;
+use Ithys\Path\Sizing\Power;
 use Ithys\Path\Sizing\Sizing;
+use Ithys\Path\Stage;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Words;
@@ -26,12 +29,13 @@ final class ReviewView
         $setup = $setup->along($path);
         $here = $setup->situationAlong($path);
         $sizing = Sizing::of($here, $pricePerKilowattHour);
+        $power = new Power($here);
         $items = [];
         foreach ($path->items() as $item) {
             $items[$item->id] = [
                 'flow' => $here->course->flowAt($item),
                 'brief' => $words->say($item->brief($here->assumptions)),
-                'watts' => $item->watts($here->assumptions),
+                'watts' => $power->watts($item),
                 'computed' => (object) self::computed($setup, $item, $words),
             ];
         }
@@ -40,6 +44,9 @@ final class ReviewView
             'findings' => FindingView::all(Review::of($here)->findings, $words),
             'items' => (object) $items,
             'stages' => ThreeStages::of($path),
+            'lacking' => (object) (NitrateTaken::phosphateAlone($path) === []
+                ? []
+                : [Stage::Uptake->value => 'phosphate only']),
             'workingLitres' => $here->workingLitres,
             'flowLitresPerHour' => $here->litresPerHour,
             // What the drawn sump computes is shown and not asked.

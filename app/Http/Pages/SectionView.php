@@ -92,9 +92,11 @@ final class SectionView
                 'freeboardMm' => $section->vessel->heightMm - $here->running->highestMm(),
                 'roomLitres' => $section->rimLitres() - $here->running->litres,
                 'drainDownLitres' => $section->drainDown->litres(),
-                'marginLitres' => $here->marginLitres(),
-                'marginMm' => $here->marginMm(),
-                'givesUpLitres' => $here->givesUpLitres(),
+                // What is missing adds to what comes down, and leaves no margin to speak of.
+                'isReckoned' => $here->missingOfPowerCut() === [],
+                'marginLitres' => $here->missingOfPowerCut() === [] ? $here->marginLitres() : null,
+                'marginMm' => $here->missingOfPowerCut() === [] ? $here->marginMm() : null,
+                'givesUpLitres' => $here->flowIsKnown ? $here->givesUpLitres() : null,
                 'daysToGulp' => $here->daysToGulp(),
                 'reservoirDays' => $section->water->reservoirDays(),
             ],
@@ -135,12 +137,14 @@ final class SectionView
             'lossMetres' => $loop?->lossMetres,
             'speed' => $loop?->speed,
             'drainLitresPerHour' => $plumbing->drain->carries($assumptions, $viscosity),
-            'drainTunedOpen' => $plumbing->drain->tunedOpen($assumptions, $flow, $viscosity),
+            'drainTunedOpen' => $flow === null
+                ? null
+                : $plumbing->drain->tunedOpen($assumptions, $flow, $viscosity),
             'emergencyLitresPerHour' => $plumbing->emergency->carries($assumptions, $viscosity),
-            'overflowHeadMm' => $plumbing->overflow()?->headMm($flow),
+            'overflowHeadMm' => $flow === null ? null : $plumbing->overflow()?->headMm($flow),
             'kilowattHoursAYear' => $hours,
             'costAYear' => $hours === null ? null : $hours * $pricePerKilowattHour,
-            'turnover' => $flow > 0.0
+            'turnover' => $flow !== null && $flow > 0.0
                     ? FindingView::of(
                         Turnover::judge($setup->tank, $setup->workingVolume()->litres),
                         $words,

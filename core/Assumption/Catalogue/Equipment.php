@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Assumption\Catalogue;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumption;
 use Ithys\Quantity\Dimension;
 
@@ -105,15 +106,6 @@ final class Equipment
                 24.0,
             ),
             Assumption::estimate(
-                'watts-return-pump',
-                'Return pump: power',
-                30.0,
-                Dimension::Power,
-                'From memory; read it off the label of yours.',
-                0.0,
-                5000.0,
-            ),
-            Assumption::estimate(
                 'hours-return-pump',
                 'Return pump: hours a day',
                 24.0,
@@ -137,24 +129,6 @@ final class Equipment
                 24.0,
                 Dimension::Hours,
                 'From memory.',
-                0.0,
-                24.0,
-            ),
-            Assumption::estimate(
-                'watts-heater',
-                'Heater: power',
-                200.0,
-                Dimension::Power,
-                'From memory; read it off the label of yours.',
-                0.0,
-                5000.0,
-            ),
-            Assumption::estimate(
-                'hours-heater',
-                'Heater: hours a day',
-                6.0,
-                Dimension::Hours,
-                'From memory; a heater is on about a quarter of the day.',
                 0.0,
                 24.0,
             ),
@@ -221,6 +195,33 @@ final class Equipment
                 'From memory.',
                 0.0,
                 24.0,
+            ),
+            Assumption::estimate(
+                Assumed::HeaterRating,
+                'Power of a heater by the water it heats',
+                1.0,
+                Dimension::PowerDose,
+                'From memory: about one watt a litre; read it off the label of yours.',
+                0.1,
+                5.0,
+            ),
+            Assumption::estimate(
+                Assumed::RoomCelsius,
+                'Warmth of the room',
+                21.0,
+                Dimension::Temperature,
+                'From memory; measure yours, in the cold season.',
+                0.0,
+                40.0,
+            ),
+            Assumption::estimate(
+                Assumed::HeatingHours,
+                'Hours a day a heater runs for each degree the water is warmer than the room',
+                1.5,
+                Dimension::Hours,
+                'From memory: a heater of the usual size is on a quarter of the day in a room four degrees colder.',
+                0.0,
+                12.0,
             ),
         ];
     }

@@ -196,6 +196,33 @@ final class Path
                 300.0,
                 3000.0,
             ),
+            Assumption::estimate(
+                Assumed::ReactorFlow,
+                'Flow a media reactor takes',
+                600.0,
+                Dimension::Flow,
+                'From memory: more tumbles granules to dust; read it off the label of yours.',
+                50.0,
+                5000.0,
+            ),
+            Assumption::estimate(
+                Assumed::AlgaeReactorFlow,
+                'Flow an algae reactor takes',
+                1000.0,
+                Dimension::Flow,
+                'From memory: more tears the algae off; read it off the label of yours.',
+                50.0,
+                5000.0,
+            ),
+            Assumption::estimate(
+                Assumed::RockAsMedia,
+                'Porous rock as biological media, mass for mass',
+                0.085,
+                Dimension::Share,
+                'From memory: a tank with about a tenth of its water in rock by mass needs no other media.',
+                0.0,
+                1.0,
+            ),
         ];
     }
 }

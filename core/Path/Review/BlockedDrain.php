@@ -6,6 +6,7 @@ namespace Ithys\Path\Review;
 
 use Ithys\Finding;
 use Ithys\Path\Flag;
+use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -22,31 +23,9 @@ final class BlockedDrain implements Rule
         foreach ($here->path->itemsOf(Kind::OverflowRim, Kind::OverflowDrilled) as $overflow) {
             $siphon = $overflow->kind === Kind::OverflowRim;
             if ($gives === null || $room <= 0.0) {
-                if ($siphon) {
-                    yield Finding::of(Severity::Caution, 'flood-unchecked', 'Siphon without a flood check',
-                        $gives === null
-                            ? Text::of(
-                                'If {overflow} loses its prime, the pump empties its chamber into the display. It is '
-                                    .'not said how much that is.',
-                                overflow: $overflow->title(),
-                            )
-                            : Text::of(
-                                'If {overflow} loses its prime, {gives} go up into the display. It is not said how '
-                                    .'much room is above its water line.',
-                                overflow: $overflow->title(),
-                                gives: Quantity::litres($gives),
-                            ),
-                    )
-                        ->at($overflow->id)
-                        ->because(
-                            'A rim-hung siphon can lose its prime without anything blocking it.',
-                            $gives === null
-                                ? 'Enter the water the return pump can give up before it sucks air; then this is '
-                                    .'worked out.'
-                                : 'Describe the display by its inner size and the gap below the rim, under Water.',
-                            'Some keepers do not use rim-hung overflows at all; others do, with this check and a '
-                                .'spare tube.',
-                        );
+                // A siphon is lost without anything blocking it; an emergency drain is a way out for a drilled one.
+                if ($siphon || ! $overflow->is(Flag::Emergency)) {
+                    yield $this->unchecked($overflow, $gives);
                 }
 
                 continue;
@@ -85,5 +64,44 @@ final class BlockedDrain implements Rule
                 )->at($overflow->id);
             }
         }
+    }
+
+    private function unchecked(Item $overflow, ?float $gives): Finding
+    {
+        $siphon = $overflow->kind === Kind::OverflowRim;
+        $event = Text::of(
+            $siphon ? 'If {overflow} loses its prime' : 'If the drain of {overflow} blocks',
+            overflow: $overflow->title(),
+        );
+
+        return Finding::of(
+            Severity::Caution,
+            'flood-unchecked',
+            $siphon ? 'Siphon without a flood check' : 'One drain without a flood check',
+            $gives === null
+                ? Text::of(
+                    '{event}, the pump empties its chamber into the display. It is not said how much that is.',
+                    event: $event,
+                )
+                : Text::of(
+                    '{event}, {gives} go up into the display. It is not said how much room is above its water line.',
+                    event: $event,
+                    gives: Quantity::litres($gives),
+                ),
+        )
+            ->at($overflow->id)
+            ->because(
+                $siphon
+                    ? 'A rim-hung siphon can lose its prime without anything blocking it.'
+                    : 'A snail in the only drain is enough.',
+                $gives === null
+                    ? 'Draw the sump under Section, or enter the water the return pump can give up before it sucks '
+                        .'air; then this is worked out.'
+                    : 'Describe the display by its inner size and the gap below the rim, under Water.',
+                $siphon
+                    ? 'Some keepers do not use rim-hung overflows at all; others do, with this check and a spare tube.'
+                    : 'Some keepers do without an emergency drain where a blocked one fits; most who drill make room '
+                        .'for one.',
+            );
     }
 }

@@ -19,6 +19,9 @@ final class MixedFittings implements Rule
             foreach ($line->items as $item) {
                 $fitting = $item->choice(Choice::Fitting);
                 if ($fitting === null) {
+                    // Water that falls into an open chamber joins no pipes.
+                    $last = $here->path->style->hasOpenChambers() && ! $item->kind->isInlet() ? null : $last;
+
                     continue;
                 }
                 $other = $last?->choice(Choice::Fitting);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Path\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
@@ -24,6 +25,7 @@ final class SkimmerSize implements Rule
             return;
         }
         $pin = $skimmers[0]->id;
+        yield from $this->air($here, $skimmers, $high);
         $low = self::sum($skimmers, Figure::ClaimLow);
         $now = $here->workingLitres * $here->path->stockNow->weight($here->assumptions)->value;
         $planned = $here->workingLitres * $here->path->stockPlanned->weight($here->assumptions)->value;
@@ -122,6 +124,35 @@ final class SkimmerSize implements Rule
                 ),
                 $here->path->stockPlanned->weight($here->assumptions),
             )->at($pin);
+        }
+    }
+
+    /**
+     * @param  list<Item>  $skimmers
+     * @return iterable<Finding>
+     */
+    private function air(Situation $here, array $skimmers, float $high): iterable
+    {
+        $draws = self::sum($skimmers, Figure::Air);
+        $each = $here->assumptions->of(Assumed::SkimmerAir);
+        if ($draws !== null && $draws < 0.9 * $high * $each->value) {
+            yield Finding::of(
+                Severity::Remark,
+                'skimmer-air',
+                'It draws little air for its rating',
+                Text::of(
+                    'Rated to {high} it should draw about {wanted}; it draws {draws}.',
+                    high: Quantity::litres($high),
+                    wanted: Quantity::perHour($high * $each->value),
+                    draws: Quantity::perHour($draws),
+                ),
+                $each,
+            )
+                ->at($skimmers[0]->id)
+                ->because(
+                    'Foam is made of air; a rating promises more than the air behind it.',
+                    'Count on less than its rating, or clean its air line and look again.',
+                );
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Path\Review;
 
 use Ithys\Finding;
+use Ithys\Path\Item;
 use Ithys\Path\Path;
 use Ithys\Path\Stage;
 use Ithys\Quantity\Text;
@@ -20,8 +21,9 @@ final class ThreeStages implements Rule
     public static function of(Path $path): array
     {
         $served = array_fill_keys(array_map(static fn (Stage $stage): string => $stage->value, Stage::cases()), []);
+        $idle = array_map(static fn (Item $item): string => $item->id, $path->beyondReturn());
         foreach ($path->items() as $item) {
-            foreach ($item->stages() as $stage) {
+            foreach (in_array($item->id, $idle, true) ? [] : $item->stages() as $stage) {
                 $served[$stage->value][] = $item->id;
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Path\Sizing;
 
 use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumption;
+use Ithys\Media\Medium;
 use Ithys\Path\Choice;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
@@ -47,27 +49,27 @@ final readonly class Sizing
                 self::clearance($here),
             ]),
         );
-        $hours = array_sum(
-            array_map(static fn (Item $item): float => $item->kilowattHoursAYear($here->assumptions), $items),
-        );
+        $power = new Power($here);
+        $hours = array_sum(array_map($power->kilowattHoursAYear(...), $items));
 
         return new self(
             $needs,
-            array_sum(array_map(self::pumps(...), $items)),
-            array_sum(array_map(static fn (Item $item): int => $item->sockets(), $items)),
+            array_sum(array_map(static fn (Item $item): int => self::pumps($item, $here), $items)),
+            array_sum(array_map($power->sockets(...), $items)),
             (int) $here->assumptions->value(Assumed::SpareSockets),
-            array_sum(array_map(static fn (Item $item): float => $item->watts($here->assumptions), $items)),
+            array_sum(array_map($power->watts(...), $items)),
             $hours,
             $hours * ($pricePerKilowattHour ?? $here->assumptions->value(Assumed::PowerPrice)),
         );
     }
 
-    /** A return or feed pump is one; skimmer, chiller and algae reactor come with one of their own. */
-    private static function pumps(Item $item): int
+    /** A return or feed pump is one; skimmer, chiller and an algae reactor beside the line have one of their own. */
+    private static function pumps(Item $item, Situation $here): int
     {
-        return $item->kind->drives() || in_array($item->kind, [Kind::Skimmer, Kind::Chiller, Kind::AlgaeReactor], true)
-            ? $item->count()
-            : 0;
+        $own = in_array($item->kind, [Kind::Skimmer, Kind::Chiller], true)
+            || ($item->kind === Kind::AlgaeReactor && ! $here->path->isFedByReturn($item));
+
+        return $item->kind->drives() || $own ? $item->count() : 0;
     }
 
     private static function unitsByFlow(Item $item, Situation $here): ?Need
@@ -124,24 +126,36 @@ final readonly class Sizing
     private static function biological(Situation $here): Need
     {
         $each = $here->assumptions->of(Assumed::GravelPerLitre);
-        $need = $here->workingLitres * $each->value;
+        $whole = $here->workingLitres * $each->value;
+        $rock = 1000 * $here->tank->ground->rockKg;
+        $share = $here->assumptions->of(Assumed::RockAsMedia);
+        $need = max(0.0, $whole - $rock * $share->value);
         $times = $here->assumptions->value(Assumed::BiologicalSpare);
 
         return new Need(
             'biological',
             'Biological media',
+            $need <= 0.0
+                ? Text::wrap('none beside the rock')
+                : Text::of(
+                    '{all}: {times} times {need}',
+                    all: Quantity::grams($times * $need),
+                    times: Quantity::number($times),
+                    need: Quantity::grams($need),
+                ),
             Text::of(
-                '{all}: {times} times {need}',
-                all: Quantity::grams($times * $need),
-                times: Quantity::number($times),
-                need: Quantity::grams($need),
-            ),
-            Text::of(
-                '{working} at {each} needs {needed}. Buy {times} times that, so that one part can be renewed every '
-                    .'{renewal} while the others work. Porous rock in the display counts towards it.',
+                '{working} at {each} needs {needed}; {rock} Buy {times} times what is left, so that one part can be '
+                    .'renewed every {renewal} while the others work.',
                 working: Quantity::litres($here->workingLitres),
                 each: Quantity::base($each->value, Dimension::MassDose),
-                needed: Quantity::grams($need),
+                needed: Quantity::grams($whole),
+                rock: $rock > 0.0
+                    ? Text::of(
+                        '{rock} of rock count as {counts} of it.',
+                        rock: Quantity::grams($rock),
+                        counts: Quantity::grams($rock * $share->value),
+                    )
+                    : 'no rock is described, which would count towards it.',
                 times: Quantity::number($times),
                 renewal: Quantity::base($here->assumptions->value(Assumed::BiologicalRenewal), Dimension::Months),
             ),
@@ -164,11 +178,13 @@ final readonly class Sizing
         return new Need(
             'skimmer',
             'Skimmer',
-            Text::of(
-                'rated from at most {least} to at least {most}',
-                least: Quantity::litres(min($now, $planned)),
-                most: Quantity::litres(max($now, $planned)),
-            ),
+            $now === $planned
+                ? Text::of('rated for {wanted}', wanted: Quantity::litres($planned))
+                : Text::of(
+                    'rated from at most {least} to at least {most}',
+                    least: Quantity::litres(min($now, $planned)),
+                    most: Quantity::litres(max($now, $planned)),
+                ),
             Text::of(
                 '{stockNow} stock now and {stockPlanned} planned. That asks for about {air} of air.{here}',
                 stockNow: ucfirst($here->path->stockNow->value),
@@ -202,7 +218,7 @@ final readonly class Sizing
                 working: Quantity::litres($here->workingLitres),
                 wanted: Quantity::base($wanted, Dimension::Power),
                 algae: $algae->title(),
-                watts: Quantity::base($algae->watts($here->assumptions), Dimension::Power),
+                watts: Quantity::base((new Power($here))->watts($algae), Dimension::Power),
                 start: Quantity::litres(150),
             ),
             $light,
@@ -210,10 +226,22 @@ final readonly class Sizing
         );
     }
 
-    private static function media(Situation $here): Need
+    /** Room for the media that are on the path; those that nobody chose need none. */
+    private static function media(Situation $here): ?Need
     {
-        $carbon = $here->assumptions->of(Assumed::CarbonVolume);
-        $alumina = $here->assumptions->of(Assumed::AluminaVolume);
+        $wanted = [];
+        foreach ([
+            [Medium::ActivatedCarbon, Assumed::CarbonVolume],
+            [Medium::Alumina, Assumed::AluminaVolume],
+        ] as [$medium, $assumed]) {
+            if (array_filter($here->path->items(), static fn (Item $item): bool => $item->holds($medium)) !== []) {
+                $wanted[] = [$medium, $here->assumptions->of($assumed)];
+            }
+        }
+        if ($wanted === []) {
+            return null;
+        }
+        $litres = static fn (Assumption $each): float => $here->workingLitres * $each->value / 1000;
         $room = array_sum(
             array_map(
                 static fn (Item $item): float => $item->kind->holdsMedia()
@@ -222,20 +250,25 @@ final readonly class Sizing
                 $here->path->items(),
             ),
         );
-        $wanted = ($here->workingLitres * ($carbon->value + $alumina->value)) / 1000;
 
         return new Need(
             'media-volume',
             'Room for media',
-            Quantity::litres($wanted),
+            Quantity::litres(array_sum(array_map(static fn (array $one): float => $litres($one[1]), $wanted))),
             Text::of(
-                'Activated carbon {carbon} and alumina {alumina} for {working}.{here}',
-                carbon: Quantity::litres(($here->workingLitres * $carbon->value) / 1000),
-                alumina: Quantity::litres(($here->workingLitres * $alumina->value) / 1000),
+                '{media} for {working}.{here}',
+                media: Text::join(' and ', array_map(
+                    static fn (array $one): Text => Text::of(
+                        '{medium} {volume}',
+                        medium: $one[0]->label(),
+                        volume: Quantity::litres($litres($one[1])),
+                    ),
+                    $wanted,
+                )),
                 working: Quantity::litres($here->workingLitres),
                 here: $room > 0.0 ? Text::of(' The containers here hold {room}.', room: Quantity::litres($room)) : '',
             ),
-            $alumina,
+            $wanted[0][1],
         );
     }
 

@@ -90,10 +90,15 @@ final readonly class BuildPlan
                 "set-{$baffle->id}",
                 Text::of('Set baffle {i}', i: $i + 1),
                 Text::of(
-                    '{baffleKind} at {place}. Mask both joints, bead, place, level, tool with a finger, pull the '
-                        .'tape at once. No water on wet silicone. Leave it overnight before the next.',
+                    $baffle->hangs()
+                        ? '{baffleKind} at {place}, its lower edge {gap} over the floor: stand it on spacers of that '
+                            .'height. {glue}'
+                        : '{baffleKind} at {place}. {glue}',
                     baffleKind: $baffle->kind->label(),
                     place: Quantity::mm($baffle->atMm),
+                    gap: Quantity::mm($baffle->gapMm),
+                    glue: 'Mask both joints, bead, place, level, tool with a finger, pull the tape at once. No water '
+                        .'on wet silicone. Leave it overnight before the next.',
                 ),
                 self::SILICONE,
                 $set?->modify('+1 day'),
@@ -128,8 +133,19 @@ final readonly class BuildPlan
             $made[] = $this->step(
                 'trays',
                 $hasTray ? 'Trays and shelves in' : 'Shelves in',
-                'Ledges level front and back; the sheet drops in and comes out with one hand.'
-                    .($hasTray ? ' Cap spare holes.' : ''),
+                Text::of(
+                    '{ledges} Level front and back; the sheet drops in and comes out with one hand.{caps}',
+                    ledges: Text::join(' ', array_map(
+                        static fn (Tray $tray): Text => Text::of(
+                            'Top of the ledges of the {tray} in chamber {chamber} at {top} over the floor.',
+                            tray: lcfirst($tray->kind->label()),
+                            chamber: $tray->chamber + 1,
+                            top: Quantity::mm($tray->undersideMm()),
+                        ),
+                        $this->section->inside->trays,
+                    )),
+                    caps: $hasTray ? ' Cap spare holes.' : '',
+                ),
                 null,
             );
         }
@@ -169,26 +185,44 @@ final readonly class BuildPlan
         $made[] = $this->step(
             'power-cut',
             'Pull the plug',
-            Text::of(
-                'The sump should come to rest at {level}, {margin} under the rim. If it stands higher, find out why '
-                    .'before salt goes in.',
-                level: Quantity::mm($this->review->here->powerCut->highestMm()),
-                margin: Quantity::mm($this->review->here->marginMm()),
-            ),
+            $this->afterPowerCut(),
             self::POWER,
         );
         $made[] = $this->step(
             'block-drain',
             'Close the drain',
-            Text::of(
-                'With someone at the plug: the return may push up {givesUp}. The display must hold it, or the '
-                    .'emergency pipe carry it and splash.',
-                givesUp: Quantity::litres($this->review->here->givesUpLitres()),
-            ),
+            $this->review->here->flowIsKnown
+                ? Text::of(
+                    'With someone at the plug: the return may push up {givesUp}. The display must hold it, or the '
+                        .'emergency pipe carry it and splash.',
+                    givesUp: Quantity::litres($this->review->here->givesUpLitres()),
+                )
+                : 'With someone at the plug: how much the return may push up is not reckoned, since the flow is not '
+                    .'known. The display must hold it, or the emergency pipe carry it and splash.',
             self::POWER,
         );
 
         return $made;
+    }
+
+    private function afterPowerCut(): Text
+    {
+        $here = $this->review->here;
+        $missing = $here->missingOfPowerCut();
+
+        return $missing === []
+            ? Text::of(
+                'The sump should come to rest at {level}, {margin} under the rim. If it stands higher, find out why '
+                    .'before salt goes in.',
+                level: Quantity::mm($here->powerCut->highestMm()),
+                margin: Quantity::mm($here->marginMm()),
+            )
+            : Text::of(
+                'Where the sump comes to rest is not reckoned. Not known: {missing}. Stand by with the plug and watch '
+                    .'the rim, which is at {rim}.',
+                missing: Text::join(', ', $missing),
+                rim: Quantity::mm($here->section->vessel->heightMm),
+            );
     }
 
     /** @return list<Finding> */

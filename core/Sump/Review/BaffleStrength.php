@@ -4,31 +4,75 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Finding;
 use Ithys\Panel\PanelLoad;
+use Ithys\Panel\Sheet;
 use Ithys\Panel\Support;
+use Ithys\Severity;
+use Ithys\Sump\Baffle;
 
-/** A baffle with water to its top on one side and none on the other. */
+/** A baffle holds the water that stands higher on its one side than on the other. */
 final class BaffleStrength extends PanelRule
 {
     public function judge(Situation $here): iterable
     {
-        foreach ($here->section->inside->baffles as $baffle) {
+        foreach ($here->section->inside->baffles as $i => $baffle) {
             if ($baffle->hangs()) {
                 continue;
             }
-            $load = PanelLoad::of(
-                $here->section->vessel->widthMm,
-                $baffle->topMm,
-                $baffle->thicknessMm,
-                $here->section->vessel->material,
-                Support::FreeTop,
-                $here->assumptions,
-                $here->density,
-            );
+            $states = [
+                'while running' => $here->running,
+                'after a power cut' => $here->powerCut,
+                'with the return emptied' => $here->emptied,
+            ];
+            $worst = null;
+            foreach ($states as $state => $lines) {
+                $load = $this->load($here, $baffle, $lines->levelsMm[$i], $lines->levelsMm[$i + 1]);
+                $worst = $worst === null || $load->safety < $worst[1]->safety ? [$state, $load] : $worst;
+            }
+            [$state, $load] = $worst;
             if (! $load->isSafe()) {
-                yield $this->strength('panel-baffle', 'This baffle', $load, Support::FreeTop->label(), $here)
+                yield $this->strength('panel-baffle', 'This baffle', $load, Support::FreeTop->label(), $state, $here)
                     ->at($baffle->id);
+
+                continue;
+            }
+            $filling = $this->load($here, $baffle, $baffle->topMm, 0.0);
+            if (! $filling->isSafe()) {
+                $finding = $this->strength(
+                    'panel-baffle-filling',
+                    'This baffle',
+                    $filling,
+                    Support::FreeTop->label(),
+                    'with water to its top on one side and none on the other',
+                    $here,
+                );
+                yield Finding::of(
+                    Severity::Remark,
+                    $finding->code,
+                    'Fill both sides of this baffle together',
+                    $finding->sentence,
+                    $finding->basis,
+                )
+                    ->at($baffle->id)
+                    ->because('It bears its water while running; one side alone is more. '.self::NO_CERTIFICATE);
             }
         }
+    }
+
+    /** Water on the lower side bears a part of it: by the moment about the floor, approximate. */
+    private function load(Situation $here, Baffle $baffle, float $oneMm, float $otherMm): PanelLoad
+    {
+        $vessel = $here->section->vessel;
+        $high = min($baffle->topMm, max($oneMm, $otherMm));
+        $low = min($high, $oneMm, $otherMm);
+
+        return PanelLoad::filled(
+            new Sheet($vessel->widthMm, $baffle->topMm, $baffle->thicknessMm, $vessel->material),
+            max(1.0, ($high ** 3 - $low ** 3) ** (1 / 3)),
+            Support::FreeTop,
+            $here->assumptions,
+            $here->density,
+        );
     }
 }

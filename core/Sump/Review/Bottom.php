@@ -36,6 +36,13 @@ final class Bottom extends PanelRule
             $here->assumptions,
             $here->density,
         );
-        yield $this->strength('panel-bottom', 'The bottom', $load, 'held at its four edges', $here);
+        yield $this->strength(
+            'panel-bottom',
+            'The bottom',
+            $load,
+            'held at its four edges',
+            'full to the rim',
+            $here,
+        );
     }
 }

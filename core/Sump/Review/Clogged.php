@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Sump\Review;
 
 use Ithys\Finding;
+use Ithys\Flow\Weir;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
@@ -23,7 +24,8 @@ final class Clogged extends TrayRule
         }
         $rim = $here->section->vessel->heightMm;
         $spill = $this->spillMm($tray, $here);
-        $level = min($tray->cloggedLevelMm($flow, $here->assumptions) ?? INF, $spill ?? INF);
+        $pipe = $tray->cloggedLevelMm($flow, $here->assumptions);
+        $level = min($pipe ?? INF, $spill ?? INF);
         yield $level >= $rim
             ? Finding::of(
                 Severity::Fault,
@@ -48,36 +50,39 @@ final class Clogged extends TrayRule
                 Severity::Good,
                 'clogged-fits',
                 'A clogged sock or roller does not flood',
-                Text::of(
-                    'The water then stands at {level}, {under} under the rim, and goes {way}. Approximate.',
-                    level: Quantity::mm($level),
-                    under: Quantity::mm($rim - $level),
-                    way: $spill !== null && $spill <= $level ? 'over the baffle beside it' : 'down the standpipe',
-                ),
+                $spill !== null && $spill <= $level
+                    ? Text::of(
+                        'The water then stands at {level}, {under} under the rim: all {flow} run unfiltered {over} '
+                            .'into chamber {next}. Approximate.',
+                        level: Quantity::mm($level),
+                        under: Quantity::mm($rim - $level),
+                        flow: Quantity::perHour($flow),
+                        over: $this->edgeMm($tray, $here) > ($this->behind($tray, $here)->topMm ?? 0.0)
+                            ? 'over the open edge of the tray'
+                            : 'over the baffle behind it',
+                        next: $tray->chamber + 2,
+                    )
+                    : Text::of(
+                        'The water then stands at {level}, {under} under the rim, and goes down the standpipe. '
+                            .'Approximate.',
+                        level: Quantity::mm($level),
+                        under: Quantity::mm($rim - $level),
+                    ),
             )
                 ->at($tray->id)
                 ->because('Then nothing filters: look at the tray when you hear it.');
     }
 
-    /**
-     * Where water that stands on the tray runs over a baffle beside it: the lowest that is no lower than the tray; null
-     * where none is.
-     */
+    /** How high water stands that all runs over the baffle behind the tray, mm; null where it cannot. */
     private function spillMm(Tray $tray, Situation $here): ?float
     {
-        $tops = [];
-        foreach ([$tray->chamber - 1, $tray->chamber] as $i) {
-            $baffle = $here->section->inside->baffles[$i] ?? null;
-            if (
-                $baffle !== null
-                && $baffle->topMm >= $tray->topMm
-                && $baffle->topMm < $here->section->vessel->heightMm
-            ) {
-                $weir = $baffle->overflow($here->section->vessel->widthMm);
-                $tops[] = $baffle->topMm + $weir->head($here->litresPerHour);
-            }
-        }
+        $edge = $this->edgeMm($tray, $here);
+        $behind = $this->behind($tray, $here);
 
-        return $tops === [] ? null : min($tops);
+        return $edge === null || $behind === null
+            ? null
+            : $edge + (new Weir($edge, $here->section->vessel->widthMm * (
+                $edge > $behind->topMm ? 1.0 : $behind->openShare
+            )))->head($here->litresPerHour);
     }
 }

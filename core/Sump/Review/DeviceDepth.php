@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Remedy;
 use Ithys\Severity;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\DeviceKind;
@@ -21,15 +23,17 @@ final class DeviceDepth implements Rule
             if ($device->kind === DeviceKind::Heater || ! isset($here->running->levelsMm[$device->chamber])) {
                 continue;
             }
-            if ($device->depth->leastMm !== null || $device->depth->mostMm !== null) {
+            if ($device->depth->leastMm === null && $device->depth->mostMm === null) {
+                if ($device->kind === DeviceKind::Skimmer) {
+                    yield Finding::of(
+                        Severity::Remark,
+                        'depth-unknown',
+                        Text::of('{device} has no depth given', device: $device->name),
+                        'Enter the depth of water its maker asks for; then it is checked here.',
+                    )->at($device->id);
+                }
+            } elseif ($here->flowIsKnown) {
                 yield $this->depth($here, $device);
-            } elseif ($device->kind === DeviceKind::Skimmer) {
-                yield Finding::of(
-                    Severity::Remark,
-                    'depth-unknown',
-                    Text::of('{device} has no depth given', device: $device->name),
-                    'Enter the depth of water its maker asks for; then it is checked here.',
-                )->at($device->id);
             }
         }
     }
@@ -54,12 +58,25 @@ final class DeviceDepth implements Rule
                 $figures,
             )->at($device->id);
         }
+        $off = $depth < $low ? $low - $depth : $high - $depth;
+        $sure = $here->assumptions->of(Assumed::LevelSure);
+        if (abs($off) <= $sure->value) {
+            return Finding::of(
+                Severity::Remark,
+                'depth-edge',
+                Text::of('{device} stands at the edge of its depth', device: $device->name),
+                $figures,
+                $sure,
+            )
+                ->at($device->id)
+                ->because('Water lines are not reckoned to the millimetre; see how it foams.');
+        }
 
         return Finding::of(
             Severity::Caution,
             'depth-off',
             Text::of(
-                $depth < $low ? '{device} stands too shallow' : '{device} stands too deep',
+                $off > 0.0 ? '{device} stands too shallow' : '{device} stands too deep',
                 device: $device->name,
             ),
             $figures,
@@ -67,39 +84,78 @@ final class DeviceDepth implements Rule
             ->at($device->id)
             ->because(
                 'Too shallow it does not foam, too deep it floods its cup.',
-                $this->fix($here, $device, $depth < $low ? $low - $depth : $high - $depth),
-            );
+                'Set its stand, the baffle that holds its water, or the water of the return chamber.',
+            )
+            ->mendedBy(...$this->remedies($here, $device, $off, is_finite($high) ? ($high - $low) / 2 : 0.0));
     }
 
-    /** @param  float  $offMm  water it lacks; below zero what it has too much */
-    private function fix(Situation $here, Placed $device, float $offMm): Text|string
+    /**
+     * Aimed at the middle of its range first, so that it does not stand at the edge again, then just into it.
+     *
+     * @param  float  $offMm  water it lacks; below zero what it has too much
+     * @param  float  $halfMm  half of its range
+     * @return list<Remedy> to be tried out
+     */
+    private function remedies(Situation $here, Placed $device, float $offMm, float $halfMm): array
     {
-        $fixes = [];
-        if ($offMm < 0.0) {
-            $fixes[] = Text::of('Put it on a stand of {stand}', stand: Quantity::mm($device->standMm - $offMm));
-        } elseif ($device->standMm > 0.0) {
-            $fixes[] = Text::of('Lower its stand by {lower}', lower: Quantity::mm(min($offMm, $device->standMm)));
-        }
-        $weir = $this->holdingBaffle($here, $device->chamber);
-        if ($weir !== null) {
-            $fixes[] = Text::of(
-                '{set} the baffle that holds its water to {top}',
-                set: $fixes === [] ? 'Set' : 'set',
-                top: Quantity::mm($weir->topMm + $offMm),
-            );
-        }
+        $into = min($halfMm, 10.0);
 
-        return $fixes === []
-            ? 'Run the return chamber at another level.'
-            : Text::of('{fixes}.', fixes: Text::join(', or ', $fixes));
+        return [
+            ...$this->changes($here, $device, $offMm > 0.0 ? ceil($offMm + $into) : floor($offMm - $into)),
+            ...$this->changes($here, $device, $offMm > 0.0 ? ceil($offMm) : floor($offMm)),
+        ];
     }
 
-    /** The next weir downstream, which decides the level in a chamber. */
+    /** @return list<Remedy> each giving it so much more water over its foot, below zero so much less */
+    private function changes(Situation $here, Placed $device, float $byMm): array
+    {
+        $stand = max(0.0, round($device->standMm - $byMm));
+        $holding = $this->holdingBaffle($here, $device->chamber);
+        $remedies = [];
+        if ($stand === 0.0 || $stand >= $here->assumptions->value(Assumed::LeastStand)) {
+            $remedies[] = new Remedy(
+                $stand === 0.0
+                    ? Text::of('Stand {device} on the floor', device: $device->name)
+                    : Text::of(
+                        'Put {device} on a stand of {stand}',
+                        device: $device->name,
+                        stand: Quantity::mm($stand),
+                    ),
+                $device->id,
+                'standMm',
+                $stand,
+            );
+        }
+        $level = round(($holding->topMm ?? $here->section->water->returnLevelMm) + $byMm);
+        $remedies[] = $holding === null
+            ? new Remedy(
+                Text::of('Run the return chamber at {level}', level: Quantity::mm($level)),
+                '',
+                'returnLevelMm',
+                $level,
+            )
+            : new Remedy(
+                Text::of(
+                    'Set the top of the baffle at {place}, which holds its water, to {top}',
+                    place: Quantity::mm($holding->atMm),
+                    top: Quantity::mm($level),
+                ),
+                $holding->id,
+                'topMm',
+                $level,
+            );
+
+        return $remedies;
+    }
+
+    /** The baffle whose top decides the level in a chamber; null where the return chamber does. */
     private function holdingBaffle(Situation $here, int $chamber): ?Baffle
     {
-        foreach (array_slice($here->section->inside->baffles, $chamber) as $baffle) {
-            if (! $baffle->hangs()) {
-                return $baffle;
+        $baffles = $here->section->inside->baffles;
+        for ($i = $chamber; $i < count($baffles); $i++) {
+            // One that hangs lets the level behind it through, and so does one that is drowned.
+            if (! $baffles[$i]->hangs() && $here->running->levelsMm[$i + 1] <= $baffles[$i]->topMm) {
+                return $baffles[$i];
             }
         }
 

@@ -15,7 +15,7 @@ final class DrainCarries implements Rule
     public function judge(Situation $here): iterable
     {
         $drain = $here->plumbing->drain->carries($here->assumptions, $here->viscosity);
-        if ($drain === null) {
+        if ($drain === null || $here->litresPerHour <= 0.0) {
             return;
         }
         $figures = Text::of(

@@ -24,12 +24,19 @@ final class EmergencyCarries implements Rule
                     'One drain is all the way down there is; a snail in it is enough.',
                 )->because(
                     'When the drain blocks, the display fills by what the return chamber can give up.',
-                    'Add an emergency pipe that carries all of the return alone, or make sure that a blocked drain '
-                        .'fits in the display.',
+                    $here->displayRoomLitres !== null && $here->givesUpLitres() + $here->topOffLitres()
+                        <= $here->displayRoomLitres
+                        ? 'A blocked drain fits in the display as drawn; an emergency pipe that carries all of the '
+                            .'return alone also keeps it from standing there.'
+                        : 'Add an emergency pipe that carries all of the return alone, or make room in the display '
+                            .'for a blocked drain.',
                     'Some keepers do without where a blocked drain fits; most who drill make room for one.',
                 );
             }
 
+            return;
+        }
+        if ($here->litresPerHour <= 0.0) {
             return;
         }
         $figures = Text::of(

@@ -10,6 +10,7 @@ use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
 use Ithys\Sump\Chamber;
+use Ithys\Sump\DeviceKind;
 use Ithys\Sump\Placed;
 
 /** A device fits its chamber with room for a hand, and comes out under the cabinet. */
@@ -76,7 +77,7 @@ final class Footprint implements Rule
     /** @return iterable<Finding> */
     private function underCabinet(Situation $here, Placed $device): iterable
     {
-        $cabinet = $here->section->cabinetMm;
+        $cabinet = $here->section->cabinet->heightMm;
         if ($cabinet !== null && $device->topMm() > $cabinet) {
             yield Finding::of(
                 Severity::Fault,
@@ -90,6 +91,41 @@ final class Footprint implements Rule
             )
                 ->at($device->id)
                 ->because('Cup, sock or roll have to be lifted out above it.', 'Lower its stand, or take a lower one.');
+        } elseif ($device->kind === DeviceKind::Skimmer) {
+            yield from $this->cup($here, $device, $cabinet);
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function cup(Situation $here, Placed $skimmer, ?float $cabinetMm): iterable
+    {
+        $share = $here->assumptions->of(Assumed::CupLift);
+        $lift = $skimmer->topMm() + $share->value * $skimmer->size->heightMm;
+        if ($cabinetMm === null) {
+            yield Finding::of(
+                Severity::Remark,
+                'cup-lift-unknown',
+                Text::of('Whether the cup of {device} comes out is not known', device: $skimmer->name),
+                'The clear height of the cabinet is not given.',
+            )->at($skimmer->id);
+        } elseif ($lift > $cabinetMm) {
+            yield Finding::of(
+                Severity::Caution,
+                'cup-lift',
+                Text::of('The cup of {device} does not come out', device: $skimmer->name),
+                Text::of(
+                    'It reaches to {top}; to lift its cup off, about {lift} are needed. The cabinet has {cabinet}.',
+                    top: Quantity::mm($skimmer->topMm()),
+                    lift: Quantity::mm($lift),
+                    cabinet: Quantity::mm($cabinetMm),
+                ),
+                $share,
+            )
+                ->at($skimmer->id)
+                ->because(
+                    'The cup is emptied every few days.',
+                    'Lower its stand and its water, take a lower one, or let the sump slide out.',
+                );
         }
     }
 }

@@ -8,9 +8,11 @@ use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Remedy;
 use Ithys\Severity;
 use Ithys\Sump\DeviceKind;
 use Ithys\Sump\Placed;
+use Ithys\Sump\WaterLines;
 
 /** A heater stays under water in every state. */
 final class HeaterCover implements Rule
@@ -41,8 +43,9 @@ final class HeaterCover implements Rule
                 ->at($device->id)
                 ->because(self::HAZARD, 'Enter how high over its foot the line is that must stay under water.');
         }
+        // What is missing of a power cut only adds water.
         $covers = array_map(
-            static fn ($lines): float => (float) $device->coverMm($lines),
+            static fn (WaterLines $lines): float => (float) $device->coverMm($lines),
             [
                 'while running' => $here->running,
                 'after a power cut' => $here->powerCut,
@@ -51,6 +54,7 @@ final class HeaterCover implements Rule
         );
         $cover = min($covers);
         $worst = (string) array_search($cover, $covers, true);
+        $line = $device->standMm + $device->depth->leastMm;
         if ($cover >= $wanted->value - 0.05) {
             return Finding::of(
                 Severity::Good,
@@ -64,16 +68,24 @@ final class HeaterCover implements Rule
                 $wanted,
             )->at($device->id);
         }
-        $line = $device->standMm + $device->depth->leastMm;
+        $least = $cover < 0.0 ? 0.0 : $wanted->value - 0.05;
+        $lacking = array_filter($covers, static fn (float $mm): bool => $mm < $least);
 
         return Finding::of(
             $cover < 0.0 ? Severity::Fault : Severity::Caution,
             'heater-dry',
             Text::of($cover < 0.0 ? '{device} would stand dry' : '{device} is hardly covered', device: $device->name),
             Text::of(
-                '{state} the water is at {level}; its line is at {line}.',
-                state: ucfirst($worst),
-                level: Quantity::mm($cover + $line),
+                '{states}; its line is at {line}.',
+                states: Text::join(', ', array_map(
+                    static fn (string $state, float $mm): Text => Text::of(
+                        '{state} the water is at {level}',
+                        state: $state === array_key_first($lacking) ? ucfirst($state) : $state,
+                        level: Quantity::mm($mm + $line),
+                    ),
+                    array_keys($lacking),
+                    $lacking,
+                )),
                 line: Quantity::mm($line),
             ),
             $wanted,
@@ -83,8 +95,26 @@ final class HeaterCover implements Rule
                 self::HAZARD,
                 Text::of(
                     'Move it behind a baffle that keeps its water, or lower it by {lower}.',
-                    lower: Quantity::mm($wanted->value - $cover),
+                    lower: Quantity::mm(ceil($wanted->value - $cover)),
                 ),
-            );
+            )
+            ->mendedBy(...$this->lower($device, $wanted->value - $cover));
+    }
+
+    /** @return list<Remedy> */
+    private function lower(Placed $device, float $byMm): array
+    {
+        $stand = floor($device->standMm - $byMm);
+
+        return $stand < 0.0
+            ? []
+            : [
+                new Remedy(
+                    Text::of('Set its foot {stand} over the floor', stand: Quantity::mm($stand)),
+                    $device->id,
+                    'standMm',
+                    $stand,
+                ),
+            ];
     }
 }

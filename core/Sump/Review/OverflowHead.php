@@ -15,8 +15,8 @@ final class OverflowHead implements Rule
     public function judge(Situation $here): iterable
     {
         $head = $here->plumbing->overflow()?->headMm($here->litresPerHour);
-        $fall = $here->section->drainDown->fallMm;
-        if ($head === null || $head <= $fall + 0.5) {
+        $fall = $here->section->drainDown->display->fallMm;
+        if ($head === null || $fall === null || $head <= $fall + 0.5) {
             return;
         }
         yield Finding::of(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Sump\Review;
 
 use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumption;
 use Ithys\Finding;
 use Ithys\Panel\PanelLoad;
 use Ithys\Quantity\Dimension;
@@ -17,31 +18,41 @@ abstract class PanelRule implements Rule
 {
     protected const NO_CERTIFICATE = 'A check, not a certificate: the tank maker or a glazier decides.';
 
-    /** @param  string  $support  which edges hold it */
+    /**
+     * @param  string  $support  which edges hold it
+     * @param  string  $load  with what water
+     */
     protected function strength(
         string $code,
         string $what,
-        PanelLoad $load,
+        PanelLoad $bears,
         string $support,
+        string $load,
         Situation $here,
     ): Finding {
         $strength = $here->section->vessel->material->strength($here->assumptions);
         $figures = Text::of(
-            '{what}, {support}: at the worst {stress} and {bend} of bending; the strength is {safety} times that, '
-                .'{wanted} is wanted.{beyond}',
+            '{what}, {support}, {load}: at the worst {stress} and {bend} of bending; the strength is {safety} times '
+                .'that, {wanted} is wanted.{beyond}',
             what: $what,
             support: $support,
-            stress: Quantity::base($load->stress, Dimension::Stress, $load->stress < 10.0 ? 1 : 0),
-            bend: Quantity::mm($load->deflectionMm),
-            safety: Quantity::number($load->safety, 1),
+            load: $load,
+            stress: $this->stress($bears),
+            bend: Quantity::mm($bears->deflectionMm),
+            safety: Quantity::number($bears->safety, 1),
             wanted: Quantity::number($here->assumptions->value(Assumed::PanelSafety), 1),
-            beyond: $load->beyondTheory ? ' It bends further than the theory holds.' : '',
+            beyond: $bears->beyondTheory ? ' It bends further than the theory holds.' : '',
         );
-        if ($load->isSafe()) {
-            return Finding::of(Severity::Good, $code, 'Thick enough by plate theory', $figures, $strength)
-                ->because(self::NO_CERTIFICATE);
-        }
-        $isFault = $load->safety < $here->assumptions->value(Assumed::PanelFault);
+
+        return $bears->isSafe()
+            ? Finding::of(Severity::Good, $code, 'Thick enough by plate theory', $figures, $strength)
+                ->because(self::NO_CERTIFICATE)
+            : $this->thin($code, $figures, $bears->safety, $strength, $here);
+    }
+
+    protected function thin(string $code, Text $figures, float $safety, Assumption $strength, Situation $here): Finding
+    {
+        $isFault = $safety < $here->assumptions->value(Assumed::PanelFault);
 
         return Finding::of(
             $isFault ? Severity::Fault : Severity::Caution,
@@ -56,5 +67,10 @@ abstract class PanelRule implements Rule
             ),
             'Take a thicker sheet, brace the top, or ask the maker.',
         );
+    }
+
+    protected function stress(PanelLoad $load): Quantity
+    {
+        return Quantity::base($load->stress, Dimension::Stress, $load->stress < 10.0 ? 1 : 0);
     }
 }

@@ -7,11 +7,15 @@ namespace Ithys\Sump\Review;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Remedy;
 use Ithys\Severity;
 
 /** The water of the return chamber stands between the least its pump takes and the rim. */
 final class ReturnLevel implements Rule
 {
+    /** How far over the least of its pump a chamber is proposed to run, mm. */
+    private const OVER_PUMP = 60.0;
+
     public function judge(Situation $here): iterable
     {
         $water = $here->section->water;
@@ -41,7 +45,15 @@ final class ReturnLevel implements Rule
             )->because(
                 'Air in the pump stops it and fills the display with bubbles.',
                 'Run the return chamber higher.',
-            );
+            )->mendedBy(new Remedy(
+                Text::of(
+                    'Run the return chamber at {level}',
+                    level: Quantity::mm(ceil($water->pumpMinimumMm + self::OVER_PUMP)),
+                ),
+                '',
+                'returnLevelMm',
+                ceil($water->pumpMinimumMm + self::OVER_PUMP),
+            ));
         }
     }
 }

@@ -8,6 +8,7 @@ use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Remedy;
 use Ithys\Severity;
 use Ithys\Sump\Chamber;
 use Ithys\Sump\Tray\Opening;
@@ -24,8 +25,17 @@ final class RollerFits extends TrayRule
         }
         $above = $here->assumptions->of(Assumed::StandingOverRoller);
         $below = $here->assumptions->of(Assumed::RoomUnderRoller);
-        $pipes = array_map(static fn (Opening $pipe): float => $pipe->standsMm, $tray->of(OpeningKind::Standpipe));
-        $stands = min($here->section->vessel->heightMm - $tray->topMm, ...$pipes === [] ? [INF] : $pipes);
+        // Water that runs off the tray does not rise on it.
+        $ways = [
+            'rim' => $here->section->vessel->heightMm - $tray->topMm,
+            'edge' => ($this->edgeMm($tray, $here) ?? INF) - $tray->topMm,
+            'pipe' => min([
+                INF,
+                ...array_map(static fn (Opening $pipe): float => $pipe->standsMm, $tray->of(OpeningKind::Standpipe)),
+            ]),
+        ];
+        $stands = min($ways);
+        $way = array_search($stands, $ways, true);
         $lacksWater = $stands < $above->value - 0.05;
         $lacksRoom = $tray->undersideMm() < $below->value - 0.05;
         if ($lacksWater) {
@@ -34,7 +44,8 @@ final class RollerFits extends TrayRule
                 'roller-water',
                 'Too little water can stand over the roller’s tray',
                 Text::of(
-                    '{stands} can; it wants {above}.',
+                    $way === 'edge' ? '{stands} can before it runs over the baffle behind; it wants {above}.'
+                        : '{stands} can; it wants {above}.',
                     stands: Quantity::mm($stands),
                     above: $above->quantity(),
                 ),
@@ -43,7 +54,12 @@ final class RollerFits extends TrayRule
                 ->at($tray->id)
                 ->because(
                     'The rising water is what moves the fleece on.',
-                    $pipes !== [] && min($pipes) <= $stands ? 'Raise the mouth of the standpipe.' : 'Lower the tray.',
+                    match ($way) {
+                        'pipe' => 'Raise the mouth of the standpipe.',
+                        'edge' => 'Hang a baffle behind the tray that stands higher than it: over its open edge the '
+                            .'water runs on, and the roller never moves.',
+                        default => 'Lower the tray.',
+                    },
                 );
         }
         if ($lacksRoom) {
@@ -63,9 +79,15 @@ final class RollerFits extends TrayRule
                     'The roll and its drum hang below the tray.',
                     Text::of(
                         'Raise the tray by {raise}.',
-                        raise: Quantity::mm($below->value - $tray->undersideMm()),
+                        raise: Quantity::mm(ceil($below->value - $tray->undersideMm())),
                     ),
-                );
+                )
+                ->mendedBy(new Remedy(
+                    Text::of('Set the tray to {top}', top: Quantity::mm(ceil($below->value + $tray->thicknessMm))),
+                    $tray->id,
+                    'topMm',
+                    ceil($below->value + $tray->thicknessMm),
+                ));
         }
         if (! $lacksWater && ! $lacksRoom) {
             yield Finding::of(
@@ -80,7 +102,7 @@ final class RollerFits extends TrayRule
                 $above,
             )->at($tray->id);
         }
-        yield from $this->lift($tray, $here->section->cabinetMm);
+        yield from $this->lift($tray, $here->section->cabinet->heightMm);
     }
 
     /** @return iterable<Finding> */

@@ -18,7 +18,7 @@ final class ShelfWet extends TrayRule
     protected function of(Tray $tray, Chamber $chamber, Situation $here): iterable
     {
         $level = $here->running->levelsMm[$tray->chamber];
-        if ($tray->kind === TrayKind::EggCrate && $level < $tray->topMm) {
+        if ($here->flowIsKnown && $tray->kind === TrayKind::EggCrate && $level < $tray->topMm) {
             yield Finding::of(
                 Severity::Remark,
                 'shelf-dry',

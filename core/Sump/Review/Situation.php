@@ -6,10 +6,15 @@ namespace Ithys\Sump\Review;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Path\Path;
+use Ithys\Quantity\Text;
+use Ithys\Remedy;
 use Ithys\Sump\Cutting\Workshop;
+use Ithys\Sump\FurtherTank;
+use Ithys\Sump\Mended;
 use Ithys\Sump\Plumbing;
 use Ithys\Sump\Section;
 use Ithys\Sump\WaterLines;
+use Ithys\Water\Conditions;
 
 /** A sump with its water in three states, as a reviewer sees it. */
 final readonly class Situation
@@ -24,27 +29,71 @@ final readonly class Situation
     /** Defaults as its tank has them. */
     public Assumptions $assumptions;
 
+    /** Flow through the sump, L/h; none while it is not known. */
+    public float $litresPerHour;
+
+    public bool $flowIsKnown;
+
+    /** Kinematic, m²/s. */
+    public float $viscosity;
+
+    /** Of the water, kg/m³. */
+    public float $density;
+
     /**
-     * @param  float  $litresPerHour  flow through the sump
+     * @param  ?float  $litresPerHour  flow through the sump; null while it is not known
      * @param  ?float  $displayRoomLitres  between the water line of the display and its rim; null while not known
-     * @param  float  $viscosity  kinematic, m²/s
-     * @param  float  $density  kg/m³
      * @param  ?Path  $path  the path it stands in, whose items say of what fittings they are
+     * @param  list<FurtherTank>  $further  what is known of the further tanks on it
      */
     public function __construct(
         public Section $section,
-        public float $litresPerHour,
+        ?float $litresPerHour,
         public ?float $displayRoomLitres,
-        public float $viscosity,
-        public float $density,
+        public Conditions $water,
         public Plumbing $plumbing = new Plumbing,
         public Workshop $workshop = new Workshop,
         public ?Path $path = null,
+        public array $further = [],
     ) {
         $this->assumptions = $section->assumptions;
-        $this->running = WaterLines::running($section, $litresPerHour);
-        $this->powerCut = WaterLines::powerCut($section, $litresPerHour);
-        $this->emptied = WaterLines::returnEmptied($section, $litresPerHour);
+        $this->litresPerHour = $litresPerHour ?? 0.0;
+        $this->flowIsKnown = $litresPerHour !== null;
+        $this->viscosity = $water->viscosity();
+        $this->density = $water->density();
+        $this->running = WaterLines::running($section, $this->litresPerHour);
+        $this->powerCut = WaterLines::powerCut($section, $this->litresPerHour);
+        $this->emptied = WaterLines::returnEmptied($section, $this->litresPerHour);
+    }
+
+    /** The same with one figure of the sump changed. */
+    public function after(Remedy $remedy): self
+    {
+        return new self(
+            Mended::section($this->section, $remedy),
+            $this->flowIsKnown ? $this->litresPerHour : null,
+            $this->displayRoomLitres,
+            $this->water,
+            $this->plumbing,
+            $this->workshop,
+            $this->path,
+            $this->further,
+        );
+    }
+
+    /** @return list<Text> what is not known of how high the water stands after a power cut */
+    public function missingOfPowerCut(): array
+    {
+        return [
+            ...$this->flowIsKnown ? [] : [Text::wrap('the flow through the sump')],
+            ...$this->section->drainDown->missing(),
+        ];
+    }
+
+    /** What the top-off can add while the return pushes water up, L; none without a reservoir. */
+    public function topOffLitres(): float
+    {
+        return $this->section->water->reservoirLitres ?? 0.0;
     }
 
     /** Litres left to the rim after a power cut; below zero they are on the floor. */

@@ -8,6 +8,7 @@ use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Remedy;
 use Ithys\Severity;
 use Ithys\Sump\Chamber;
 use Ithys\Sump\Tray\Opening;
@@ -21,7 +22,7 @@ final class SockHangs extends TrayRule
         foreach ($tray->openings as $opening) {
             if ($opening->kind->isSock()) {
                 yield from $this->floor($tray, $opening, $here);
-                yield from $this->lift($tray, $opening, $here->section->cabinetMm);
+                yield from $this->lift($tray, $opening, $here->section->cabinet->heightMm);
             }
         }
     }
@@ -51,7 +52,13 @@ final class SockHangs extends TrayRule
                         'Take a sock of {longest} at the most, or raise the tray.',
                         longest: Quantity::mm(max(0.0, $tray->topMm - $clear->value)),
                     ),
-                );
+                )
+                ->mendedBy(new Remedy(
+                    Text::of('Set the tray to {top}', top: Quantity::mm(ceil($sock->hangsMm + $clear->value))),
+                    $tray->id,
+                    'topMm',
+                    ceil($sock->hangsMm + $clear->value),
+                ));
         }
     }
 

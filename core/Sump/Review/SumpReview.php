@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Sump\Review;
 
 use Ithys\Finding;
+use Ithys\Remedy;
+use Ithys\Severity;
 
 /** What a sump means: every rule asked once, faults first. */
 final readonly class SumpReview
@@ -20,12 +22,69 @@ final readonly class SumpReview
     public static function of(Situation $here): self
     {
         $ofCuts = self::ask([new StockSheets, new BasketFits, new Blackout], $here);
+        $ofWater = self::ask(self::rules(), $here);
+        $tried = array_map(
+            static fn (Finding $finding): Finding => self::tryOut($finding, $ofWater, $here),
+            $ofWater,
+        );
 
         return new self(
             $here,
-            Finding::gravestFirst([...self::ask(self::rules(), $here), ...$ofCuts]),
+            Finding::gravestFirst([
+                ...$tried,
+                ...self::ask([new Walls, new Bottom, new BaffleStrength], $here),
+                ...$ofCuts,
+            ]),
             Finding::gravestFirst($ofCuts),
         );
+    }
+
+    /**
+     * A finding with those of its remedies that mend it and make nothing else worse.
+     *
+     * @param  list<Finding>  $others  all that the sump is told now
+     */
+    private static function tryOut(Finding $finding, array $others, Situation $here): Finding
+    {
+        if ($finding->remedies === []) {
+            return $finding;
+        }
+        $mends = static function (Remedy $remedy) use ($finding, $others, $here): bool {
+            $then = self::grave(self::ask(self::rules(), $here->after($remedy)));
+
+            return ! isset($then[self::mark($finding)]) && array_diff_key($then, self::grave($others)) === [];
+        };
+
+        $kept = [];
+        foreach ($finding->remedies as $remedy) {
+            $figure = "{$remedy->part} {$remedy->field}";
+            if (! isset($kept[$figure]) && $mends($remedy)) {
+                $kept[$figure] = $remedy;
+            }
+        }
+
+        return $finding->mendedBy(...array_values($kept));
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return array<string, Severity> faults and cautions by what and where
+     */
+    private static function grave(array $findings): array
+    {
+        $grave = [];
+        foreach ($findings as $finding) {
+            if ($finding->severity->isGrave()) {
+                $grave[self::mark($finding)] = $finding->severity;
+            }
+        }
+
+        return $grave;
+    }
+
+    private static function mark(Finding $finding): string
+    {
+        return "{$finding->code} {$finding->at}";
     }
 
     /**
@@ -36,31 +95,43 @@ final readonly class SumpReview
     {
         $findings = [];
         foreach ($rules as $rule) {
-            array_push($findings, ...$rule->judge($here));
+            foreach ($rule->judge($here) as $finding) {
+                $findings[] = $finding;
+            }
         }
 
         return $findings;
     }
 
-    /** @return list<Rule> in the order in which a builder asks */
+    /** @return list<Rule> about the water and what stands in it, in the order in which a builder asks */
     private static function rules(): array
     {
         return [
             new BafflesStand,
+            new InCabinet,
             new ReturnLevel,
+            new FlowUnknown,
+            new PumpLifts,
+            new PumpFeedsAll,
             new RunningOver,
             new PowerCut,
             new BlockedDrain,
+            new TopOffStuck,
             new DryChamber,
             new TopUp,
             new DrainCarries,
             new EmergencyCarries,
             new OverflowHead,
+            new FurtherTanksDrain,
             new PipesMate,
             new UnderGaps,
+            new UnderTopWet,
+            new BubbleTrap,
             new WeirHeads,
+            new Waterfall,
             new InItsChamber,
             new Footprint,
+            new PumpUnderWater,
             new HeaterCover,
             new DeviceDepth,
             new Crowded,
@@ -73,9 +144,6 @@ final readonly class SumpReview
             new SpareHole,
             new Clogged,
             new TrayDrowned,
-            new Walls,
-            new Bottom,
-            new BaffleStrength,
         ];
     }
 }

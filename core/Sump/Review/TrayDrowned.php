@@ -7,6 +7,7 @@ namespace Ithys\Sump\Review;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Remedy;
 use Ithys\Severity;
 use Ithys\Sump\Chamber;
 use Ithys\Sump\Tray\Tray;
@@ -36,8 +37,14 @@ final class TrayDrowned extends TrayRule
                 'Water that stands as high below the tray as above it does not pass through the cloth.',
                 Text::of(
                     'Raise the tray by {raise}, or lower the baffle that holds the water.',
-                    raise: Quantity::mm($level - $tray->undersideMm()),
+                    raise: Quantity::mm(ceil($level - $tray->undersideMm())),
                 ),
-            );
+            )
+            ->mendedBy(new Remedy(
+                Text::of('Set the tray to {top}', top: Quantity::mm(ceil($level + $tray->thicknessMm))),
+                $tray->id,
+                'topMm',
+                ceil($level + $tray->thicknessMm),
+            ));
     }
 }

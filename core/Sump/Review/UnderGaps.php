@@ -9,6 +9,7 @@ use Ithys\Finding;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Remedy;
 use Ithys\Severity;
 use Ithys\Sump\Baffle;
 
@@ -37,7 +38,8 @@ final class UnderGaps implements Rule
                     ->because(
                         'It holds neither bubbles nor what floats back.',
                         'Lower it until its edge is well under the water.',
-                    );
+                    )
+                    ->mendedBy(...$this->lower($here, $baffle, max($before, $behind)));
             } elseif ($here->litresPerHour > 0.0) {
                 yield $this->speed($here, $baffle);
                 yield from $this->loss($here, $baffle, $before, $before - $behind);
@@ -45,11 +47,33 @@ final class UnderGaps implements Rule
         }
     }
 
+    /** @return list<Remedy> its edge so far under the water that bubbles do not slip by */
+    private function lower(Situation $here, Baffle $baffle, float $levelMm): array
+    {
+        $gap = min($here->assumptions->value(Assumed::ProposedGap), floor($levelMm / 2));
+
+        return $gap < 1.0
+            ? []
+            : [
+                new Remedy(
+                    Text::of('Hang it {gap} over the floor', gap: Quantity::mm($gap)),
+                    $baffle->id,
+                    'gapMm',
+                    $gap,
+                ),
+            ];
+    }
+
     private function speed(Situation $here, Baffle $baffle): Finding
     {
         $width = $here->section->vessel->widthMm;
         $speed = $baffle->gap($width, $here->assumptions)->speed($here->litresPerHour);
         $most = $here->assumptions->of(Assumed::BubbleSpeed);
+        // Builders leave no less than a usual gap, which also clogs less.
+        $gap = max(
+            ceil($here->litresPerHour / 3.6 / $most->value / $width),
+            $here->assumptions->value(Assumed::ProposedGap),
+        );
         $shown = Quantity::base($speed, Dimension::Speed, 2);
 
         return $speed > $most->value
@@ -69,9 +93,15 @@ final class UnderGaps implements Rule
                     'Small bubbles rise more slowly than that.',
                     Text::of(
                         'A gap of {gap} would slow it down enough.',
-                        gap: Quantity::mm($here->litresPerHour / 3.6e6 / $most->value / $width * 1e6),
+                        gap: Quantity::mm($gap),
                     ),
                 )
+                ->mendedBy(new Remedy(
+                    Text::of('Open the gap to {gap}', gap: Quantity::mm($gap)),
+                    $baffle->id,
+                    'gapMm',
+                    $gap,
+                ))
             : Finding::of(
                 Severity::Good,
                 'gap-fits',

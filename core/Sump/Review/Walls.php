@@ -4,25 +4,130 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumption;
+use Ithys\Finding;
 use Ithys\Panel\PanelLoad;
+use Ithys\Panel\Sheet;
 use Ithys\Panel\Support;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Severity;
+use Ithys\Sump\WaterLines;
 
-/** The long wall full to the rim. */
+/** The long wall under its water while running and after a power cut, and full to the rim as in a leak test. */
 final class Walls extends PanelRule
 {
     public function judge(Situation $here): iterable
     {
         $vessel = $here->section->vessel;
         $support = $vessel->braced ? Support::FourEdges : Support::FreeTop;
-        $load = PanelLoad::of(
-            $vessel->lengthMm,
-            $vessel->heightMm,
-            $vessel->wallMm,
-            $vessel->material,
+        $rim = $this->load($here, $support, $vessel->lengthMm, $vessel->heightMm);
+        $running = $this->worst($here, $support, $here->running);
+        // What is missing of a power cut could fill it to the rim, and no further.
+        $cut = $here->missingOfPowerCut() === [] ? $this->worst($here, $support, $here->powerCut) : $rim;
+        $least = min($running->safety, $cut->safety);
+        $wanted = $here->assumptions->value(Assumed::PanelSafety);
+        $isKnown = $here->missingOfPowerCut() === [];
+        $figures = Text::of(
+            '{support}: running {running}; after a power cut {cut}; full to the rim {rim}. {wanted} times is wanted.',
+            support: Text::of('The long wall, {edges}', edges: $support->label()),
+            running: $this->says($running),
+            cut: $isKnown ? $this->says($cut) : 'not reckoned yet',
+            rim: $this->says($rim),
+            wanted: Quantity::number($wanted, 1),
+        );
+        $strength = $vessel->material->strength($here->assumptions);
+        yield match (true) {
+            $rim->safety >= $wanted && $running->safety >= $wanted => $this->enough($figures, $strength),
+            ! $isKnown && $running->safety >= $wanted => Finding::of(
+                Severity::Remark,
+                'panel-wall-unknown',
+                'Whether the wall is thick enough is not reckoned to the end',
+                $figures,
+                $strength,
+            )->because(self::NO_CERTIFICATE, 'Give what is missing of the power cut.'),
+            $least >= $wanted => Finding::of(
+                Severity::Remark,
+                'panel-wall-rim',
+                'Thick enough for its water, not for a fill to the rim',
+                $figures,
+                $strength,
+            )->because(
+                'A leak test fills it to the rim. '.self::NO_CERTIFICATE,
+                'A tank sold as an aquarium is made to be filled: ask its maker. Brace the top before you test one of '
+                    .'your own.',
+            ),
+            default => $this->thin('panel-wall', $figures, $least, $strength, $here),
+        };
+    }
+
+    private function enough(Text $figures, Assumption $strength): Finding
+    {
+        return Finding::of(Severity::Good, 'panel-wall', 'Thick enough by plate theory', $figures, $strength)
+            ->because(self::NO_CERTIFICATE);
+    }
+
+    private function says(PanelLoad $load): Text
+    {
+        return Text::of(
+            '{stress}, strength {safety} times that, {bend} of bending',
+            stress: $this->stress($load),
+            safety: Quantity::number($load->safety, 1),
+            bend: Quantity::mm($load->deflectionMm),
+        );
+    }
+
+    /** The most any part of the wall between two baffles that hold it has to bear. */
+    private function worst(Situation $here, Support $support, WaterLines $lines): PanelLoad
+    {
+        $spans = $this->spans($here, $lines);
+        // A part that is no longer and no deeper than another bears no more.
+        $rest = array_filter($spans, static fn (array $one): bool => array_filter(
+            $spans,
+            static fn (array $other): bool => $other !== $one && $other[0] >= $one[0] && $other[1] >= $one[1],
+        ) === []);
+        $loads = array_map(
+            fn (array $span): PanelLoad => $this->load($here, $support, $span[0], $span[1]),
+            array_unique($rest, SORT_REGULAR),
+        );
+        usort($loads, static fn (PanelLoad $a, PanelLoad $b): int => $a->safety <=> $b->safety);
+
+        return $loads[0] ?? $this->load($here, $support, $here->section->vessel->lengthMm, $lines->highestMm());
+    }
+
+    /** @return list<array{float, float}> length and depth of the water of each part of the wall, mm */
+    private function spans(Situation $here, WaterLines $lines): array
+    {
+        $share = $here->assumptions->value(Assumed::WallHeld);
+        $spans = [];
+        $from = 0.0;
+        $depth = $lines->levelsMm[0];
+        foreach ($here->section->inside->baffles as $i => $baffle) {
+            $level = max($depth, $lines->levelsMm[$i + 1]);
+            $holds = $baffle->topMm >= $share * $level && $baffle->gapMm <= (1 - $share) * $level;
+            if ($holds && $baffle->atMm > $from) {
+                $spans[] = [$baffle->atMm - $from, $depth];
+                [$from, $depth] = [$baffle->endMm(), $lines->levelsMm[$i + 1]];
+            } else {
+                $depth = $level;
+            }
+        }
+        $spans[] = [max(1.0, $here->section->vessel->lengthMm - $from), $depth];
+
+        return $spans;
+    }
+
+    private function load(Situation $here, Support $support, float $lengthMm, float $depthMm): PanelLoad
+    {
+        $vessel = $here->section->vessel;
+
+        return PanelLoad::filled(
+            new Sheet($lengthMm, $vessel->heightMm, $vessel->wallMm, $vessel->material),
+            max(1.0, $depthMm),
             $support,
             $here->assumptions,
             $here->density,
         );
-        yield $this->strength('panel-wall', 'The long wall', $load, $support->label(), $here);
     }
 }

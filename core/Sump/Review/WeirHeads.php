@@ -15,6 +15,9 @@ final class WeirHeads implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        if ($here->litresPerHour <= 0.0) {
+            return;
+        }
         foreach ($here->section->inside->baffles as $i => $baffle) {
             if ($baffle->hangs()) {
                 continue;

@@ -14,6 +14,7 @@ enum OpeningKind: string
     case Roller = 'roller';
     case Standpipe = 'standpipe';
     case Spare = 'spare';
+    case Capped = 'capped';
 
     public function label(): string
     {
@@ -23,6 +24,7 @@ enum OpeningKind: string
             self::Roller => 'Fleece roller',
             self::Standpipe => 'Standpipe, the emergency way',
             self::Spare => 'Spare hole, not capped',
+            self::Capped => 'Spare hole, capped',
         };
     }
 
@@ -36,6 +38,12 @@ enum OpeningKind: string
         return $this === self::SmallSock || $this === self::LargeSock;
     }
 
+    /** Whether it is a hole and nothing in it. */
+    private function isHole(): bool
+    {
+        return $this === self::Spare || $this === self::Capped;
+    }
+
     /** Whether the water has to go through cloth there, which clogs. */
     public function filters(): bool
     {
@@ -45,15 +53,17 @@ enum OpeningKind: string
     /** One of a usual size. */
     public function usual(string $id, Assumptions $assumptions): Opening
     {
-        $figure = fn (string $name): float => $assumptions->value("opening-{$this->value}-{$name}");
+        // A cap changes nothing about the hole.
+        $kind = $this === self::Capped ? self::Spare : $this;
+        $figure = fn (string $name): float => $assumptions->value("opening-{$kind->value}-{$name}");
 
         return new Opening(
             $id,
             $this,
             $figure('length'),
             $this->isRound() ? $figure('length') : $figure('width'),
-            $this === self::Spare ? 0.0 : $figure('stands'),
-            $this === self::Spare ? 0.0 : $figure('hangs'),
+            $this->isHole() ? 0.0 : $figure('stands'),
+            $this->isHole() ? 0.0 : $figure('hangs'),
         );
     }
 }

@@ -69,6 +69,8 @@ export interface Finding {
     reason: string | null;
     school: string | null;
     fix: string | null;
+    /** Figures of a drawing that would each mend it, as typed. */
+    remedies: { does: string; part: string; field: string; typed: string }[];
 }
 
 /** One piece of equipment on the water line. */

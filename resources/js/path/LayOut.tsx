@@ -98,14 +98,10 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
     const add = (kind: string, place?: edit.Place) => {
         const item = edit.newItem(path, kind);
         const after = open === null ? null : edit.placeOf(path, open);
-        const main = path.lines.find((line) => line.id === edit.MAIN);
         const next = edit.insert(
             path,
             item,
-            place ??
-                (after === null
-                    ? { line: edit.MAIN, index: main?.items.length ?? 0 }
-                    : { line: after.line, index: after.index + 1 }),
+            place ?? (after === null ? edit.endFor(path, kind, kinds) : { line: after.line, index: after.index + 1 }),
         );
         change(next);
         // Where one item is open, the next goes after the new one; else adding goes on at the end.

@@ -64,7 +64,8 @@ export function ReviewColumn({ review, pins, stale, catalogue, titleOf, without,
                                 <chakra.dt fontWeight="600">{stage.label}</chakra.dt>
                                 <dd>
                                     {items.map(titleOf).join(', ')}
-                                    {items.length === 0 && (
+                                    {review.lacking[stage.key] !== undefined && `: ${review.lacking[stage.key]}`}
+                                    {(items.length === 0 || review.lacking[stage.key] !== undefined) && (
                                         <Input
                                             aria-label={`${stage.label}: left out because`}
                                             placeholder="left out because…"

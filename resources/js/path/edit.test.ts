@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import * as edit from './edit';
-import { type TypedItem, type TypedPath } from './types';
+import { type KindSpec, type TypedItem, type TypedPath } from './types';
 
 const item = (id: string, kind = 'sock'): TypedItem => ({
     ...edit.newItem({ lines: [], removed: [] } as unknown as TypedPath, kind),
@@ -38,6 +38,23 @@ describe('laying out a path', () => {
         const before = path('a', 'b');
         expect(order(edit.insert(before, item('x'), { line: edit.MAIN, index: 1 }))).toEqual(['a', 'x', 'b']);
         expect(order(before)).toEqual(['a', 'b']);
+    });
+
+    it('adds what stands in open water before the return pump, and the rest behind it', () => {
+        const spec = (key: string, returns = false, underPressure = false) =>
+            [key, { key, returns, underPressure } as KindSpec] as const;
+        const kinds = new Map([spec('sock'), spec('return-pump', true), spec('uv', false, true)]);
+        const of = (...main: string[]) => ({
+            ...path(),
+            lines: path().lines.map((line) => ({ ...line, items: main.map((kind, i) => item(String(i), kind)) })),
+        });
+        const at = (kind: string, ...main: string[]) => edit.endFor(of(...main), kind, kinds).index;
+        expect(at('sock', 'sock', 'return-pump')).toBe(1);
+        expect(at('uv', 'sock', 'return-pump')).toBe(2);
+        expect(at('return-pump', 'sock', 'return-pump')).toBe(2);
+        // A hang-on filter goes on behind its motor.
+        expect(at('sock', 'return-pump', 'sock')).toBe(2);
+        expect(at('sock')).toBe(0);
     });
 
     it('moves an item on its own line by where it would stand, before or behind', () => {

@@ -56,6 +56,15 @@ export function placeOf(path: TypedPath, id: string): Place | null {
     return null;
 }
 
+/** Where one more goes on the main line: at its end, but before the return pump where that is last and it stands in open water. */
+export function endFor(path: TypedPath, kind: string, kinds: Map<string, KindSpec>): Place {
+    const items = path.lines.find((line) => line.id === MAIN)?.items ?? [];
+    const last = kinds.get(items.at(-1)?.kind ?? '');
+    const spec = kinds.get(kind);
+    const behind = spec?.returns === true || spec?.underPressure === true;
+    return { line: MAIN, index: items.length - (last?.returns === true && !behind ? 1 : 0) };
+}
+
 function withLine(path: TypedPath, id: string, change: (line: TypedLine) => TypedLine): TypedPath {
     return { ...path, lines: path.lines.map((line) => (line.id === id ? change(line) : line)) };
 }

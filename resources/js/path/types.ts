@@ -43,6 +43,10 @@ export interface KindSpec {
     group: string;
     says: string;
     holdsMedia: boolean;
+    /** Whether it is the pump that brings the water back. */
+    returns: boolean;
+    /** Whether it works in a closed pipe, and so behind that pump too. */
+    underPressure: boolean;
     usual: Record<string, string>;
     figures: string[];
     /** Figures that every kind has and few need at once. */
@@ -90,6 +94,8 @@ export interface Review {
     findings: Finding[];
     items: Record<string, { flow: number | null; brief: string; watts: number; computed: Record<string, string> }>;
     stages: Record<string, string[]>;
+    /** What a stage that is served takes only in part, by its key. */
+    lacking: Record<string, string>;
     workingLitres: number;
     flowLitresPerHour: number | null;
     /** The flow that the drawn sump computes, in words; null while it does not. */

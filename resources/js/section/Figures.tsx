@@ -12,15 +12,26 @@ export function Figures({ view, length }: { view: SectionView; length: Choices['
     const rows: [string, string | null][] = [
         ['running', show(states.running.litres, 'volume')],
         ['room left to the rim', `${show(water.roomLitres, 'volume')} · ${mm(water.freeboardMm)}`],
-        ['comes down in a power cut', show(water.drainDownLitres, 'volume')],
-        ['margin after that', `${show(water.marginLitres, 'volume')} · ${mm(water.marginMm)}`],
-        ['the return can push up', show(water.givesUpLitres, 'volume')],
+        ['comes down in a power cut', `${water.isReckoned ? '' : 'at least '}${show(water.drainDownLitres, 'volume')}`],
+        [
+            'margin after that',
+            water.marginLitres === null || water.marginMm === null
+                ? 'not reckoned yet'
+                : `${show(water.marginLitres, 'volume')} · ${mm(water.marginMm)}`,
+        ],
+        [
+            'the return can push up',
+            given(water.givesUpLitres, (litres) => show(litres, 'volume')) ?? 'not reckoned yet',
+        ],
         [
             'return gulps air in',
             given(water.daysToGulp, (days) => `${figure(days, 1)} days`) ?? 'evaporation not given',
         ],
         ['reservoir lasts', given(water.reservoirDays, (days) => `${figure(days, 1)} days`)],
-        [flow.isReckoned ? 'actual return flow' : 'flow, as described', show(flow.litresPerHour, 'flow')],
+        [
+            flow.isReckoned ? 'actual return flow' : 'flow, as described',
+            given(flow.litresPerHour, (value) => show(value, 'flow')) ?? 'not known',
+        ],
         ['head', given(flow.headMetres, (metres) => show(1000 * metres, 'head'))],
         ['of it losses', given(flow.lossMetres, (metres) => show(1000 * metres, 'head'))],
         ['speed in the pipe', given(flow.speed, (speed) => show(speed, 'speed'))],

@@ -241,14 +241,16 @@ export interface SectionView {
         freeboardMm: number;
         roomLitres: number;
         drainDownLitres: number;
-        marginLitres: number;
-        marginMm: number;
-        givesUpLitres: number;
+        /** Whether all that comes down in a power cut is known. */
+        isReckoned: boolean;
+        marginLitres: number | null;
+        marginMm: number | null;
+        givesUpLitres: number | null;
         daysToGulp: number | null;
         reservoirDays: number | null;
     };
     flow: {
-        litresPerHour: number;
+        litresPerHour: number | null;
         isReckoned: boolean;
         headMetres: number | null;
         lossMetres: number | null;

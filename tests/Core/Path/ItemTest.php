@@ -3,12 +3,17 @@
 declare(strict_types=1);
 
 use Ithys\Assumption\Assumptions;
+use Ithys\Assumption\Overlay;
 use Ithys\Path\Flag;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
+use Ithys\Path\Review\Situation;
+use Ithys\Path\Sizing\Power;
+use Ithys\Path\Sizing\Sizing;
 use Ithys\Path\Stage;
 use Ithys\Path\Stock;
 use Ithys\Path\Style;
+use Ithys\Water\Tank;
 use Tests\Support\Sketch;
 
 function item(string $sketch): Item
@@ -74,27 +79,67 @@ it('sheds dust only with carbon or GFO in it', function (string $sketch, bool $d
     ['sock', false, false],
 ]);
 
-it('takes the keeper\'s figures before the catalogue\'s', function (
+it('takes the keeper\'s figures before those usual for the water and the flow', function (
     string $sketch,
     float $watts,
     int $sockets,
     float $hours,
 ): void {
-    expect(item($sketch)->watts(Assumptions::standard()))
-        ->toBe($watts)
-        ->and(item($sketch)->sockets())
-        ->toBe($sockets)
-        ->and(item($sketch)->kilowattHoursAYear(Assumptions::standard()))
-        ->toAgreeWith(($watts * $hours * 365.25) / 1000, 1e-9);
+    // 200 L of 25 °C in a room of 21 °C, and 1,400 L/h through it.
+    $here = Sketch::in(Sketch::path($sketch));
+    $item = $here->path->items()[0];
+    $power = new Power($here);
+    expect($power->watts($item))->toAgreeWith($watts, 1e-9)
+        ->and($power->sockets($item))->toBe($sockets)
+        ->and($power->kilowattHoursAYear($item))->toAgreeWith($watts * $hours * 365.25 / 1000, 1e-9);
 })->with([
-    'catalogue' => ['return-pump', 30.0, 1, 24.0],
+    'by its flow' => ['return-pump', 1.4 * 13, 1, 24.0],
     'keeper' => ['return-pump(watts=18)', 18.0, 1, 24.0],
+    'a heater by the water, and by how cold the room is' => ['heater', 200.0, 1, 6.0],
+    'two heaters share it' => ['heater(count=2)', 200.0, 2, 6.0],
     'two of them' => ['skimmer(count=2)', 30.0, 2, 24.0],
     'a chiller takes two sockets' => ['chiller', 150.0, 2, 6.0],
-    'so does an algae reactor' => ['algae-reactor', 25.0, 2, 12.0],
+    'so does an algae reactor with a pump of its own' => ['algae-reactor', 25.0, 2, 12.0],
     'light by the hour' => ['refugium(watts=40, hours=6)', 40.0, 1, 6.0],
     'switched off' => ['uv(hours=0)', 18.0, 1, 0.0],
     'nothing to plug in' => ['sock', 0.0, 0, 24.0],
+]);
+
+it('asks a nano of 50 L for a small heater and a small pump', function (): void {
+    $here = Sketch::in(Sketch::path('weir > heater > return-pump', 'rear-chamber'), 50, 500);
+    [, $heater, $pump] = $here->path->items();
+    $power = new Power($here);
+    expect($power->watts($heater))->toBe(50.0)->and($power->watts($pump))->toBeLessThan(10.0)
+        ->and($power->kilowattHoursAYear($heater) + $power->kilowattHoursAYear($pump))->toBeLessThan(200.0);
+});
+
+it('runs a heater longer in a colder room, and never more than the day', function (float $room, float $hours): void {
+    $here = Sketch::in(Sketch::path('heater'));
+    $in = new Tank(
+        $here->tank->display,
+        $here->tank->beside,
+        $here->tank->ground,
+        $here->tank->water,
+        1400,
+        $here->tank->school,
+        Assumptions::standard()->with(['room-celsius' => new Overlay($room, 'measured')]),
+    );
+    expect((new Power(new Situation($here->path, $in)))->hours($here->path->items()[0]))->toBe($hours);
+})->with([[21.0, 6.0], [17.0, 12.0], [25.0, 0.0], [30.0, 0.0], [5.0, 24.0]]);
+
+it('counts one socket and no pump for an algae reactor that the line feeds', function (
+    string $sketch,
+    string $style,
+): void {
+    $sizing = Sizing::of(Sketch::in(Sketch::path($sketch, $style)));
+    expect($sizing->pumps)->toBe(1)->and($sizing->sockets)->toBe(2);
+})->with([
+    'a canister' => ['intake(surface) > algae-reactor > return-pump', 'canister'],
+    'a manifold' => [
+        'overflow-drilled > return-pump; branch from return-pump to return-pump 300: algae-reactor',
+        'sump',
+    ],
+    'behind the return' => ['overflow-drilled > return-pump > algae-reactor', 'sump'],
 ]);
 
 it('sorts its kinds: every one belongs somewhere, and none to two rules that exclude each other', function (

@@ -2,15 +2,16 @@
 
 declare(strict_types=1);
 
-use Ithys\Assumption\Assumptions;
 use Ithys\Drawing\PathSheet;
 use Ithys\Path\Course;
+use Ithys\Path\Item;
 use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Path\PathDiff;
 use Ithys\Path\PathDocument;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\ThreeStages;
+use Ithys\Path\Sizing\Power;
 use Ithys\Path\Sizing\Sizing;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
@@ -135,13 +136,15 @@ it('finds no difference between a path and itself, and tells there and back alik
     }
 });
 
-it('counts every item that serves a stage, and no other', function (): void {
+it('counts every item that serves a stage and is reached by the water, and no other', function (): void {
     for ($seed = 0; $seed < SEEDS; $seed++) {
         $path = RandomPath::of($seed);
         $served = ThreeStages::of($path);
+        $beyond = array_map(fn (Item $item): string => $item->id, $path->beyondReturn());
         foreach ($path->items() as $item) {
             foreach (array_keys($served) as $stage) {
-                $serves = in_array($stage, array_map(fn ($one): string => $one->value, $item->stages()), true);
+                $serves = in_array($stage, array_map(fn ($one): string => $one->value, $item->stages()), true)
+                    && ! in_array($item->id, $beyond, true);
                 expect(in_array($item->id, $served[$stage], true))->toBe($serves);
             }
         }
@@ -156,8 +159,8 @@ it('adds up power and sockets over every unit', function (): void {
         $sockets = 0;
         foreach ($here->path->lines as $line) {
             foreach ($line->items as $item) {
-                $watts += $item->watts(Assumptions::standard());
-                $sockets += $item->sockets();
+                $watts += (new Power($here))->watts($item);
+                $sockets += (new Power($here))->sockets($item);
             }
         }
         expect($sizing->watts)->toAgreeWith($watts, 1e-9)->and($sizing->sockets)->toBe($sockets);

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Ithys\Assumption\Assumptions;
 use Ithys\Document\Refused;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
@@ -11,6 +10,7 @@ use Ithys\Path\Kind;
 use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Path\PathDocument;
+use Ithys\Path\Sizing\Power;
 use Ithys\Path\Stock;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
@@ -308,8 +308,10 @@ it('knows every kind, with words for each of its figures', function (Kind $kind)
 })->with(Kind::cases());
 
 it('counts what one item is and does', function (): void {
-    $pair = Sketch::path('skimmer(count=2, watts=10, hours=12, sockets=2)')->items()[0];
-    expect($pair->watts(Assumptions::standard()))->toBe(20.0)
-        ->and($pair->sockets())->toBe(4)
-        ->and($pair->kilowattHoursAYear(Assumptions::standard()))->toAgreeWith(20 * 12 * 365.25 / 1000);
+    $here = Sketch::in(Sketch::path('skimmer(count=2, watts=10, hours=12, sockets=2)'));
+    $pair = $here->path->items()[0];
+    $power = new Power($here);
+    expect($power->watts($pair))->toBe(20.0)
+        ->and($power->sockets($pair))->toBe(4)
+        ->and($power->kilowattHoursAYear($pair))->toAgreeWith(20 * 12 * 365.25 / 1000);
 });

@@ -8,6 +8,7 @@ use Ithys\Path\Path;
 use Ithys\Path\PathDiff;
 use Ithys\Path\Review\MakersClaim;
 use Ithys\Path\Review\Review;
+use Ithys\Path\Review\Situation;
 use Ithys\Path\Review\ZeoliteDose;
 use Ithys\Path\Sizing\Need;
 use Ithys\Path\Sizing\Sizing;
@@ -15,6 +16,12 @@ use Ithys\Path\Sizing\UnitsByFlow;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
 use Ithys\Quantity\Unit;
+use Ithys\Water\BesideDisplay;
+use Ithys\Water\Conditions;
+use Ithys\Water\Display;
+use Ithys\Water\Ground;
+use Ithys\Water\Tank;
+use Ithys\Water\TurnoverSchool;
 use Tests\Support\Sketch;
 use Tests\Support\Turnovers;
 
@@ -132,8 +139,8 @@ it('counts six sockets and at least six more (common practice)', function (): vo
     $sizing = Sizing::of(
         Sketch::in(
             Sketch::path(
-                'overflow-drilled > sock > skimmer > chiller > bubble-trap > return-pump; branch from return-pump to '
-                    .'sock 300: algae-reactor',
+                'overflow-drilled > sock > skimmer > chiller > bubble-trap > return-pump; branch from sock to '
+                    .'skimmer 300: algae-reactor',
             ),
         ),
     );
@@ -165,7 +172,8 @@ it(
             Sizing::of(
                 Sketch::in(
                     Sketch::path(
-                        'overflow-drilled > sock > skimmer(air=400) > refugium > bubble-trap > return-pump',
+                        'overflow-drilled > sock > skimmer(air=400) > refugium > bag(activated-carbon, alumina) > '
+                            .'bubble-trap > return-pump',
                         planned: 'heavy',
                     ),
                     150,
@@ -188,6 +196,37 @@ it(
             ->toBe('0.75 L');
     },
 );
+
+it('asks for no room for media that nobody chose, and counts the rock that is described', function (): void {
+    $here = fn (string $sketch, float $rock): Situation => new Situation(Sketch::path($sketch), new Tank(
+        Display::volume(150),
+        new BesideDisplay(0, 0),
+        new Ground(0, $rock),
+        new Conditions(35, 25),
+        1000,
+        TurnoverSchool::Moderate,
+    ));
+    $of = fn (string $sketch, float $rock): array => needs(Sizing::of($here($sketch, $rock)));
+    expect($of('bag(gfo) > return-pump', 0))->not->toHaveKey('media-volume')
+        ->and(said($of('bag(activated-carbon) > return-pump', 0)['media-volume']->why))
+        ->toStartWith('Activated carbon')->not->toContain('lumina')
+        // 15 kg of rock displace 7.5 L; 142.5 L ask for 1,306.25 g, of which the rock stands for 1,275 g.
+        ->and(said($of('return-pump', 15)['biological']->amount))->toContain('3 times 31.3 g')
+        ->and(said($of('return-pump', 30)['biological']->amount))->toBe('none beside the rock');
+});
+
+it('does not say from at most to at least the same', function (): void {
+    $same = needs(Sizing::of(Sketch::in(Sketch::path('skimmer > return-pump'), 200)));
+    expect(said($same['skimmer']->amount))->toBe('rated for 300 L');
+});
+
+it('shows the digit that decides where a turnover is just beside a limit', function (): void {
+    $says = fn (float $flow): string => said(Turnovers::judge($flow, 100, TurnoverSchool::Brisk)->sentence);
+    expect($says(996))->toContain('9.96, just under 10 volumes')
+        ->and($says(1003))->toContain('10.03, just over 10 volumes')
+        ->and($says(1000))->toContain('10 volumes an hour')->not->toContain('just')
+        ->and($says(900))->toContain('9 volumes an hour')->not->toContain('just');
+});
 
 it('adds up power, and its price', function (): void {
     $sizing = Sizing::of(
@@ -258,7 +297,7 @@ it('tells two paths apart, item by item', function (Path $before, Path $after, a
     ],
 ]);
 
-function collectFinding(Ithys\Path\Review\Situation $here, string $code): Ithys\Finding
+function collectFinding(Situation $here, string $code): Ithys\Finding
 {
     return array_values(
         array_filter(Review::of($here)->findings, fn (Ithys\Finding $finding): bool => $finding->code === $code),

@@ -34,7 +34,7 @@ function cutSection(float $wall = 6.35): Section
             new Baffle('g', BaffleKind::Gate, 600, 10, 180),
         ]),
         new SumpWater(165, 70),
-        new DrainDown(0, 0, 0, 0),
+        DrainDown::display(0, 0, 0, 0),
     );
 }
 
@@ -87,7 +87,7 @@ it('cuts a comb that is open by its share, slots within the sheet', function (fl
         new Vessel(800, 320, 360, 6),
         new Inside([new Baffle('c', BaffleKind::Comb, 520, 6, 195, openShare: $share)]),
         new SumpWater(165, 70),
-        new DrainDown(0, 0, 0, 0),
+        DrainDown::display(0, 0, 0, 0),
     );
     $panel = CutSheet::of($section)->panels[0];
     $open = (317.0 * 220.0 - 64.0 - outlineArea($panel->shape->outline)) / 25.0 / 317.0;
@@ -108,7 +108,7 @@ it('reckons the water over the piece that is cut: the slots end where it goes ov
         new Vessel(800, 320, 360, 6),
         new Inside([$baffle]),
         new SumpWater(165, 70),
-        new DrainDown(0, 0, 0, 0),
+        DrainDown::display(0, 0, 0, 0),
     );
     $heights = array_column(CutSheet::of($section)->panels[0]->shape->outline, 1);
     sort($heights);
@@ -127,7 +127,7 @@ it('cuts nothing where the gap leaves nothing, and draws what it says in plain X
             new Baffle('w', BaffleKind::Weir, 500, 6, 180),
         ]),
         new SumpWater(165, 70),
-        new DrainDown(0, 0, 0, 0),
+        DrainDown::display(0, 0, 0, 0),
     );
     expect(array_map(fn ($panel): string => $panel->id, CutSheet::of($section)->panels))->toBe(['w']);
     $workshop = new Workshop(pads: [new Pad('p', "fine\x01 \x0B<pad> & \u{FFFE}more", 100, 80, 1)]);
@@ -209,7 +209,7 @@ it('writes an empty sheet for a sump without baffles', function (): void {
         new Vessel(800, 320, 360, 6),
         new Inside([]),
         new SumpWater(165, 70),
-        new DrainDown(0, 0, 0, 0),
+        DrainDown::display(0, 0, 0, 0),
     );
     $none = CutSheet::of($empty);
     expect($none->panels)

@@ -31,7 +31,7 @@ use Tests\Support\Tanks;
 
 // Laws of what runs through pipes, over edges and down standpipes: more cause, more effect, and never the other way.
 
-const LAW_VISCOSITY = 0.95e-6;
+define('LAW_VISCOSITY', Sumps::water()->viscosity());
 
 it('stands higher over an overflow for more flow, lower over a longer or more open edge', function (): void {
     for ($seed = 0; $seed < 60; $seed++) {
@@ -141,7 +141,7 @@ it('judges any plumbing with findings that say why, each severity by its figure'
         );
         $flow = $random->getInt(0, 8000);
         foreach (
-            Said::all(Sumps::plumbing($plumbing, $flow, 15.0, viscosity: LAW_VISCOSITY), UnitSystem::Us) as $finding
+            Said::all(Sumps::plumbing($plumbing, $flow, 15.0), UnitSystem::Us) as $finding
         ) {
             expect($finding->reason)
                 ->not->toBeNull("{$seed}: {$finding->code}")

@@ -14,7 +14,7 @@ use Ithys\Sump\Plumbing;
 use Ithys\Sump\PumpLabel;
 use Tests\Support\Sumps;
 
-const VISCOSITY = 0.95e-6;
+define('VISCOSITY', Sumps::water()->viscosity());
 
 /** @return array<string, Severity> by code */
 function plumbingFindings(
@@ -23,7 +23,7 @@ function plumbingFindings(
     float $fall = 20.0,
     ?Path $path = null,
 ): array {
-    $findings = Sumps::plumbing($plumbing, $flow, $fall, $path, VISCOSITY);
+    $findings = Sumps::plumbing($plumbing, $flow, $fall, $path);
 
     return array_combine(
         array_map(fn (Finding $finding): string => $finding->code, $findings),
@@ -49,7 +49,7 @@ it('holds the drain to the flow of the return', function (float $share, string $
 ]);
 
 it('says that a drain far too wide for the return can hardly be tuned', function (): void {
-    $findings = Sumps::plumbing(drained(50, null, 50), 500, viscosity: VISCOSITY);
+    $findings = Sumps::plumbing(drained(50, null, 50), 500);
     expect($findings[0]->code)
         ->toBe('drain-fits')
         ->and(said($findings[0]->advice?->fix ?? ''))
@@ -153,7 +153,7 @@ it('has the display stand over its overflow as the trade knows it', function ():
 
 it('flags metric against inch where two parts meet, and only there', function (array $systems, int $count): void {
     $findings = Sumps::plumbing(new Plumbing(systems: array_map(PipeSystem::from(...), $systems)),
-        2000, viscosity: VISCOSITY);
+        2000);
     expect($findings)->toHaveCount($count);
     foreach ($findings as $finding) {
         expect($finding->code)->toBe('pipes-mixed')->and(said($finding->advice?->fix ?? ''))->toContain('adapter');

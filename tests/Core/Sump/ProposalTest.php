@@ -26,7 +26,7 @@ function roomySection(array $baffles): Section
         new Vessel(1200, 400, 400, 10),
         new Inside($baffles),
         new SumpWater(180, 60),
-        new DrainDown(0, 0, 0, 0),
+        DrainDown::display(0, 0, 0, 0),
     );
 }
 

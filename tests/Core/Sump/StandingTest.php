@@ -25,7 +25,7 @@ function standingSection(array $placed): Section
         new Vessel(900, 400, 380, 6),
         new Inside([new Baffle('w', BaffleKind::Weir, 400, 6, 220)], placed: $placed),
         new SumpWater(180, 60),
-        new DrainDown(0, 0, 0, 0),
+        DrainDown::display(0, 0, 0, 0),
     );
 }
 

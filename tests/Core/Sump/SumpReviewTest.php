@@ -8,6 +8,7 @@ use Ithys\Quantity\UnitSystem;
 use Ithys\Severity;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
+use Ithys\Sump\Cabinet;
 use Ithys\Sump\Depth;
 use Ithys\Sump\DeviceKind;
 use Ithys\Sump\DrainDown;
@@ -48,8 +49,8 @@ function sumpOf(array $with = []): Section
             evaporationLitresADay: $w['evaporation'],
             reservoirLitres: $w['reservoir'],
         ),
-        new DrainDown(0, 0, $w['drain'], 0),
-        $w['cabinet'],
+        DrainDown::display(0, 0, $w['drain'], 0),
+        new Cabinet($w['cabinet']),
     );
 }
 
@@ -180,13 +181,13 @@ it('holds the skimmer to its maker\'s depth, and says which stand or baffle woul
         ]),
     );
     expect($findings)->toHaveKey($code);
-    expect($findings[$code]->sentence.$findings[$code]->fix)->toContain($words);
+    expect($findings[$code]->sentence.implode(' ', $findings[$code]->remedies))->toContain($words);
 })->with([
     'in range' => [230.0, 270.0, 0.0, 'depth-fits', 'maker asks for 230 mm to 270 mm'],
-    'too deep' => [180.0, 220.0, 0.0, 'depth-off', 'Put it on a stand of 37 mm'],
-    'too deep, by the baffle' => [180.0, 220.0, 0.0, 'depth-off', 'set the baffle that holds its water to 213 mm'],
-    'too shallow on a stand' => [250.0, 280.0, 50.0, 'depth-off', 'Lower its stand by 43 mm'],
-    'too shallow on the floor' => [280.0, 300.0, 0.0, 'depth-off', 'Set the baffle that holds its water to 273 mm.'],
+    'too deep' => [180.0, 220.0, 0.0, 'depth-off', 'Put Skimmer on a stand of 48 mm'],
+    'too deep, by the baffle' => [180.0, 220.0, 0.0, 'depth-off', 'at 400 mm, which holds its water, to 202 mm'],
+    'too shallow on a stand' => [250.0, 280.0, 50.0, 'depth-off', 'Stand Skimmer on the floor'],
+    'too shallow on the floor' => [270.0, 290.0, 0.0, 'depth-off', 'at 400 mm, which holds its water, to 263 mm'],
 ]);
 
 it('leaves room for hands, and for lifting out', function (array $size, ?float $cabinet, array $codes): void {
@@ -327,23 +328,26 @@ it('speaks in inches to the sixteenth where US units are chosen', function (): v
     expect(sumpFindings($section, units: UnitSystem::Us)['heater-dry']->sentence)->toContain('2 3/8 in');
 });
 
-it('checks the walls by the support they really have, and says that it is no certificate', function (
+it('checks the walls by the support and the water they really have, and says that it is no certificate', function (
     float $wall,
     bool $braced,
     Material $material,
+    string $code,
     Severity $severity,
 ): void {
-    $finding = sumpFindings(sumpOf(['wall' => $wall, 'braced' => $braced, 'material' => $material]))['panel-wall'];
+    $finding = sumpFindings(sumpOf(['wall' => $wall, 'braced' => $braced, 'material' => $material]))[$code];
     expect($finding->severity)->toBe($severity)
         ->and($finding->sentence)->toContain($braced ? 'held on all four edges' : 'free at the top')
+        ->and($finding->sentence)->toContain('running')->toContain('after a power cut')->toContain('full to the rim')
         ->and($finding->reason)->toContain('A check, not a certificate');
 })->with([
-    'glass, thick' => [10, false, Material::Glass, Severity::Good],
-    'glass, thin' => [6, false, Material::Glass, Severity::Caution],
-    'glass, much too thin' => [3, false, Material::Glass, Severity::Fault],
-    'glass, thin but braced' => [8, true, Material::Glass, Severity::Good],
-    'acrylic, thin' => [8, false, Material::Acrylic, Severity::Caution],
-    'acrylic, thick' => [12, false, Material::Acrylic, Severity::Good],
+    'glass, thick' => [10, false, Material::Glass, 'panel-wall', Severity::Good],
+    'glass, enough for its water only' => [6, false, Material::Glass, 'panel-wall-rim', Severity::Remark],
+    'glass, thin' => [3, false, Material::Glass, 'panel-wall', Severity::Caution],
+    'glass, much too thin' => [2, false, Material::Glass, 'panel-wall', Severity::Fault],
+    'glass, thin but braced' => [8, true, Material::Glass, 'panel-wall', Severity::Good],
+    'acrylic, enough for its water only' => [8, false, Material::Acrylic, 'panel-wall-rim', Severity::Remark],
+    'acrylic, thick' => [12, false, Material::Acrylic, 'panel-wall', Severity::Good],
 ]);
 
 it('checks each baffle with water on one side only', function (): void {
@@ -429,7 +433,7 @@ it('checks a bottom that is held at its edges only, and not one that lies flat',
         new Vessel(900, 400, 400, 10, bottomMm: $thick, bottomOnEdges: $edges),
         new Inside([]),
         new SumpWater(180, 60),
-        new DrainDown(0, 0, 10, 0),
+        DrainDown::display(0, 0, 10, 0),
     );
     $finding = sumpFindings($section)['panel-bottom'];
     expect($finding->severity)->toBe($severity)->and($finding->reason)->toContain('not a certificate');

@@ -30,7 +30,7 @@ function section(
         new Vessel($length, $width, $height, 6),
         new Inside($baffles),
         new SumpWater($level, $minimum),
-        new DrainDown(0, 0, $drain, 0),
+        DrainDown::display(0, 0, $drain, 0),
     );
 }
 
@@ -107,7 +107,7 @@ it('spills into the return first and then rises everywhere together', function (
 
 // GNU units: 120 x 50 cm falling 2.5 cm, a box of 30 x 15 cm falling 40 cm, 3 m of 25 mm pipe, into 90 x 40 cm of sump.
 it('rises in a power cut by what comes down over its area', function (): void {
-    $drain = new DrainDown(1200 * 500, 25, 300 * 150 * 400 / 1e6, M_PI * 25 ** 2 / 4 * 3000 / 1e6);
+    $drain = DrainDown::display(1200 * 500, 25, 300 * 150 * 400 / 1e6, M_PI * 25 ** 2 / 4 * 3000 / 1e6);
     $section = new Section(new Vessel(900, 400, 380, 6), new Inside([]), new SumpWater(220, 60), $drain);
     $cut = WaterLines::powerCut($section, 2000);
     expect($cut->levelsMm[0] - 220)->toAgreeWith(95.7572821010284, 1e-12)

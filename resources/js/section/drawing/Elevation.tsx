@@ -268,7 +268,7 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                         </Handle>
                     );
                 })}
-                {state !== 'powerCut' && <PowerCutLine view={view} perMm={perMm} y={y} mm={mm} />}
+                {state !== 'powerCut' && <PowerCutLine view={view} scale={scale} y={y} mm={mm} />}
                 <Dimension from={top} to={floor} at={LEFT - 24} text={mm(view.heightMm)} upright />
                 {[...pins].map(([finding, number]) => {
                     const at = pinPlace(finding, view);

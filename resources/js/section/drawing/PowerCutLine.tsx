@@ -1,31 +1,50 @@
 import { type SectionView } from '../types';
 import { Stroke, Text } from './marks';
-import { LEFT } from './scale';
+import { LEFT, type Scale } from './scale';
 
-/** Where the water comes to rest in a power cut, with its word beside the sump, so that no baffle runs through it. */
+/**
+ * Where the water comes to rest in a power cut, in the chambers where it stands that high, with its word beside the sump. It asks for
+ * attention only where a finding does.
+ */
 export function PowerCutLine({
     view,
-    perMm,
+    scale,
     y,
     mm,
 }: {
     view: SectionView;
-    perMm: number;
+    scale: Scale;
     y: (mm: number) => number;
     mm: (value: number) => string;
 }) {
-    const cut = Math.max(...view.states.powerCut.levels);
+    const { levels } = view.states.powerCut;
+    const cut = Math.max(...levels);
     const over = cut > view.heightMm;
-    const length = view.lengthMm * perMm;
+    const finding = view.findings.find(({ code }) => code.startsWith('power-cut'));
+    const colour = finding?.severity === 'fault' || finding?.severity === 'caution' ? finding.severity : 'quiet';
+    const beside = LEFT + view.lengthMm * scale.perMm + 14;
     const at = y(Math.min(cut, view.heightMm));
+    const says = over
+        ? 'over the rim'
+        : view.water.marginMm === null
+          ? 'or higher'
+          : `${mm(view.water.marginMm)} to the rim`;
     return (
         <>
-            {!over && <Stroke d={`M${LEFT} ${at}h${length}`} colour="fault" width={1.2} dash="5 4" />}
-            <Text x={LEFT + length + 14} y={at - 3} anchor="start" fault>
+            {!over &&
+                view.chambers.map((chamber, i) => {
+                    const { x, width } = scale.span(chamber.fromMm, chamber.toMm);
+                    return (
+                        cut - (levels[i] ?? 0) < 0.5 && (
+                            <Stroke key={i} d={`M${x} ${at}h${width}`} colour={colour} width={1.2} dash="5 4" />
+                        )
+                    );
+                })}
+            <Text x={beside} y={at - 3} anchor="start" colour={colour}>
                 {`power cut ${mm(cut)}`}
             </Text>
-            <Text x={LEFT + length + 14} y={at + 12} anchor="start" fault>
-                {over ? 'over the rim' : `${mm(view.water.marginMm)} to the rim`}
+            <Text x={beside} y={at + 12} anchor="start" colour={colour}>
+                {says}
             </Text>
         </>
     );

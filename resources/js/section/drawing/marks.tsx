@@ -17,7 +17,7 @@ export function Text({
     y,
     anchor,
     quiet = false,
-    fault = false,
+    colour = quiet ? 'quiet' : 'ink',
     halo = false,
     children,
 }: {
@@ -25,7 +25,7 @@ export function Text({
     y: number;
     anchor: 'start' | 'middle' | 'end';
     quiet?: boolean;
-    fault?: boolean;
+    colour?: string;
     /** Keeps it readable over lines. */
     halo?: boolean;
     children: string;
@@ -35,7 +35,7 @@ export function Text({
             x={x}
             y={y}
             textAnchor={anchor}
-            fill={ink(fault ? 'fault' : quiet ? 'quiet' : 'ink')}
+            fill={ink(colour)}
             {...(halo ? { stroke: ink('paper'), strokeWidth: 3, paintOrder: 'stroke' } : {})}
         >
             {children}

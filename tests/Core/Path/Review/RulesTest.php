@@ -82,12 +82,20 @@ it('takes an emergency drain for a second way down', function (): void {
         ->toBe(Severity::Fault)
         ->and(
             findingsOf(
-                Sketch::path('overflow-drilled > sock > bubble-trap > return-pump'),
+                Sketch::path('overflow-drilled(emergency) > sock > bubble-trap > return-pump'),
                 'flood-unchecked',
                 belowRimMm: 30,
             ),
         )
-        ->toBe([]);
+        ->toBe([])
+        ->and(
+            findingsOf(
+                Sketch::path('overflow-drilled > sock > bubble-trap > return-pump'),
+                'flood-unchecked',
+                belowRimMm: 30,
+            )[0]->severity,
+        )
+        ->toBe(Severity::Caution);
 });
 
 it('asks for what is missing in a flood check, the one or the other', function (): void {

@@ -45,7 +45,7 @@ function planOf(
             trays: $trays,
         ),
         new SumpWater(165, 70),
-        new DrainDown(0, 0, 10, 0),
+        DrainDown::display(0, 0, 10, 0),
     );
 
     return new BuildPlan(SumpReview::of(Sumps::here($section, 2000, workshop: new Workshop(
@@ -110,7 +110,7 @@ it('says at what the sump should come to rest when the plug is pulled', function
         new Vessel(800, 320, 360, 6),
         new Inside([new Baffle('a', BaffleKind::Weir, 200, 6, 205), new Baffle('b', BaffleKind::Weir, 500, 6, 195)]),
         new SumpWater(165, 70),
-        new DrainDown(0, 0, 10, 0),
+        DrainDown::display(0, 0, 10, 0),
     );
     $rest = round(Sumps::review($section, 2000, 20.0)->here->powerCut->highestMm());
     $step = array_values(array_filter($plan->steps(), fn (BuildStep $one): bool => $one->key === 'power-cut'))[0];

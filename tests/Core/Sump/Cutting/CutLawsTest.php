@@ -78,7 +78,7 @@ function randomCuts(int $seed): array
             new Vessel($at + $mm(150, 300), $mm(200, 450), $mm(330, 450), 6),
             new Inside($baffles, trays: $trays),
             new SumpWater(165, 70),
-            new DrainDown(0, 0, 0, 0),
+            DrainDown::display(0, 0, 0, 0),
         ),
         $workshop,
     ];

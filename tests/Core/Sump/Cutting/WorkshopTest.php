@@ -47,7 +47,7 @@ function workshopSection(): Section
             ],
         ),
         new SumpWater(165, 70),
-        new DrainDown(0, 0, 0, 0),
+        DrainDown::display(0, 0, 0, 0),
     );
 }
 

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Sump\Review;
+
+use Ithys\Finding;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Severity;
+
+/** The return pump reaches the height it has to lift to. */
+final class PumpLifts implements Rule
+{
+    /** Below this part of its greatest height a pump still gives a useful flow. */
+    private const USEFUL = 0.75;
+
+    public function judge(Situation $here): iterable
+    {
+        $curve = $here->plumbing->pump->curve();
+        $lift = $here->plumbing->return->heightMm;
+        if ($curve === null || $lift === null) {
+            return;
+        }
+        $most = 1000 * $curve->head(0.0);
+        if ($lift < $most) {
+            return;
+        }
+        yield Finding::of(
+            Severity::Fault,
+            'pump-no-lift',
+            'The pump does not lift the water that high',
+            Text::of(
+                'Its greatest height is {most}; the lift is {lift}. {missing} are missing before any water flows.',
+                most: Quantity::length($most),
+                lift: Quantity::length($lift),
+                missing: Quantity::length($lift - $most),
+            ),
+        )->because(
+            'At its greatest height a pump only holds the water and moves none.',
+            Text::of(
+                'Take a pump of at least {wanted} of greatest height, or measure the lift from the water of the return '
+                    .'chamber, not from the floor.',
+                wanted: Quantity::length($lift / self::USEFUL),
+            ),
+        );
+    }
+}

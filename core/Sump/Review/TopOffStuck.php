@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Sump\Review;
+
+use Ithys\Finding;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Severity;
+
+/** The reservoir of the top-off fits in the sump, should its switch stick. */
+final class TopOffStuck implements Rule
+{
+    public function judge(Situation $here): iterable
+    {
+        $reservoir = $here->section->water->reservoirLitres;
+        if ($reservoir === null || ! $here->flowIsKnown) {
+            return;
+        }
+        $running = $here->section->rimLitres() - $here->running->litres;
+        $unknown = $here->missingOfPowerCut() !== [];
+        $after = $unknown ? $running : $here->marginLitres();
+        $figures = [
+            'reservoir' => Quantity::litres($reservoir),
+            'running' => Quantity::litres(max(0.0, $running)),
+            'after' => Quantity::litres(max(0.0, $after)),
+        ];
+        if ($reservoir > $running) {
+            yield Finding::of(
+                Severity::Caution,
+                'top-off-floods',
+                'A top-off that sticks floods',
+                Text::of('The reservoir holds {reservoir}; while running {running} fit in the sump.', ...$figures),
+            )->because(
+                'A switch that sticks empties the whole reservoir into the sump.',
+                'Take a smaller reservoir, or a top-off that stops after a set time.',
+            );
+        } elseif (! $unknown && $reservoir > $after) {
+            yield Finding::of(
+                Severity::Remark,
+                'top-off-and-power-cut',
+                'A top-off that sticks and then a power cut do not fit together',
+                Text::of(
+                    'The reservoir holds {reservoir}; beside what comes down in a power cut {after} fit.',
+                    ...$figures,
+                ),
+            )->because('Each alone fits.', 'A top-off that stops after a set time keeps the room free.');
+        }
+    }
+}
