@@ -24,17 +24,18 @@ final readonly class PipeRun
     ) {
     }
 
-    public function isKnown(): bool
+    /** Whether there is such a pipe, as far as its keeper says. */
+    public function isThere(): bool
     {
-        return $this->boreMm !== null && $this->heightMm !== null;
+        return $this->boreMm !== null;
     }
 
     /** Water in it when full, L; null while bore or length is not given. */
     public function litres(): ?float
     {
-        return $this->boreMm === null || ($this->lengthMm === null && $this->heightMm === null)
+        return $this->boreMm === null || $this->lengthMm === null
             ? null
-            : (new Pipe($this->boreMm, $this->length()))->litres();
+            : (new Pipe($this->boreMm, $this->lengthMm))->litres();
     }
 
     /** As a pump pushes water up it; null while a figure is missing. */
@@ -82,11 +83,6 @@ final readonly class PipeRun
         return isset($this->fittings[Fitting::GateValve->value]);
     }
 
-    private function length(): float
-    {
-        return $this->lengthMm ?? $this->heightMm ?? 0.0;
-    }
-
     /**
      * Every pipe ends somewhere: the speed of its water is lost there, also where nobody counted an outlet.
      *
@@ -94,10 +90,10 @@ final readonly class PipeRun
      */
     private function pipe(Assumptions $assumptions, array $fittings, ?float $valveOpen): ?Pipe
     {
-        if ($this->boreMm === null || $this->heightMm === null) {
+        if ($this->boreMm === null || $this->lengthMm === null || $this->heightMm === null) {
             return null;
         }
-        $pipe = Pipe::with($this->boreMm, $this->length(), [Fitting::Outlet->value => 1, ...$fittings], $assumptions);
+        $pipe = Pipe::with($this->boreMm, $this->lengthMm, [Fitting::Outlet->value => 1, ...$fittings], $assumptions);
         $throttle = new Throttle($assumptions);
 
         return $valveOpen === null

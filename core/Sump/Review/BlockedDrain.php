@@ -43,7 +43,23 @@ final class BlockedDrain implements Rule
         ];
         $withTopOff = $here->givesUpLitres() + $here->topOffLitres();
 
+        $hasTopOff = $here->section->water->reservoirLitres === null
+            && ($here->path?->itemsOf(Kind::TopOff) ?? []) !== [];
+
         return [match (true) {
+            $withTopOff <= $room && $hasTopOff => Finding::of(
+                Severity::Remark,
+                'blocked-drain-top-off-unknown',
+                'A blocked drain fits, without what the top-off adds',
+                Text::of(
+                    'The return can push up {gives}; above the water line of the display {room} fit. How much the '
+                        .'top-off holds is not given.',
+                    ...$figures,
+                ),
+            )->because(
+                'To the top-off a chamber that is pumped empty looks like evaporation.',
+                'Give its reservoir under Power cut.',
+            ),
             $withTopOff <= $room => Finding::of(
                 Severity::Good,
                 'blocked-drain-fits',

@@ -22,18 +22,6 @@ final class BubbleTrap implements Rule
         }
         $hangs = array_map(static fn (Baffle $baffle): bool => $baffle->hangs(), $baffles);
         $last = count($hangs) - 1;
-        $trap = $this->trap($hangs);
-        if ($trap !== null) {
-            yield Finding::of(
-                Severity::Good,
-                'trap-there',
-                'A bubble trap stands before the return',
-                'The water goes over, under and over again.',
-            )->at($baffles[$trap]->id);
-
-            return;
-        }
-        $time = $this->time($here);
         if ($hangs[$last] && count(array_filter($hangs)) > 1) {
             yield Finding::of(
                 Severity::Caution,
@@ -49,6 +37,18 @@ final class BubbleTrap implements Rule
 
             return;
         }
+        $trap = $this->trap($hangs);
+        if ($trap !== null) {
+            yield Finding::of(
+                Severity::Good,
+                'trap-there',
+                'A bubble trap stands before the return',
+                'The water goes over, under and over again.',
+            )->at($baffles[$trap]->id);
+
+            return;
+        }
+        $time = $this->time($here);
         $figures = Text::of(
             'Water stays {stays} seconds in the return chamber; a small bubble rises out in {rises}.',
             stays: Quantity::number($time['stays'], 0),

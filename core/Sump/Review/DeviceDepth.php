@@ -46,11 +46,24 @@ final class DeviceDepth implements Rule
         $figures = Text::of(
             '{depth} of water; its maker asks for {range}.',
             depth: Quantity::mm($depth),
-            range: is_finite($high)
-                ? Text::of('{low} to {high}', low: Quantity::mm($low), high: Quantity::mm($high))
-                : Text::of('at least {low}', low: Quantity::mm($low)),
+            range: match (true) {
+                ! is_finite($high) => Text::of('at least {low}', low: Quantity::mm($low)),
+                $device->depth->leastMm === null => Text::of('at most {high}', high: Quantity::mm($high)),
+                default => Text::of('{low} to {high}', low: Quantity::mm($low), high: Quantity::mm($high)),
+            },
         );
-        if ($depth >= $low - 0.05 && $depth <= $high + 0.05) {
+        $fits = $depth >= $low - 0.05 && $depth <= $high + 0.05;
+        if ($fits && $device->kind === DeviceKind::Skimmer && in_array(null, (array) $device->depth, true)) {
+            return Finding::of(
+                Severity::Remark,
+                'depth-half-known',
+                Text::of('{device} has only one bound of its depth given', device: $device->name),
+                $figures,
+            )
+                ->at($device->id)
+                ->because('A skimmer stands too shallow or too deep.', 'Enter the other bound too.');
+        }
+        if ($fits) {
             return Finding::of(
                 Severity::Good,
                 'depth-fits',

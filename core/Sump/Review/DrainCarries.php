@@ -15,6 +15,9 @@ final class DrainCarries implements Rule
     public function judge(Situation $here): iterable
     {
         $drain = $here->plumbing->drain->carries($here->assumptions, $here->viscosity);
+        if ($drain === null && $here->plumbing->drain->isThere()) {
+            yield PipeUnknown::finding('drain-unknown', 'drain');
+        }
         if ($drain === null || $here->litresPerHour <= 0.0) {
             return;
         }

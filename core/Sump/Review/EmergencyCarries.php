@@ -15,6 +15,11 @@ final class EmergencyCarries implements Rule
     public function judge(Situation $here): iterable
     {
         $carries = $here->plumbing->emergency->carries($here->assumptions, $here->viscosity);
+        if ($carries === null && $here->plumbing->emergency->isThere()) {
+            yield PipeUnknown::finding('emergency-unknown', 'emergency pipe');
+
+            return;
+        }
         if ($carries === null) {
             if ($here->plumbing->drain->boreMm !== null) {
                 yield Finding::of(

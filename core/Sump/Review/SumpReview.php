@@ -52,7 +52,9 @@ final readonly class SumpReview
         $mends = static function (Remedy $remedy) use ($finding, $others, $here): bool {
             $then = self::grave(self::ask(self::rules(), $here->after($remedy)));
 
-            return ! isset($then[self::mark($finding)]) && array_diff_key($then, self::grave($others)) === [];
+            return $here->section->vessel->heightMm >= $remedy->value
+                && ! isset($then[self::mark($finding)])
+                && array_diff_key($then, self::grave($others)) === [];
         };
 
         $kept = [];

@@ -23,30 +23,29 @@ final class Walls extends PanelRule
         $vessel = $here->section->vessel;
         $support = $vessel->braced ? Support::FourEdges : Support::FreeTop;
         $rim = $this->load($here, $support, $vessel->lengthMm, $vessel->heightMm);
-        $running = $this->worst($here, $support, $here->running);
-        // What is missing of a power cut could fill it to the rim, and no further.
-        $cut = $here->missingOfPowerCut() === [] ? $this->worst($here, $support, $here->powerCut) : $rim;
-        $least = min($running->safety, $cut->safety);
+        // What is not known could fill it to the rim, and no further.
+        $running = $here->flowIsKnown ? $this->worst($here, $support, $here->running) : null;
+        $cut = $here->missingOfPowerCut() === [] ? $this->worst($here, $support, $here->powerCut) : null;
+        $least = min($running->safety ?? INF, $cut->safety ?? INF);
         $wanted = $here->assumptions->value(Assumed::PanelSafety);
-        $isKnown = $here->missingOfPowerCut() === [];
         $figures = Text::of(
             '{support}: running {running}; after a power cut {cut}; full to the rim {rim}. {wanted} times is wanted.',
             support: Text::of('The long wall, {edges}', edges: $support->label()),
-            running: $this->says($running),
-            cut: $isKnown ? $this->says($cut) : 'not reckoned yet',
-            rim: $this->says($rim),
+            running: $this->says('running', $running),
+            cut: $this->says('cut', $cut),
+            rim: $this->says('rim', $rim),
             wanted: Quantity::number($wanted, 1),
         );
         $strength = $vessel->material->strength($here->assumptions);
         yield match (true) {
-            $rim->safety >= $wanted && $running->safety >= $wanted => $this->enough($figures, $strength),
-            ! $isKnown && $running->safety >= $wanted => Finding::of(
+            $rim->safety >= $wanted && $least >= $wanted => $this->enough($figures, $strength),
+            $least >= $wanted && ($running === null || $cut === null) => Finding::of(
                 Severity::Remark,
                 'panel-wall-unknown',
                 'Whether the wall is thick enough is not reckoned to the end',
                 $figures,
                 $strength,
-            )->because(self::NO_CERTIFICATE, 'Give what is missing of the power cut.'),
+            )->because(self::NO_CERTIFICATE, 'Give what is missing: the flow, and what comes down in a power cut.'),
             $least >= $wanted => Finding::of(
                 Severity::Remark,
                 'panel-wall-rim',
@@ -68,14 +67,16 @@ final class Walls extends PanelRule
             ->because(self::NO_CERTIFICATE);
     }
 
-    private function says(PanelLoad $load): Text
+    /** @param  string  $state  before the names of its figures */
+    private function says(string $state, ?PanelLoad $load): Text
     {
-        return Text::of(
-            '{stress}, strength {safety} times that, {bend} of bending',
-            stress: $this->stress($load),
-            safety: Quantity::number($load->safety, 1),
-            bend: Quantity::mm($load->deflectionMm),
-        );
+        return $load === null
+            ? Text::wrap('not reckoned yet')
+            : Text::of("{{$state}Stress}, strength {{$state}Safety} times that, {{$state}Bend} of bending", ...[
+                "{$state}Stress" => $this->stress($load),
+                "{$state}Safety" => Quantity::number($load->safety, 1),
+                "{$state}Bend" => Quantity::mm($load->deflectionMm),
+            ]);
     }
 
     /** The most any part of the wall between two baffles that hold it has to bear. */

@@ -20,14 +20,14 @@ final class Waterfall implements Rule
         }
         $most = $here->assumptions->of(Assumed::Waterfall);
         foreach ($here->section->inside->baffles as $i => $baffle) {
-            $fall = $here->running->levelsMm[$i] - $here->running->levelsMm[$i + 1];
+            $fall = $baffle->topMm - $here->running->levelsMm[$i + 1];
             if (! $baffle->hangs() && $fall > $most->value) {
                 yield Finding::of(
                     Severity::Caution,
                     'waterfall',
                     'The water falls far over this baffle',
                     Text::of(
-                        '{fall} from one chamber to the next; more than {most} is loud and draws air down.',
+                        '{fall} from its top to the water behind it; more than {most} is loud and draws air down.',
                         fall: Quantity::mm($fall),
                         most: $most->quantity(),
                     ),

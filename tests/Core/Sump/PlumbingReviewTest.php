@@ -35,7 +35,7 @@ function drained(float $bore, ?float $open = null, ?float $emergency = null): Pl
 {
     return new Plumbing(
         drain: new PipeRun($bore, 1300, 900, ['elbow-90' => 2, 'gate-valve' => 1], $open),
-        emergency: new PipeRun($emergency, heightMm: $emergency === null ? null : 900.0, fittings: ['elbow-90' => 2]),
+        emergency: new PipeRun($emergency, 900, 900, ['elbow-90' => 2]),
     );
 }
 

@@ -154,6 +154,7 @@ it('runs by its return loop, or while that is not known by the flow of the tank'
                 'pumpHeadMetres' => '2.4',
                 'liftMm' => '1200',
                 'boreMm' => '25',
+                'lengthMm' => '1200',
                 'fittings' => ['elbow-90' => '3', 'outlet' => '1'],
             ],
         ]),
@@ -170,7 +171,13 @@ it('runs by its return loop, or while that is not known by the flow of the tank'
 it('reckons the drain as a full siphon, and counts the water in the pipes', function (): void {
     $design = SumpDocument::typed(
         typedSection([
-            'plumbing' => ['drainBoreMm' => '32', 'drainFallMm' => '900', 'boreMm' => '25', 'liftMm' => '1200'],
+            'plumbing' => [
+                'drainBoreMm' => '32',
+                'drainLengthMm' => '900',
+                'drainFallMm' => '900',
+                'boreMm' => '25',
+                'lengthMm' => '1200',
+            ],
         ]),
         UnitSystem::Metric,
     );
