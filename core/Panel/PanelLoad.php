@@ -56,8 +56,8 @@ final readonly class PanelLoad
     }
 
     /**
-     * An upright panel with water to a part of its height. An upper bound: the lesser of a panel that ends at the water
-     * and of the whole one with the pressure spread to its top.
+     * An upright panel with water to a part of its height. An upper bound: a panel that ends at the water, or
+     * where that is not safe the whole one with the pressure spread to its top, if that is less.
      *
      * @param  float  $density  of the water, kg/m³
      */
@@ -79,11 +79,14 @@ final readonly class PanelLoad
             $assumptions,
             $pressure * $heightMm / 2 * $sheet->lengthMm / 1e6,
         );
-        $whole = $load($sheet->heightMm);
         // A top edge that is held is no top edge at the water.
-        $wet = $support === Support::FreeTop && $depth < $sheet->heightMm ? $load($depth) : $whole;
+        $wet = $support === Support::FreeTop && $depth < $sheet->heightMm ? $load($depth) : null;
+        if ($wet?->isSafe() === true) {
+            return $wet;
+        }
+        $whole = $load($sheet->heightMm);
 
-        return $wet->stress < $whole->stress ? $wet : $whole;
+        return $wet !== null && $wet->stress < $whole->stress ? $wet : $whole;
     }
 
     /**

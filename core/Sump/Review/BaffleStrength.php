@@ -10,6 +10,7 @@ use Ithys\Panel\Sheet;
 use Ithys\Panel\Support;
 use Ithys\Severity;
 use Ithys\Sump\Baffle;
+use Ithys\Sump\WaterLines;
 
 /** A baffle holds the water that stands higher on its one side than on the other. */
 final class BaffleStrength extends PanelRule
@@ -25,19 +26,19 @@ final class BaffleStrength extends PanelRule
                 'after a power cut' => $here->powerCut,
                 'with the return emptied' => $here->emptied,
             ];
-            $worst = null;
-            foreach ($states as $state => $lines) {
-                $load = $this->load($here, $baffle, $lines->levelsMm[$i], $lines->levelsMm[$i + 1]);
-                $worst = $worst === null || $load->safety < $worst[1]->safety ? [$state, $load] : $worst;
-            }
-            [$state, $load] = $worst;
+            $depths = array_map(
+                fn (WaterLines $lines): float => $this->depthMm($baffle, $lines->levelsMm[$i], $lines->levelsMm[$i + 1]),
+                $states,
+            );
+            $state = (string) array_search(max($depths), $depths, true);
+            $load = $this->load($here, $baffle, max($depths));
             if (! $load->isSafe()) {
                 yield $this->strength('panel-baffle', 'This baffle', $load, Support::FreeTop->label(), $state, $here)
                     ->at($baffle->id);
 
                 continue;
             }
-            $filling = $this->load($here, $baffle, $baffle->topMm, 0.0);
+            $filling = $this->load($here, $baffle, $baffle->topMm);
             if (! $filling->isSafe()) {
                 $finding = $this->strength(
                     'panel-baffle-filling',
@@ -60,16 +61,22 @@ final class BaffleStrength extends PanelRule
         }
     }
 
-    /** Water on the lower side bears a part of it: by the moment about the floor, approximate. */
-    private function load(Situation $here, Baffle $baffle, float $oneMm, float $otherMm): PanelLoad
+    /** Depth that loads it as much with nothing behind it: by the moment about the floor, approximate. */
+    private function depthMm(Baffle $baffle, float $oneMm, float $otherMm): float
     {
-        $vessel = $here->section->vessel;
         $high = min($baffle->topMm, max($oneMm, $otherMm));
         $low = min($high, $oneMm, $otherMm);
 
+        return ($high ** 3 - $low ** 3) ** (1 / 3);
+    }
+
+    private function load(Situation $here, Baffle $baffle, float $depthMm): PanelLoad
+    {
+        $vessel = $here->section->vessel;
+
         return PanelLoad::filled(
             new Sheet($vessel->widthMm, $baffle->topMm, $baffle->thicknessMm, $vessel->material),
-            max(1.0, ($high ** 3 - $low ** 3) ** (1 / 3)),
+            max(1.0, $depthMm),
             Support::FreeTop,
             $here->assumptions,
             $here->density,
