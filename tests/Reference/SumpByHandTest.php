@@ -8,11 +8,13 @@ use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\DrainDown;
+use Ithys\Sump\FurtherTank;
 use Ithys\Sump\Inside;
 use Ithys\Sump\PipeRun;
 use Ithys\Sump\Plumbing;
 use Ithys\Sump\Section;
 use Ithys\Sump\SumpWater;
+use Ithys\Sump\TankFall;
 use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
@@ -170,4 +172,104 @@ it('says all of it in inches too', function (): void {
         ->toContain('in under the rim')
         ->toContain('US gal')
         ->not->toMatch('~\d mm\b~');
+});
+
+it('takes what three tanks let down, each with its own fall, box and pipes', function (): void {
+    // Display of 1200 x 500 by 20 mm: 12 L; box 2 L. Its return of 25 mm, 2,000 mm: pi/4 x 25² x 2,000 = 0.981748 L; its
+    // drain of 40 mm, 1,500 mm: 1.884956 L. Together 16.866704 L.
+    // Frag tank of 600 x 400 by 15 mm: 3.6 L; box 1 L; drain 32 mm by 1,200 mm 0.965097 L; return 16 mm by 2,500 mm
+    // 0.502655 L. Together 6.067752 L.
+    // Lagoon of 500 x 500 by 10 mm: 2.5 L; box 0.5 L; drain 25 mm by 1,000 mm 0.490874 L; return 16 mm by 1,800 mm
+    // 0.361911 L. Together 3.852785 L.
+    $down = new DrainDown(
+        new TankFall('the display', 1200 * 500, 20, 2, (float) (new Plumbing(
+            return: new PipeRun(25, 2000, 1350),
+            drain: new PipeRun(40, 1500, 900),
+        ))->litres()),
+        [
+            (new FurtherTank(
+                'frag',
+                600,
+                400,
+                15,
+                1,
+                drain: new PipeRun(32, 1200, 900),
+                return: new PipeRun(16, 2500),
+            ))->fall('Frag tank'),
+            (new FurtherTank(
+                'lagoon',
+                500,
+                500,
+                10,
+                0.5,
+                drain: new PipeRun(25, 1000, 900),
+                return: new PipeRun(16, 1800),
+            ))->fall('Lagoon'),
+        ],
+    );
+    expect($down->missing())->toBe([])
+        ->and($down->display->litres())->toEqualWithDelta(16.866704, 1e-6)
+        ->and($down->further[0]->litres())->toEqualWithDelta(6.067752, 1e-6)
+        ->and($down->further[1]->litres())->toEqualWithDelta(3.852785, 1e-6)
+        ->and($down->litres())->toEqualWithDelta(26.787241, 1e-6);
+
+    // In the sump above, 2,000 L/h: 26.787 L and what stands over the weirs, 0.12 h + 0.116 h'. The return chamber
+    // takes 4.64 L to the second weir, then chambers two and three together 0.232 x 20 = 4.64 L to the first, and the rest
+    // raises all three, 0.352 L for each millimetre.
+    $over = 0.12 * handHead(2000, 240) + 0.116 * handHead(2000, 220);
+    $level = 240 + (26.787241 + $over - 4.64 - 4.64) / 0.352;
+    $sump = handSump();
+    $cut = WaterLines::powerCut(
+        new Section($sump->vessel, $sump->inside, $sump->water, $down),
+        2000,
+    );
+    expect($cut->levelsMm[0])->toEqualWithDelta($level, 1e-3)
+        ->and($cut->levelsMm[2])->toEqualWithDelta($level, 1e-3);
+
+    // With the lagoon's box not given, 26.287 L are what is known, and it is named.
+    $less = new DrainDown($down->display, [$down->further[0], (new FurtherTank(
+        'lagoon',
+        500,
+        500,
+        10,
+        drain: new PipeRun(25, 1000, 900),
+        return: new PipeRun(16, 1800),
+    ))->fall('Lagoon')]);
+    expect($less->litres())->toEqualWithDelta(26.287241, 1e-6)
+        ->and(array_map(said(...), $less->missing()))->toBe(['the water in the overflow of Lagoon']);
+});
+
+/** What is said of a clogged sock in the first chamber of 300 mm. */
+function handClogged(float $baffleMm, float $trayMm): string
+{
+    $section = new Section(
+        new Vessel(900, 400, 380, 10),
+        new Inside(
+            [new Baffle('a', BaffleKind::Weir, 300, 10, $baffleMm)],
+            trays: [
+                new Tray('t', TrayKind::Tray, 0, $trayMm, 8, [
+                    new Opening('s', OpeningKind::SmallSock, 102, 102, 25, 200),
+                ]),
+            ],
+        ),
+        new SumpWater(180, 60),
+        DrainDown::display(0, 0, 0, 0),
+    );
+    foreach (Said::all(Sumps::review($section, 2000, 20.0)->findings) as $finding) {
+        if ($finding->code === 'clogged-fits') {
+            return $finding->sentence;
+        }
+    }
+
+    return 'nothing';
+}
+
+it('lets water that stands on a clogged tray run over the open edge behind it', function (): void {
+    // A tray at 300 mm over a baffle of 260 mm: its edge is open, 400 mm wide, and the water runs over it as over a
+    // weir of 300 mm. 2,000 L/h by Kindsvater and Carter stand handHead(2000, 300) over that.
+    expect(handClogged(260, 300))->toContain(sprintf('at %d mm', round(300 + handHead(2000, 300))))
+        ->toContain('over the open edge of the tray into chamber 2')
+        // Behind a baffle of 330 mm it stands as high over that.
+        ->and(handClogged(330, 300))->toContain(sprintf('at %d mm', round(330 + handHead(2000, 330))))
+        ->toContain('over the baffle behind it');
 });

@@ -27,7 +27,11 @@ final class BaffleStrength extends PanelRule
                 'with the return emptied' => $here->emptied,
             ];
             $depths = array_map(
-                fn (WaterLines $lines): float => $this->depthMm($baffle, $lines->levelsMm[$i], $lines->levelsMm[$i + 1]),
+                fn (WaterLines $lines): float => $this->depthMm(
+                    $baffle,
+                    $lines->levelsMm[$i],
+                    $lines->levelsMm[$i + 1],
+                ),
                 $states,
             );
             $state = (string) array_search(max($depths), $depths, true);

@@ -456,8 +456,117 @@ function reviewTable(): array
             [],
             ['branch-open', 'no-inlet'],
         ],
+        // What stands where the water no longer falls.
+        'a roller behind the return' => [
+            'overflow-drilled > bubble-trap > return-pump > roller',
+            ['after-return' => 'roller', 'missing-solids' => null],
+            [],
+        ],
+        'a heater behind the return' => [
+            "overflow-drilled > sock > {$end} > heater#b(cover=20)",
+            ['after-return' => 'b'],
+            [],
+        ],
+        'a top-off behind the return' => [
+            "overflow-drilled > sock > {$end} > top-off",
+            ['after-return' => 'top-off'],
+            [],
+        ],
+        'a bubble trap behind the return' => [
+            'overflow-drilled > sock > return-pump > bubble-trap',
+            ['after-return' => 'bubble-trap'],
+            [],
+        ],
+        'UV, chiller and reactors behind the return' => [
+            "overflow-drilled > sock > {$end} > uv > chiller > reactor(resin)",
+            [],
+            ['after-return'],
+        ],
+        'media behind the motor of a hang-on filter' => [
+            'intake(surface) > pre-filter > return-pump > biological > floss',
+            [],
+            ['after-return'],
+            ['style' => 'hang-on'],
+        ],
+        'the skimmer behind the refugium' => [
+            "overflow-drilled > sock > refugium > skimmer > {$end}",
+            ['skimmer-after-algae' => 'skimmer'],
+            [],
+        ],
+        'the skimmer before it' => [
+            "overflow-drilled > sock > skimmer > refugium > {$end}",
+            [],
+            ['skimmer-after-algae'],
+        ],
+
+        // More flow than a closed vessel takes.
+        'a media reactor in all of the flow' => [
+            "overflow-drilled > sock(count=3) > {$end}; branch from return-pump to sock 1200: reactor(gfo)",
+            ['flow-over-limit' => 'reactor'],
+            [],
+        ],
+        'a media reactor with its own limit' => [
+            "overflow-drilled > sock(count=3) > {$end}; branch from return-pump to sock 1200: reactor(gfo, limit=1500)",
+            [],
+            ['flow-over-limit'],
+        ],
+        'a media reactor that trickles' => [
+            "overflow-drilled > sock(count=3) > {$end}; branch from return-pump to sock 250: reactor(gfo)",
+            [],
+            ['flow-over-limit'],
+        ],
+        'an algae reactor in line, torn by 1,600 L/h' => [
+            'intake(surface) > pre-filter > biological > return-pump > algae-reactor',
+            ['flow-over-limit' => 'algae-reactor'],
+            [],
+            ['style' => 'canister', 'flow' => 1600],
+        ],
+
+        // Phosphate media take no nitrate.
+        'GFO alone' => [
+            "overflow-drilled > sock > {$end}; branch from return-pump to sock 200: reactor(gfo)",
+            ['nitrate-not-taken' => 'reactor'],
+            ['missing-uptake'],
+        ],
+        'GFO beside algae' => [
+            "overflow-drilled > sock > refugium > {$end}; branch from return-pump to sock 200: reactor(gfo)",
+            [],
+            ['nitrate-not-taken', 'missing-uptake'],
+        ],
+        'GFO alone, on purpose' => [
+            "overflow-drilled > sock > {$end}; branch from return-pump to sock 200: reactor(gfo)",
+            [],
+            ['nitrate-not-taken'],
+            ['without' => ['uptake' => 'water changes']],
+        ],
+        'a skimmer that draws little air' => [
+            "overflow-drilled > sock > skimmer(low=100, high=300, air=300) > {$end}",
+            ['skimmer-air' => 'skimmer'],
+            [],
+        ],
+        'one drain, and nothing said of a blocked one' => [
+            "overflow-drilled > sock > {$end}",
+            ['flood-unchecked' => 'overflow-drilled'],
+            ['flood', 'flood-fits'],
+        ],
+        'an emergency drain, and nothing said of a blocked one' => [
+            "overflow-drilled(emergency) > sock > {$end}",
+            [],
+            ['flood-unchecked', 'flood', 'flood-fits'],
+        ],
+        'pump in metric, overflow in inch, with a sump between' => [
+            'overflow-drilled(fitting=inch) > sock > return-pump(fitting=metric)',
+            [],
+            ['fittings-mixed'],
+        ],
+        'overflow in inch on a drain in metric' => [
+            'overflow-drilled(fitting=inch) > drain(fitting=metric) > sock > return-pump',
+            ['fittings-mixed' => 'drain'],
+            [],
+        ],
+
         'topped up by hand' => ["overflow-drilled > sock > {$end}", ['no-top-off' => 'return-pump'], []],
-        'topped up by itself' => ["overflow-drilled > sock > {$end} > top-off", [], ['no-top-off']],
+        'topped up by itself' => ["overflow-drilled > sock > top-off > {$end}", [], ['no-top-off']],
     ];
 }
 
