@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Ithys\Document;
 
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\ShopLength;
 use Ithys\Quantity\UnitSystem;
 
 /** Turns a stored document into what its keeper would type: every figure as text in the keeper's units. */
 final readonly class Writer
 {
-    public function __construct(private UnitSystem $units)
+    /** @param  bool  $toTheMark  whether lengths of the workshop are set to the nearest mark of a rule */
+    public function __construct(private UnitSystem $units, private bool $toTheMark = false)
     {
     }
 
@@ -41,6 +44,9 @@ final readonly class Writer
             return '';
         }
         $base = $field->toBase($stored);
+        if ($field->dimension === Dimension::Workshop && $field->bare === null) {
+            return ShopLength::typed($this->toTheMark ? ShopLength::marked($base, $this->units) : $base, $this->units);
+        }
         $unit = $field->dimension === null ? null : $field->bare ?? $this->units->unitOf($field->dimension);
 
         return self::plain($unit === null ? $base : $base / $unit->factor() + $unit->offset());

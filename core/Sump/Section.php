@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Sump;
 
 use Ithys\Assumption\Assumptions;
+use Ithys\Sump\Tray\OpeningKind;
 
 /** A sump under its tank, from inlet to return. */
 final readonly class Section
@@ -36,6 +37,23 @@ final readonly class Section
         $chambers[] = new Chamber(count($this->inside->baffles), $from, max($from, $this->vessel->lengthMm), $width);
 
         return $chambers;
+    }
+
+    /** What a chamber is called by: what hangs or stands in it, or that it is the one of the return. */
+    public function nameOf(Chamber $chamber): string
+    {
+        foreach ($this->inside->trays as $tray) {
+            if ($tray->chamber === $chamber->index && $tray->canClog()) {
+                return $tray->has(OpeningKind::Roller) ? 'roller' : 'socks';
+            }
+        }
+        foreach ($this->inside->placed as $device) {
+            if ($device->chamber === $chamber->index && $device->kind === DeviceKind::Skimmer) {
+                return 'skimmer';
+            }
+        }
+
+        return $chamber->index === count($this->inside->baffles) ? 'return' : '';
     }
 
     /** The chamber of the return pump. */

@@ -89,7 +89,7 @@ it('shows the record as it was typed, in the units of its keeper', function (): 
     );
     $this->put('/settings/units', ['units' => 'us']);
     $this->get($this->at)->assertInertia(
-        fn ($page) => $page->where('typed.measured.socks.frontBottom', '5.9055')->where('choices.unit', 'in'),
+        fn ($page) => $page->where('typed.measured.socks.frontBottom', '5 29/32')->where('choices.unit', 'in'),
     );
 });
 

@@ -160,7 +160,7 @@ it('offers parts to begin with in the keeper’s units', function (): void {
         ->and($us['openings']['sock-7in']['lengthMm'])
         ->toBe('7')
         ->and($us['openings']['roller']['hangsMm'])
-        ->toBe('8.2')
+        ->toBe('8 3/16')
         ->and((float) $us['trays']['tray']['topMm'] * 25.4)
         ->toEqualWithDelta((float) $metric['trays']['tray']['topMm'], 0.01);
     $choices = SectionView::choices(UnitSystem::Us, Assumptions::standard());

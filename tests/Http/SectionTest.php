@@ -47,10 +47,10 @@ it('starts from a sump, not saved yet', function (): void {
 it('shows it in inches where US units are chosen', function (): void {
     $this->put('/settings/units', ['units' => 'us']);
     $this->get($this->at)->assertInertia(
-        fn ($page) => $page->where('typed.lengthMm', '29.9213')->where('choices.length.unit', 'in'),
+        fn ($page) => $page->where('typed.lengthMm', '29 15/16')->where('choices.length.unit', 'in'),
     );
     $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0])->assertSessionHasNoErrors();
-    expect($this->system->refresh()->section?->design()->vessel->lengthMm)->toAgreeWith(760.0, 1e-5);
+    expect($this->system->refresh()->section?->design()->vessel->lengthMm)->toAgreeWith(29.9375 * 25.4, 1e-9);
 });
 
 it('answers an edit without saving it', function (): void {

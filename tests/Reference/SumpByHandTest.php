@@ -175,8 +175,8 @@ it('says all of it in inches too', function (): void {
 });
 
 it('takes what three tanks let down, each with its own fall, box and pipes', function (): void {
-    // Display of 1200 x 500 by 20 mm: 12 L; box 2 L. Its return of 25 mm, 2,000 mm: pi/4 x 25² x 2,000 = 0.981748 L; its
-    // drain of 40 mm, 1,500 mm: 1.884956 L. Together 16.866704 L.
+    // Display of 1200 x 500 by 20 mm: 12 L; box 2 L. Its return of 25 mm, 2,000 mm: pi/4 x 25² x 2,000 = 0.981748 L;
+    // its drain of 40 mm, 1,500 mm: 1.884956 L. Together 16.866704 L.
     // Frag tank of 600 x 400 by 15 mm: 3.6 L; box 1 L; drain 32 mm by 1,200 mm 0.965097 L; return 16 mm by 2,500 mm
     // 0.502655 L. Together 6.067752 L.
     // Lagoon of 500 x 500 by 10 mm: 2.5 L; box 0.5 L; drain 25 mm by 1,000 mm 0.490874 L; return 16 mm by 1,800 mm
@@ -214,8 +214,8 @@ it('takes what three tanks let down, each with its own fall, box and pipes', fun
         ->and($down->litres())->toEqualWithDelta(26.787241, 1e-6);
 
     // In the sump above, 2,000 L/h: 26.787 L and what stands over the weirs, 0.12 h + 0.116 h'. The return chamber
-    // takes 4.64 L to the second weir, then chambers two and three together 0.232 x 20 = 4.64 L to the first, and the rest
-    // raises all three, 0.352 L for each millimetre.
+    // takes 4.64 L to the second weir, then chambers two and three together 0.232 x 20 = 4.64 L to the first, and the
+    // rest raises all three, 0.352 L for each millimetre.
     $over = 0.12 * handHead(2000, 240) + 0.116 * handHead(2000, 220);
     $level = 240 + (26.787241 + $over - 4.64 - 4.64) / 0.352;
     $sump = handSump();

@@ -152,10 +152,16 @@ final class SectionController extends Controller
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'saved' => $system->section !== null,
             'version' => $system->section->version ?? 0,
-            'typed' => SectionForm::of($design, $units),
+            'typed' => SectionForm::of($design, $units, $system->section === null),
             'view' => (object) $this->view($request, $system, $design, $component === 'Section/Sheet'),
             'choices' => SectionView::choices($units, $system->assumptions()),
-            'sizes' => CommonSize::all(),
+            'sizes' => array_map(
+                static fn (array $size): array => [
+                    'label' => $size['label'],
+                    ...SectionForm::texts(array_diff_key($size, ['label' => 0]), $units, true),
+                ],
+                CommonSize::all(),
+            ),
             'revisions' => self::revisions($system),
         ]);
     }

@@ -15,11 +15,14 @@ final class SectionForm
     /** Maps that are sent as objects even when nothing is in them. */
     private const MAPS = ['fittings', 'drainFittings', 'emergencyFittings', 'systems'];
 
-    /** @return array<string, mixed> */
-    public static function of(SumpDesign $design, UnitSystem $units): array
+    /**
+     * @param  bool  $toTheMark  whether what is only proposed is set to the nearest mark of a rule
+     * @return array<string, mixed>
+     */
+    public static function of(SumpDesign $design, UnitSystem $units, bool $toTheMark = false): array
     {
         $document = $design->toArray();
-        $typed = self::texts(array_diff_key($document, ['format' => 0, 'schema' => 0]), $units);
+        $typed = self::texts(array_diff_key($document, ['format' => 0, 'schema' => 0]), $units, $toTheMark);
         $plumbing = $typed['plumbing'];
         foreach (self::MAPS as $map) {
             $plumbing[$map] = (object) array_map(strval(...), $plumbing[$map] ?? []);
@@ -30,6 +33,13 @@ final class SectionForm
             ...$typed,
             'bottomOnEdges' => $design->vessel->bottomOnEdges,
             'trays' => $typed['trays'] ?? [],
+            'tanks' => array_map(
+                static fn (array $tank): array => [
+                    ...$tank,
+                    'drainFittings' => (object) array_map(strval(...), $tank['drainFittings'] ?? []),
+                ],
+                $typed['tanks'] ?? [],
+            ),
             'plumbing' => ['curve' => [], ...$plumbing],
             'workshop' => ['pads' => [], ...$workshop, 'stock' => (object) ($workshop['stock'] ?? [])],
         ];
@@ -37,10 +47,11 @@ final class SectionForm
 
     /**
      * @param  array<string, mixed>  $part
+     * @param  bool  $toTheMark  whether what is only proposed is set to the nearest mark of a rule
      * @return array<string, mixed>
      */
-    public static function texts(array $part, UnitSystem $units): array
+    public static function texts(array $part, UnitSystem $units, bool $toTheMark = false): array
     {
-        return (new Writer($units))->texts($part, SumpFields::all());
+        return (new Writer($units, $toTheMark))->texts($part, SumpFields::all());
     }
 }

@@ -8,6 +8,7 @@ use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Fitting;
 use Ithys\Flow\Throttle;
+use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
@@ -63,7 +64,11 @@ final class SectionView
             'heightMm' => $section->vessel->heightMm,
             'wallMm' => $section->vessel->wallMm,
             'chambers' => array_map(
-                static fn (Chamber $chamber): array => ['fromMm' => $chamber->fromMm, 'toMm' => $chamber->toMm],
+                static fn (Chamber $chamber): array => [
+                    'fromMm' => $chamber->fromMm,
+                    'toMm' => $chamber->toMm,
+                    'name' => $section->nameOf($chamber),
+                ],
                 $section->chambers(),
             ),
             'baffles' => array_map(
@@ -226,7 +231,11 @@ final class SectionView
     /** @return array<string, mixed> parts to begin with, as typed */
     private static function proposals(Section $section, UnitSystem $units, ?Path $path): array
     {
-        $typed = static fn (Baffle|Placed|Tray|Opening $part): array => SectionForm::texts($part->toArray(), $units);
+        $typed = static fn (Baffle|Placed|Tray|Opening $part): array => SectionForm::texts(
+            $part->toArray(),
+            $units,
+            true,
+        );
         $openings = [];
         foreach (OpeningKind::cases() as $kind) {
             $openings[$kind->value] = $typed($kind->usual($kind->value, $section->assumptions));
@@ -241,6 +250,10 @@ final class SectionView
             'fromPath' => $path === null ? [] : array_map($typed, Proposal::fromPath($section, $path)),
             'trays' => array_map($typed, Proposal::trays($section, $path)),
             'openings' => $openings,
+            'tanks' => array_map(
+                static fn (Line $line): array => ['line' => $line->id, 'name' => $line->title()],
+                $path?->furtherTanks() ?? [],
+            ),
         ];
     }
 
@@ -265,7 +278,13 @@ final class SectionView
         }
 
         return [
-            'length' => ['unit' => $length->value, 'factor' => $length->factor()],
+            'length' => [
+                'unit' => $length->value,
+                'factor' => $length->factor(),
+                // How far an arrow key moves a part, and with Shift, mm.
+                'steps' => $units === UnitSystem::Metric ? [1, 10] : [25.4 / 16, 25.4 / 2],
+                'stepNames' => $units === UnitSystem::Metric ? ['1 mm', '10 mm'] : ['1/16 in', '1/2 in'],
+            ],
             'kinds' => array_map(
                 static fn (BaffleKind $kind): array => [$kind->value, $kind->label(), $kind->says()],
                 BaffleKind::cases(),

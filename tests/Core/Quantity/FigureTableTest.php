@@ -23,8 +23,9 @@ it('writes the table of figures that the pages are held to', function (): void {
                 }
             }
         }
-        foreach ([0.0, 0.4, 1.5875, 5.04, 5.5, 9.97, 12.7, 238.125, 249.6, 1219.2, -12.7] as $mm) {
+        foreach ([0.0, 0.4, 1.5875, 5.04, 5.5, 9.97, 12.7, 238.125, 249.6, 760.0, 6.0, 1219.2, -12.7] as $mm) {
             $lengths[] = [$units->unitOf(Dimension::Workshop)->value, $mm, ShopLength::format($mm, $units)];
+            $typed[] = [$units->unitOf(Dimension::Workshop)->value, $mm, ShopLength::typed($mm, $units)];
         }
     }
     expect(count($rows))->toBeGreaterThan(150);
@@ -32,5 +33,6 @@ it('writes the table of figures that the pages are held to', function (): void {
         'units' => ['metric' => UnitSystem::Metric->toArray(), 'us' => UnitSystem::Us->toArray()],
         'figures' => $rows,
         'lengths' => $lengths ?? [],
+        'typed' => $typed ?? [],
     ]);
 });

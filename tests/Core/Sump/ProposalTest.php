@@ -58,7 +58,7 @@ it('proposes a heater behind the last baffle and a skimmer before the first', fu
 it('proposes them in the keeper\'s units', function (): void {
     $under = Proposal::baffles(roomySection([]))['under'][0]->toArray();
     expect(SectionForm::texts($under, UnitSystem::Metric)['gapMm'])->toBe('30')
-        ->and(SectionForm::texts($under, UnitSystem::Us)['gapMm'])->toBe('1.1811');
+        ->and(SectionForm::texts($under, UnitSystem::Us)['gapMm'])->toBe('1 3/16');
 });
 
 it('orders findings by how grave they are and leaves equals in their order', function (): void {
