@@ -21,7 +21,7 @@ final readonly class Finding
         public Text $title,
         public Text $sentence,
         public ?Assumption $basis,
-        /** Where it is pinned: the item of a path, or null for the whole. */
+        /** Where it is pinned: the item of a path, a part of a sump or, after a #, what of it; null for the whole. */
         public ?string $at = null,
         public ?Advice $advice = null,
         /** @var list<Remedy> figures that would mend it, each by itself */

@@ -22,6 +22,17 @@ enum BaffleKind: string
         };
     }
 
+    /** As a narrow place names it. */
+    public function shortLabel(): string
+    {
+        return match ($this) {
+            self::Weir => 'weir',
+            self::Gate => 'gate',
+            self::Comb => 'comb',
+            self::Under => 'under-gap baffle',
+        };
+    }
+
     public function says(): string
     {
         return match ($this) {

@@ -53,7 +53,15 @@ final readonly class Section
             }
         }
 
-        return $chamber->index === count($this->inside->baffles) ? 'return' : '';
+        if ($chamber->index === count($this->inside->baffles)) {
+            return 'return';
+        }
+        $hung = [
+            $this->inside->baffles[$chamber->index - 1] ?? null,
+            $this->inside->baffles[$chamber->index],
+        ];
+
+        return array_filter($hung, static fn (?Baffle $baffle): bool => $baffle?->hangs() === true) === [] ? '' : 'trap';
     }
 
     /** The chamber of the return pump. */

@@ -30,7 +30,7 @@ it('gives a wet finger its 44 pixels on every page of the area', function (strin
         JS);
     expect($small)->toBe([]);
 })->with([
-    'design' => ['/systems/1/section', 'Heater would stand dry'],
+    'design' => ['/systems/1/section', '2 to look at'],
     'cut sheet' => ['/systems/1/section/sheet', 'Fine pad'],
     'build' => ['/systems/1/section/build', '18 of 18 steps to do'],
 ]);
@@ -59,7 +59,7 @@ it('ticks a step off and measures a baffle on a phone', function (): void {
 
 it('nudges a baffle on a phone and keeps what is not saved', function (): void {
     $browser = $this->browser = new Browser($this->server->url, 390, 844);
-    $browser->signIn()->visit('/systems/1/section')->waitFor('Heater would stand dry');
+    $browser->signIn()->visit('/systems/1/section')->waitFor('2 to look at');
     $browser->element("//*[@data-baffle='inlet']")->click();
     $browser->keys('ArrowUp')->waitFor('changed, not saved');
     $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 430, top 206 mm']");
@@ -86,7 +86,7 @@ it('draws in inches to the sixteenth, as the workshop reads them', function (): 
     expect(
         $browser->script("return [...document.querySelectorAll('svg text')].map((text) => text.textContent)"),
     )->toContain($inches(150), $inches(360));
-    // A nudge is a millimetre in either system, so that it can be undone to the same place.
+    // A nudge is a sixteenth of an inch, and comes back to the same place.
     $browser
         ->tabTo("Tray at {$inches(250)} in")
         ->keys('ArrowUp')
@@ -96,7 +96,7 @@ it('draws in inches to the sixteenth, as the workshop reads them', function (): 
             "return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Its top over the "
                 ."floor').parentElement.querySelector('input').value",
         ),
-    )->toBe('9.8425');
+    )->toBe('9 27/32');
     $browser->visit('/systems/1/section/sheet')->waitFor($inches(317).'');
     expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
 });

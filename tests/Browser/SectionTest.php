@@ -41,10 +41,10 @@ it('designs a sump by keys: nudges, types, switches states, and clears a flood',
     $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 431, top 206 mm']");
 
     // The heater goes behind a baffle that keeps its water.
-    $browser->choose('Stands in', 'chamber 1');
-    $browser->script("[...document.querySelectorAll('select')].at(-1)?.scrollIntoView()");
+    $browser->pick('Equipment', 'heater')->choose('Stands in', 'chamber 1');
 
     // Too much coming down floods; less does not.
+    $browser->pick('Power cut', '#display');
     $browser->type('Display falls in a power cut', '90')->waitFor('A power cut floods')->waitFor('run over the rim');
     $browser->type('Display falls in a power cut', '15')->waitUntilGone('A power cut floods');
     $browser
@@ -55,7 +55,8 @@ it('designs a sump by keys: nudges, types, switches states, and clears a flood',
 
     // The three states.
     $browser->press('Return emptied');
-    expect($browser->script("return document.querySelector('[aria-pressed=true]').innerText"))->toBe('Return emptied');
+    $state = '[aria-label="State of the water"] [aria-pressed=true]';
+    expect($browser->script("return document.querySelector('{$state}').innerText"))->toBe('Return emptied');
     $browser->press('Power cut')->press('Running');
 
     $browser->keys('Ctrl+S')->waitFor('The sump is saved.')
@@ -94,6 +95,7 @@ it('starts a sump from a common size, in inches where they are chosen', function
     $browser = $this->browser;
     $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.4 US gal');
     $browser->visit('/systems/1/section')->waitFor('actual return flow')
+        ->pick('Tank', '#size')
         ->choose('Take a common size', '20 x 10 x 12 in')
         ->waitFor('changed, not saved');
     expect(
@@ -101,7 +103,7 @@ it('starts a sump from a common size, in inches where they are chosen', function
             "return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Inner "
                 ."length').parentElement.querySelector('input').value",
         ),
-    )->toBe('19.5276');
+    )->toBe('19 1/2');
     $browser->waitFor('Baffle outside the tank');
     expect($browser->consoleProblems())->toBe([]);
 });
@@ -109,13 +111,13 @@ it('starts a sump from a common size, in inches where they are chosen', function
 it('proposes figures in inches when a weir becomes an under-gap baffle', function (): void {
     $browser = $this->browser;
     $browser->visit('/systems/1/section')->waitFor('actual return flow')->keys('u')->waitFor('75.4 US gal');
-    $browser->choose('Baffle', 'Under-gap baffle')->waitFor('changed, not saved');
+    $browser->pick('Baffles and trays', 'socks')->choose('Baffle', 'Under-gap baffle')->waitFor('changed, not saved');
     expect(
         $browser->script(
             "return [...document.querySelectorAll('label')].find((label) => label.innerText === 'Gap under "
                 ."it').parentElement.querySelector('input').value",
         ),
-    )->toBe('1.1811');
+    )->toBe('1 3/16');
     // A click without a move is no change, and a drag is one step of the undo.
     $browser->press('Undo')->waitUntilGone('changed, not saved');
     $browser->element("//*[@data-baffle='comb']")->click();
@@ -144,6 +146,7 @@ it('designs a sump from nothing by keys alone', function (): void {
         ->waitFor('Settings');
     $browser->waitFor('is described')->visit('/systems/1/section')->waitFor('a sump to start from, not saved');
     // Focus comes to a field with its text selected, so that typing replaces it.
+    $browser->keys('1', 'Enter');
     $browser
         ->tabTo('Inner length')
         ->keys('900')
@@ -159,15 +162,18 @@ it('designs a sump from nothing by keys alone', function (): void {
     $browser->element("//*[@data-tray='tray-1']");
     $browser->waitFor('The sock stands on the floor');
     $browser->tabTo('Hangs below its top')->keys('200')->waitUntilGone('The sock stands on the floor');
+    // Escape goes back to the list, a digit to a group, arrows along it and Enter to the fields: ten presses at the most.
     $browser
-        ->tabTo('Pump, most flow')
+        ->keys('Escape', '4', 'Enter')
         ->keys('3000')
         ->tabTo('Pump, most height')
         ->keys('3')
-        ->tabTo('Lift to the outlet')
+        ->keys('Escape', 'ArrowDown', 'Enter')
         ->keys('1200')
         ->tabTo('Return pipe, bore')
         ->keys('25')
+        ->tabTo('Return pipe, length')
+        ->keys('1500')
         ->waitFor('actual return flow');
     $browser->keys('Ctrl+S')->waitFor('The sump is saved.');
     expect($browser->consoleProblems())->toBe([]);

@@ -140,7 +140,7 @@ it('keeps the page and what was typed when a save cannot be had', function (
         'The draft is saved.',
     ],
     'a sump' => [
-        '/systems/1/section',
+        '/systems/1/section?part=%23top-off',
         'actual return flow',
         ['Evaporation' => '2.4'],
         'Save',
@@ -167,7 +167,7 @@ it('keeps the page and what was typed when a save cannot be had', function (
 
 it('says at once that it cannot be reached while something is typed, and goes on by itself', function (): void {
     $browser = Trouble::$browser;
-    $browser->visit('/systems/1/section')->waitFor('actual return flow')->offline()->type('Evaporation', '2.6')
+    $browser->visit('/systems/1/section?part=%23top-off')->waitFor('actual return flow')->offline()->type('Evaporation', '2.6')
         ->waitFor('The server cannot be reached. What you typed is still here.')
         ->offline(false)->waitUntilGone('cannot be reached');
     expect($browser->value('Evaporation'))->toBe('2.6');
@@ -180,7 +180,7 @@ it('keeps a typed line over another page and over the door', function (): void {
         ->waitFor('Phosphate: lower')
         ->type('Log what was read or done', 'sock changed soiling 3')
         ->waitFor('Sock changed, soiling 3 of 5');
-    $browser->visit('/systems/1/path')->waitFor('Heater without cover');
+    $browser->visit('/systems/1/path')->waitFor('Heater without cover')->keys('l');
     expect($browser->value('Log what was read or done'))->toBe('sock changed soiling 3');
     Trouble::signOutElsewhere();
     $browser->visit('/systems/1/journal')->waitFor('Your tanks are behind this door.');

@@ -204,6 +204,7 @@ final class SectionView
                             'id' => $opening->id,
                             'kind' => $opening->kind->value,
                             'label' => $opening->kind->label(),
+                            'short' => $opening->kind->shortLabel(),
                             'isRound' => $opening->kind->isRound(),
                             'atMm' => $from + $clear + $place->xMm,
                             'acrossMm' => $clear + $place->yMm,
@@ -286,7 +287,12 @@ final class SectionView
                 'stepNames' => $units === UnitSystem::Metric ? ['1 mm', '10 mm'] : ['1/16 in', '1/2 in'],
             ],
             'kinds' => array_map(
-                static fn (BaffleKind $kind): array => [$kind->value, $kind->label(), $kind->says()],
+                static fn (BaffleKind $kind): array => [
+                    $kind->value,
+                    $kind->label(),
+                    $kind->says(),
+                    $kind->shortLabel(),
+                ],
                 BaffleKind::cases(),
             ),
             'trays' => array_map(

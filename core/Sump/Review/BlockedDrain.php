@@ -22,6 +22,14 @@ final class BlockedDrain implements Rule
 
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#display');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         if (! $here->flowIsKnown) {
             return [$this->unknown('How high the water stands over the baffles is not known without the flow.')];
         }

@@ -13,6 +13,14 @@ final class Bottom extends PanelRule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#size');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $vessel = $here->section->vessel;
         if (! $vessel->bottomOnEdges) {
             yield Finding::of(

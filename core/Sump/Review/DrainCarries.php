@@ -14,6 +14,14 @@ final class DrainCarries implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#drain');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $drain = $here->plumbing->drain->carries($here->assumptions, $here->viscosity);
         if ($drain === null && $here->plumbing->drain->isThere()) {
             yield PipeUnknown::finding('drain-unknown', 'drain');

@@ -14,6 +14,14 @@ final class EmergencyCarries implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#emergency');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $carries = $here->plumbing->emergency->carries($here->assumptions, $here->viscosity);
         if ($carries === null && $here->plumbing->emergency->isThere()) {
             yield PipeUnknown::finding('emergency-unknown', 'emergency pipe');

@@ -12,6 +12,14 @@ final class FlowUnknown implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#pump');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         if (! $here->flowIsKnown) {
             yield Finding::of(
                 Severity::Caution,

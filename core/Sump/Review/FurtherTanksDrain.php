@@ -35,7 +35,7 @@ final class FurtherTanksDrain implements Rule
                         carries: Quantity::perHour($carries),
                         flow: Quantity::perHour($flow),
                     ),
-                )->because('The tank fills until it runs over.', 'Take a wider pipe, or send it less water.');
+                )->at("#tank:{$line->id}")->because('The tank fills until it runs over.', 'Take a wider pipe, or send it less water.');
             }
             $head = $tank->overflow?->headMm($flow);
             if ($head !== null && $tank->fallMm !== null && $head > $tank->fallMm + 0.5) {
@@ -49,7 +49,7 @@ final class FurtherTanksDrain implements Rule
                         head: Quantity::mm($head),
                         fall: Quantity::mm($tank->fallMm),
                     ),
-                )->because(
+                )->at("#tank:{$line->id}")->because(
                     'Water over the edge runs off whatever the return outlets do.',
                     Text::of('Enter a fall of {head} or more.', head: Quantity::mm(ceil($head))),
                 );

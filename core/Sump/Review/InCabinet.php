@@ -14,6 +14,14 @@ final class InCabinet implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#cabinet');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $vessel = $here->section->vessel;
         $cabinet = $here->section->cabinet;
         $sides = [

@@ -14,6 +14,14 @@ final class OverflowHead implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#overflow');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $head = $here->plumbing->overflow()?->headMm($here->litresPerHour);
         $fall = $here->section->drainDown->display->fallMm;
         if ($head === null || $fall === null || $head <= $fall + 0.5) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Finding;
 use Ithys\Path\Choice;
 use Ithys\Path\Kind;
 use Ithys\Path\Review\MixedFittings;
@@ -21,6 +22,14 @@ final class PipesMate implements Rule
     ];
 
     public function judge(Situation $here): iterable
+    {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#joints');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
     {
         foreach (PipeSystem::PARTS as $part => [$label, $joined]) {
             foreach ($joined as $other) {

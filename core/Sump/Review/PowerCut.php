@@ -19,6 +19,14 @@ final class PowerCut implements Rule
 
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#display');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $missing = $here->missingOfPowerCut();
         $margin = $here->assumptions->of(Assumed::RimMargin);
         $drains = Quantity::litres($here->section->drainDown->litres());

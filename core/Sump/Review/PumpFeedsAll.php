@@ -15,6 +15,14 @@ final class PumpFeedsAll implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#pump');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $loop = $here->plumbing->returnLoop($here->assumptions, $here->viscosity);
         $further = $here->path?->furtherTanks() ?? [];
         if ($loop === null || $loop->litresPerHour <= 0.0 || $further === []) {

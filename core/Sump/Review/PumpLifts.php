@@ -17,6 +17,14 @@ final class PumpLifts implements Rule
 
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#pump');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $curve = $here->plumbing->pump->curve();
         $lift = $here->plumbing->return->heightMm;
         if ($curve === null || $lift === null) {

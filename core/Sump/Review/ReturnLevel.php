@@ -18,6 +18,14 @@ final class ReturnLevel implements Rule
 
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#water');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $water = $here->section->water;
         $rim = $here->section->vessel->heightMm;
         if ($water->returnLevelMm > $rim) {

@@ -14,6 +14,14 @@ final class TopOffStuck implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#top-off');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $reservoir = $here->section->water->reservoirLitres;
         if ($reservoir === null || ! $here->flowIsKnown) {
             return;

@@ -15,6 +15,14 @@ final class TopUp implements Rule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#top-off');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $days = $here->daysToGulp();
         if ($days === null) {
             yield Finding::of(

@@ -20,6 +20,14 @@ final class Walls extends PanelRule
 {
     public function judge(Situation $here): iterable
     {
+        foreach ($this->findings($here) as $finding) {
+            yield $finding->at('#size');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function findings(Situation $here): iterable
+    {
         $vessel = $here->section->vessel;
         $support = $vessel->braced ? Support::FourEdges : Support::FreeTop;
         $rim = $this->load($here, $support, $vessel->lengthMm, $vessel->heightMm);

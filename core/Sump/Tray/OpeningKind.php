@@ -28,6 +28,18 @@ enum OpeningKind: string
         };
     }
 
+    /** As a narrow place names it. */
+    public function shortLabel(): string
+    {
+        return match ($this) {
+            self::SmallSock, self::LargeSock => 'sock',
+            self::Roller => 'roller',
+            self::Standpipe => 'standpipe',
+            self::Spare => 'open hole',
+            self::Capped => 'cap',
+        };
+    }
+
     public function isRound(): bool
     {
         return $this !== self::Roller;

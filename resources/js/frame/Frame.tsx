@@ -2,10 +2,12 @@ import { Box, chakra } from '@chakra-ui/react';
 import { Head, Link, router } from '@inertiajs/react';
 import { Moon, Sun } from 'lucide-react';
 import { type ReactNode, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { setLook, useLook } from '../lib/colourMode';
 import { useUnits } from '../lib/figures';
 import { type SystemFrame, useShared } from '../lib/page';
+import { Button } from '../parts/Button';
 import { FlashLine } from '../parts/FlashLine';
 import { Kbd } from '../parts/Kbd';
 import { Still } from '../parts/Still';
@@ -36,6 +38,8 @@ export function Frame({
     const { keeper, systems } = useShared();
     const [keysOpen, setKeysOpen] = useState(false);
     const log = useRef<HTMLInputElement>(null);
+    // It stands open where readings are looked at; elsewhere it comes when it is called.
+    const [logOpen, setLogOpen] = useState(area === 'Journal');
     const home = frame ?? systems[0];
     const switchUnits = () =>
         router.put(
@@ -44,7 +48,10 @@ export function Frame({
             { preserveScroll: true, preserveState: true },
         );
     // The log stays in sight at a desk; moving there must not scroll the sheet away.
-    const focusLog = () => log.current?.focus({ preventScroll: true });
+    const focusLog = () => {
+        flushSync(() => setLogOpen(true));
+        log.current?.focus({ preventScroll: true });
+    };
     const go = (place: string) => () => home && router.visit(`/systems/${home.id}/${place}`);
 
     const find = () => {
@@ -141,8 +148,16 @@ export function Frame({
                         </Box>
                     </chakra.aside>
                 )}
-                {frame && (
+                {frame && !logOpen && (
+                    <Box gridArea="log" display={{ base: 'block', md: 'none' }} px="3" _print={{ display: 'none' }}>
+                        <Button look="plain" onClick={focusLog}>
+                            Log a reading or a change
+                        </Button>
+                    </Box>
+                )}
+                {frame && logOpen && (
                     <Box
+                        onKeyDown={(event) => event.key === 'Escape' && setLogOpen(area === 'Journal')}
                         gridArea="log"
                         _print={{ display: 'none' }}
                         position={{ md: 'sticky' }}

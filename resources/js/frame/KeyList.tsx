@@ -13,6 +13,7 @@ const KEYS = [
     ['[ and ]', 'earlier or later change on the tide sheet'],
     ['T', 'tide sheet or table'],
     ['A', 'find equipment to add to the path'],
+    ['1 to 5', 'go to a group of Section; arrows go on, Enter to its fields, Esc back'],
     ['Ctrl+S', 'save the draft of the path'],
     ['Ctrl+Z', 'undo the last change to it'],
     ['U', 'switch between metric and US units'],

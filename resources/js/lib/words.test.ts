@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import table from '../../../tests/golden/figures.json';
 import { amountIn, figure, signed } from './figures';
 import { type UnitDisplay } from './page';
-import { shopLength } from './shopLength';
+import { readLength, shopLength, typedLength } from './shopLength';
 
 describe('figures on a page', () => {
     it.each([
@@ -36,6 +36,26 @@ describe('figures as the server writes them', () => {
 
     it.each(table.lengths)('writes a length in %s of %d mm as %s', (unit, mm, text) => {
         expect(`${shopLength(mm as number, unit as string)} ${unit}`).toBe(text);
+    });
+});
+
+describe('lengths as they are typed', () => {
+    it.each(table.typed)('types a length in %s of %d mm as %s', (unit, mm, text) => {
+        expect(typedLength(mm as number, unit as string)).toBe(text);
+    });
+
+    it.each([
+        ['9 27/32', 25.4, 250.03125],
+        ['3/4', 25.4, 19.05],
+        ['12', 25.4, 304.8],
+        ['250.5', 1, 250.5],
+        ['25 cm', 1, null],
+        ['', 1, null],
+        ['1/0', 1, null],
+        ['12 a', 1, null],
+    ])('reads “%s”', (typed, factor, mm) => {
+        const read = readLength(typed, factor);
+        expect(read === null ? null : Math.round(1e6 * read) / 1e6).toBe(mm);
     });
 });
 

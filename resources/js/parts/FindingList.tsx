@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { type ReactNode } from 'react';
 import { type Finding } from '../lib/page';
 import { BasisNote } from './BasisNote';
+import { Button } from './Button';
 import { SEVERITY } from './severity';
 
 /** Judgements of the core, each with its sign, sentence, what would put it right, and the rule behind it. */
@@ -9,12 +10,15 @@ export function FindingList({
     findings,
     mark,
     title,
+    onMend,
 }: {
     findings: Finding[];
     /** What stands in place of the sign, such as a number that is pinned elsewhere too. */
     mark?: (finding: Finding) => ReactNode;
     /** What stands in place of the plain title. */
     title?: (finding: Finding) => ReactNode;
+    /** Sets a figure as a finding proposes; where it can be set. */
+    onMend?: (remedy: Finding['remedies'][number]) => void;
 }) {
     return (
         <chakra.ul listStyleType="none" display="grid" gap="3">
@@ -33,6 +37,20 @@ export function FindingList({
                                     {finding.fix}
                                 </Box>
                             )}
+                            {onMend !== undefined &&
+                                finding.remedies.map((remedy) => (
+                                    <Button
+                                        key={remedy.does}
+                                        my="1"
+                                        minH={{ base: '44px', md: '28px' }}
+                                        px="2"
+                                        whiteSpace="normal"
+                                        textAlign="left"
+                                        onClick={() => onMend(remedy)}
+                                    >
+                                        {remedy.does}
+                                    </Button>
+                                ))}
                             <Why finding={finding} />
                             {finding.basis !== null && <BasisNote basis={finding.basis} />}
                         </div>

@@ -11,6 +11,7 @@ export function PinnedFindings({
     stale,
     summary,
     title,
+    onMend,
     children,
 }: {
     findings: Finding[];
@@ -20,6 +21,8 @@ export function PinnedFindings({
     /** What is said beside their number. */
     summary?: string[];
     title?: (finding: Finding) => ReactNode;
+    /** Sets a figure as a finding proposes; where it can be set. */
+    onMend?: (remedy: Finding['remedies'][number]) => void;
     /** What stands between their number and the list. */
     children?: ReactNode;
 }) {
@@ -45,6 +48,7 @@ export function PinnedFindings({
                 findings={grave}
                 mark={(finding) => <Pin number={pins.get(finding) ?? 0} severity={finding.severity} />}
                 title={title}
+                onMend={onMend}
             />
             {rest.length > 0 && (
                 <chakra.details mt="4" borderTopWidth="1px" pt="2" open={grave.length === 0}>

@@ -2,14 +2,24 @@ import { Box, chakra } from '@chakra-ui/react';
 import { figure, useUnits } from '../lib/figures';
 import { shopLength } from '../lib/shopLength';
 import { type Choices, type SectionView } from './types';
+import { type GroupName } from './workbench/rows';
 
 /** What the sump comes to, in figures: water, room, flow and how long a failure may last. */
-export function Figures({ view, length }: { view: SectionView; length: Choices['length'] }) {
+export function Figures({
+    view,
+    length,
+    of,
+}: {
+    view: SectionView;
+    length: Choices['length'];
+    /** Those alone that a group decides; all of them without it. */
+    of?: GroupName;
+}) {
     const { show } = useUnits();
     const { water, flow, states } = view;
     const mm = (value: number) => `${shopLength(value, length.unit)} ${length.unit}`;
     const given = (value: number | null, text: (value: number) => string) => (value === null ? null : text(value));
-    const rows: [string, string | null][] = [
+    const ofWater: [string, string | null][] = [
         ['running', show(states.running.litres, 'volume')],
         ['room left to the rim', `${show(water.roomLitres, 'volume')} · ${mm(water.freeboardMm)}`],
         ['comes down in a power cut', `${water.isReckoned ? '' : 'at least '}${show(water.drainDownLitres, 'volume')}`],
@@ -28,6 +38,8 @@ export function Figures({ view, length }: { view: SectionView; length: Choices['
             given(water.daysToGulp, (days) => `${figure(days, 1)} days`) ?? 'evaporation not given',
         ],
         ['reservoir lasts', given(water.reservoirDays, (days) => `${figure(days, 1)} days`)],
+    ];
+    const ofFlow: [string, string | null][] = [
         [
             flow.isReckoned ? 'actual return flow' : 'flow, as described',
             given(flow.litresPerHour, (value) => show(value, 'flow')) ?? 'not known',
@@ -42,6 +54,8 @@ export function Figures({ view, length }: { view: SectionView; length: Choices['
         ['pump, energy a year', given(flow.kilowattHoursAYear, (value) => `${figure(value, 0)} kWh`)],
         ['pump, cost a year', given(flow.costAYear, (value) => figure(value, 2))],
     ];
+    const rows =
+        of === undefined ? [...ofWater, ...ofFlow] : of === 'pipes' ? ofFlow : of === 'equipment' ? [] : ofWater;
     return (
         <>
             <chakra.dl fontSize="sm" mt="4" borderTopWidth="1px" pt="2" display="grid" rowGap="1">
@@ -56,7 +70,7 @@ export function Figures({ view, length }: { view: SectionView; length: Choices['
                         </Box>
                     ))}
             </chakra.dl>
-            {flow.turnover !== null && (
+            {of === undefined && flow.turnover !== null && (
                 <Box fontSize="sm" mt="2">
                     <b>{flow.turnover.title}.</b> {flow.turnover.sentence}
                 </Box>

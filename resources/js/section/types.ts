@@ -16,6 +16,8 @@ export interface TypedSection {
     evaporationLitresADay: string;
     reservoirLitres: string;
     cabinetMm: string;
+    cabinetLengthMm?: string;
+    cabinetWidthMm?: string;
     toTheLeft: boolean;
     material: string;
     braced: boolean;
@@ -23,6 +25,7 @@ export interface TypedSection {
     baffles: TypedBaffle[];
     placed: TypedPlaced[];
     trays: TypedTray[];
+    tanks: TypedTank[];
     plumbing: TypedPlumbing;
     workshop: TypedWorkshop;
 }
@@ -67,6 +70,22 @@ export interface TypedOpening {
     widthMm?: string;
     standsMm?: string;
     hangsMm?: string;
+}
+
+/** A further tank on the sump, by its line on the path. */
+export interface TypedTank {
+    line: string;
+    lengthMm?: string;
+    widthMm?: string;
+    fallMm?: string;
+    boxLitres?: string;
+    overflowMm?: string;
+    drainBoreMm?: string;
+    drainLengthMm?: string;
+    drainFallMm?: string;
+    drainFittings: Record<string, string>;
+    boreMm?: string;
+    pipeLengthMm?: string;
 }
 
 export type PipeKey = 'fittings' | 'drainFittings' | 'emergencyFittings';
@@ -150,6 +169,8 @@ export interface DrawnOpening {
     id: string;
     kind: string;
     label: string;
+    /** As the drawing names it. */
+    short: string;
     isRound: boolean;
     /** From the inlet wall to its near edge, and from the front. */
     atMm: number;
@@ -216,7 +237,7 @@ export interface SectionView {
     widthMm: number;
     heightMm: number;
     wallMm: number;
-    chambers: { fromMm: number; toMm: number }[];
+    chambers: { fromMm: number; toMm: number; name: string }[];
     baffles: DrawnBaffle[];
     placed: DrawnPlaced[];
     trays: DrawnTray[];
@@ -229,6 +250,8 @@ export interface SectionView {
         fromPath: TypedPlaced[];
         trays: Record<string, TypedTray>;
         openings: Record<string, TypedOpening>;
+        /** Further tanks of the path. */
+        tanks: { line: string; name: string }[];
     };
     /** What is cut; only the page of the cut sheet has it. */
     cuts: {
@@ -267,8 +290,9 @@ export interface SectionView {
 
 export interface Choices {
     /** What a bare length means, and how many mm it is. */
-    length: { unit: string; factor: number };
-    kinds: [string, string, string][];
+    length: { unit: string; factor: number; steps: [number, number]; stepNames: [string, string] };
+    /** Each with its label, what it does, and a short label. */
+    kinds: [string, string, string, string][];
     trays: [string, string, string][];
     openings: [string, string, boolean][];
     siliconeGap: Basis;

@@ -1,4 +1,5 @@
 import { type SystemFrame, useShared } from '../lib/page';
+import { typedLength } from '../lib/shopLength';
 import { useLiveDraft } from '../lib/useLiveDraft';
 import { type SumpRevision } from './InForce';
 import { type Choices, type SectionView, type TypedSection } from './types';
@@ -11,7 +12,8 @@ export interface SectionPage {
     view: SectionView;
     choices: Choices;
     revisions: SumpRevision[];
-    sizes: { label: string; lengthMm: number; widthMm: number; heightMm: number }[];
+    /** Common sizes, as typed. */
+    sizes: { label: string; lengthMm: string; widthMm: string; heightMm: string }[];
 }
 
 /** A sump while it is designed. The pages of the area share one draft. */
@@ -28,14 +30,13 @@ export function useSection({ frame, saved, version, typed, view, choices }: Sect
         view,
     });
     const { now: section } = draft;
-    const { factor } = choices.length;
 
     return {
         ...draft,
         section,
         set: (changed: Partial<TypedSection>) => draft.change({ ...section, ...changed }),
         /** Millimetres as the keeper types them. */
-        text: (mm: number) => String(Math.round((mm / factor) * 10_000) / 10_000),
+        text: (mm: number) => typedLength(mm, choices.length.unit),
         /** A mark that no part has yet. */
         mark: (stem: string) => {
             const taken = new Set(

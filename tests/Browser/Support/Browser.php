@@ -207,6 +207,15 @@ final class Browser
         return $this;
     }
 
+    /** Opens a group of the workbench and picks one of its parts. */
+    public function pick(string $group, string $row): self
+    {
+        $this->intoSight($this->element("//*[@aria-label='Groups']//button[normalize-space(.)='{$group}']"))->click();
+        $this->intoSight($this->element("//*[@data-row='{$row}']"))->click();
+
+        return $this;
+    }
+
     /** Presses keys where the focus is: "l", "Enter", "Tab". */
     public function keys(string ...$keys): self
     {

@@ -1,32 +1,35 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { startTransition, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
+import { type Finding } from '../../lib/page';
+import { readLength } from '../../lib/shopLength';
 import { Button } from '../../parts/Button';
-import { ForceForm } from '../../parts/ForceForm';
 import { FieldGroup } from '../../parts/FieldGroup';
+import { ForceForm } from '../../parts/ForceForm';
 import { pinsOf } from '../../parts/pins';
 import { Still } from '../../parts/Still';
 import { Elevation } from '../../section/drawing/Elevation';
+import { PipeSketch } from '../../section/drawing/PipeSketch';
 import { Plan } from '../../section/drawing/Plan';
-import { BaffleFields } from '../../section/fields/BaffleFields';
-import { PlacedFields } from '../../section/fields/PlacedFields';
-import { PlumbingFields } from '../../section/fields/PlumbingFields';
-import { SumpFields } from '../../section/fields/SumpFields';
-import { TrayFields } from '../../section/fields/TrayFields';
 import { InForce } from '../../section/InForce';
-import { Reading } from '../../section/Reading';
 import { SaveBar } from '../../section/SaveBar';
 import { SectionFile } from '../../section/SectionFile';
 import { SectionTabs } from '../../section/SectionTabs';
-import { type StateName, type TypedBaffle, type TypedPlaced, type TypedTray } from '../../section/types';
+import { type TypedPlaced } from '../../section/types';
 import { type SectionPage, useSection } from '../../section/useSection';
+import { FindingSheet, Findings } from '../../section/workbench/Findings';
+import { Inspector } from '../../section/workbench/Inspector';
+import { PartList } from '../../section/workbench/PartList';
+import { type GroupName, GROUPS, groupOf, rowsOf } from '../../section/workbench/rows';
+import { type SheetName, Stage } from '../../section/workbench/Stage';
 
-const STATES: [StateName, string][] = [
-    ['running', 'Running'],
-    ['powerCut', 'Power cut'],
-    ['emptied', 'Return emptied'],
-];
+/** What the focus comes to is scrolled clear of the drawing that stays in sight. */
+const CLEAR_OF_STAGE = {
+    '& [data-below] :is(button, input, select, summary, a)': { scrollMarginTop: { base: '270px', md: '400px' } },
+    '& aside :is(button, input, select, summary, a)': { scrollMarginTop: { base: '270px', lg: '8px' } },
+};
 
 export default function Show(props: SectionPage) {
     // The same in other units starts its own page.
@@ -44,28 +47,65 @@ function Design(props: SectionPage) {
             : `${now.same ? '' : 'an earlier drawing is '}in force since ${day(now.since)}`;
     const draft = useSection(props);
     const { section, view, problems, stale, change, amend, set, text, mark, dirty, saved } = draft;
-    const [state, setState] = useState<StateName>('running');
-    const [picked, setPicked] = useState<string | null>(null);
+    // A link may name the part it leads to.
+    const [asked] = useState(() => new URLSearchParams(window.location.search).get('part'));
+    const [group, setGroup] = useState<GroupName>(asked === null ? 'baffles' : groupOf(asked, section));
+    const [sheet, setSheet] = useState<SheetName>(group === 'pipes' ? 'pipes' : 'front');
+    const [picked, setPicked] = useState<string | null>(asked);
     const [dragging, setDragging] = useState(false);
-    const { factor } = choices.length;
+    const { factor, stepNames } = choices.length;
     const pins = pinsOf(view.findings);
+    const rows = rowsOf(group, section, view, choices);
+    const row = rows.find(({ id }) => id === picked);
 
-    /** One part of a list changed, or taken out. */
-    const changed = <T extends { id: string }>(list: T[], id: string, change: Partial<T> | null): T[] =>
-        list.flatMap((one) => (one.id !== id ? [one] : change === null ? [] : [{ ...one, ...change }]));
-    const setBaffle = (id: string, change: Partial<TypedBaffle> | null) =>
-        set({ baffles: changed(section.baffles, id, change) });
-    const setPlaced = (id: string, change: Partial<TypedPlaced> | null) =>
-        set({ placed: changed(section.placed, id, change) });
-    const setTray = (id: string, change: Partial<TypedTray> | null) =>
-        set({ trays: changed(section.trays, id, change) });
+    const open = (name: GroupName) => {
+        setGroup(name);
+        setSheet(name === 'pipes' ? 'pipes' : sheet === 'pipes' ? 'front' : sheet);
+        setPicked(rowsOf(name, section, view, choices)[0]?.id ?? null);
+    };
+    const pick = (id: string) => {
+        setGroup(groupOf(id, section));
+        setPicked(id);
+    };
+    const show = ({ at }: Finding) => {
+        if (at !== null) {
+            pick(at);
+            setSheet(groupOf(at, section) === 'pipes' ? 'pipes' : 'front');
+        }
+    };
+    const toRow = () =>
+        document.querySelector<HTMLElement>('[data-parts] [data-row][tabindex="0"]')?.focus({ preventScroll: true });
+    const toFields = () =>
+        requestAnimationFrame(() =>
+            document.querySelector<HTMLElement>('[data-inspector] :is(input, select)')?.focus(),
+        );
+    useHotkeys('1,2,3,4,5', (_, { keys }) => {
+        const name = GROUPS[Number(keys?.[0]) - 1]?.[0];
+        if (name !== undefined) {
+            open(name);
+            requestAnimationFrame(toRow);
+        }
+    });
 
+    const changed = <T extends { id: string }>(list: T[], id: string, part: Partial<T>): T[] =>
+        list.map((one) => (one.id === id ? { ...one, ...part } : one));
+    const mend = ({ part, field, typed }: Finding['remedies'][number]) =>
+        set(
+            part === ''
+                ? { [field]: typed }
+                : {
+                      baffles: changed(section.baffles, part, { [field]: typed }),
+                      trays: changed(section.trays, part, { [field]: typed }),
+                      placed: changed(section.placed, part, { [field]: typed }),
+                  },
+        );
     const nudge = (id: string, alongMm: number, upMm: number) => {
-        // What is typed counts, since the drawing may be a step behind; but it may be a fraction or in a unit of its own.
+        // What is typed counts, since the drawing may be a step behind; but it may be in a unit of its own.
         const moved = (typed: string, drawn: number | undefined, by: number) =>
-            text((/^-?\d+(\.\d+)?$/.test(typed.trim()) ? Number(typed) * factor : (drawn ?? 0)) + by);
+            by === 0 ? typed : text((readLength(typed, factor) ?? drawn ?? 0) + by);
         const baffle = view.baffles.find((one) => one.id === id);
         const tray = view.trays.find((one) => one.id === id);
+        const device = view.placed.find((one) => one.id === id);
         set({
             baffles: section.baffles.map((one) =>
                 one.id === id
@@ -78,6 +118,9 @@ function Design(props: SectionPage) {
             ),
             trays: section.trays.map((one) =>
                 one.id === id ? { ...one, topMm: moved(one.topMm, tray?.topMm, upMm) } : one,
+            ),
+            placed: section.placed.map((one) =>
+                one.id === id ? { ...one, standMm: moved(one.standMm, device?.standMm, upMm) } : one,
             ),
         });
     };
@@ -99,207 +142,239 @@ function Design(props: SectionPage) {
         const added = proposed.map((one, i) => ({ ...one, id: proposed.length > 1 ? `${id}-${'abc'[i] ?? i}` : id }));
         set({ baffles: [...section.baffles, ...added] });
         setPicked(added[0]?.id ?? null);
+        toFields();
     };
-    const place = (proposed: TypedPlaced | undefined) =>
-        proposed !== undefined &&
-        set({ placed: [...section.placed, { ...proposed, id: mark(proposed.item ?? proposed.kind) }] });
+    const place = (proposed: TypedPlaced | undefined) => {
+        if (proposed !== undefined) {
+            const id = mark(proposed.item ?? proposed.kind);
+            set({ placed: [...section.placed, { ...proposed, id }] });
+            setPicked(id);
+            toFields();
+        }
+    };
     const lay = (kind: string) => {
         const proposed = view.proposals.trays[kind];
         if (proposed !== undefined) {
             const id = mark(kind);
             set({ trays: [...section.trays, { ...proposed, id }] });
             setPicked(id);
+            toFields();
         }
     };
-    const waiting = view.proposals.fromPath;
+    const findings = { view, pins, stale, length: choices.length, onPick: show, onMend: mend };
 
     return (
-        <Frame
-            title="Section"
-            area="Section"
-            frame={frame}
-            dragging={dragging}
-            aside={<Reading view={view} pins={pins} stale={stale} length={choices.length} />}
-        >
+        <Frame title="Section" area="Section" frame={frame} dragging={dragging}>
             <chakra.h1 srOnly>The sump of {frame.name}, to scale</chakra.h1>
-            <Still while={dragging}>
-                <SectionTabs systemId={frame.id} tab="Design" />
-                <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
-                    <Box role="group" aria-label="State of the water" display="inline-flex">
-                        {STATES.map(([name, label]) => (
-                            <Button
-                                key={name}
-                                aria-pressed={state === name}
-                                look={state === name ? 'solid' : 'line'}
-                                borderRadius="0"
-                                ml="-1px"
-                                onClick={() => setState(name)}
-                            >
-                                {label}
-                            </Button>
-                        ))}
-                    </Box>
-                    <Box flex="1" />
-                    <SaveBar draft={draft} unsaved="a sump to start from, not saved" inForce={inForce}>
-                        <Button
-                            onClick={() => setForce(!force)}
-                            aria-expanded={force}
-                            disabled={dirty || !saved}
-                            title={dirty || !saved ? 'Save first' : undefined}
-                        >
-                            Put in force…
-                        </Button>
-                    </SaveBar>
-                </Box>
-                {force && (
-                    <ForceForm
-                        url={`/systems/${frame.id}/section/in-force`}
-                        label="The water runs through it since"
-                        says="Its running water and what its return really gives count from that day, in the working volume, the path and the verdicts."
-                        today={today()}
-                        onDone={() => setForce(false)}
-                    />
-                )}
-                {problems.section !== undefined && (
-                    <Box color="fault" fontSize="sm" fontWeight="600" role="alert">
-                        {problems.section}
-                    </Box>
-                )}
-            </Still>
-            <Elevation
-                view={view}
-                state={state}
-                length={choices.length}
-                toTheLeft={section.toTheLeft}
-                pins={pins}
-                picked={picked}
-                onPick={setPicked}
-                onNudge={nudge}
-                onPlace={drag}
-                onHold={setDragging}
-            />
-            <Still while={dragging}>
-                <Box fontSize="sm" color="quiet" mb="2">
-                    Drag a baffle along or a tray up, or pick it and use the arrow keys: 1 mm, with Shift 10 mm. Water
-                    seen from the front, flow to the {section.toTheLeft ? 'left' : 'right'}.
-                </Box>
-                <Box display="flex" flexWrap="wrap" gap="2">
-                    {choices.kinds.map(([kind, label, says]) => (
-                        <Button key={kind} title={says} onClick={() => add(kind)}>
-                            Add {label.toLowerCase()}
-                        </Button>
-                    ))}
-                    <Button onClick={() => add('trap')}>Add bubble trap</Button>
-                    {choices.trays.map(([kind, label, says]) => (
-                        <Button key={kind} title={says} onClick={() => lay(kind)}>
-                            Add {label.toLowerCase()}
-                        </Button>
-                    ))}
-                </Box>
-                <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="6" mt="5">
-                    <FieldGroup legend="Baffles, from inlet to return">
-                        {section.baffles.map((one) => (
-                            <BaffleFields
-                                key={one.id}
-                                baffle={one}
-                                picked={picked === one.id}
-                                choices={choices}
-                                proposals={view.proposals.baffles}
-                                problems={problems}
-                                onPick={() => setPicked(one.id)}
-                                onChange={(change) => setBaffle(one.id, change)}
-                                onRemove={() => setBaffle(one.id, null)}
-                            />
-                        ))}
-                    </FieldGroup>
-                    {section.trays.length > 0 && (
-                        <FieldGroup legend="Trays and shelves">
-                            {section.trays.map((one) => (
-                                <TrayFields
-                                    key={one.id}
-                                    tray={one}
-                                    picked={picked === one.id}
-                                    chambers={view.chambers.length}
-                                    choices={choices}
-                                    openings={view.proposals.openings}
-                                    problems={problems}
-                                    newId={() => mark('hole')}
-                                    onPick={() => setPicked(one.id)}
-                                    onChange={(change) => setTray(one.id, change)}
-                                    onRemove={() => setTray(one.id, null)}
-                                />
-                            ))}
-                        </FieldGroup>
-                    )}
-                    <FieldGroup legend="Sump">
-                        <SumpFields
-                            section={section}
-                            choices={choices}
-                            sizes={sizes}
-                            problems={problems}
-                            text={text}
-                            onChange={set}
-                        />
-                    </FieldGroup>
-                    <FieldGroup legend="What stands in it">
-                        {section.placed.map((one) => (
-                            <PlacedFields
-                                key={one.id}
-                                placed={one}
-                                chambers={view.chambers.length}
-                                choices={choices}
-                                problems={problems}
-                                onChange={(change) => setPlaced(one.id, change)}
-                                onRemove={() => setPlaced(one.id, null)}
-                            />
-                        ))}
-                        <Box display="flex" flexWrap="wrap" gap="2" mt="2" alignItems="center">
-                            {waiting.length > 0 && (
-                                <>
-                                    <Box fontSize="sm" color="quiet">
-                                        From the path:
-                                    </Box>
-                                    {waiting.map((proposed) => (
-                                        <Button
-                                            key={proposed.id}
-                                            onClick={() => place(proposed)}
-                                            aria-label={`Place ${proposed.name} from the path`}
-                                        >
-                                            {proposed.name}
-                                        </Button>
-                                    ))}
-                                </>
-                            )}
-                            <Button look="plain" onClick={() => place(view.proposals.devices.skimmer)}>
-                                Add skimmer
-                            </Button>
-                            <Button look="plain" onClick={() => place(view.proposals.devices.heater)}>
-                                Add heater
-                            </Button>
-                            <Button look="plain" onClick={() => place(view.proposals.devices.other)}>
-                                Add another device
-                            </Button>
+            <Box
+                // On a phone the drawing sticks over all that follows, which it can in a block and not in a grid.
+                display={{ base: 'block', lg: 'grid' }}
+                gridTemplateColumns="minmax(0, 1fr) 330px"
+                gridTemplateRows="auto 1fr"
+                columnGap="6"
+                alignItems="start"
+                css={CLEAR_OF_STAGE}
+            >
+                <Box minW="0" display={{ base: 'contents', lg: 'block' }}>
+                    <Still while={dragging}>
+                        <Box display="flex" flexWrap="wrap" columnGap="5" alignItems="center">
+                            <SectionTabs systemId={frame.id} tab="Design" />
+                            <Box flex="1" />
+                            <SaveBar draft={draft} unsaved="a sump to start from, not saved" inForce={inForce}>
+                                <Button
+                                    onClick={() => setForce(!force)}
+                                    aria-expanded={force}
+                                    disabled={dirty || !saved}
+                                    title={dirty || !saved ? 'Save first' : undefined}
+                                >
+                                    Put in force…
+                                </Button>
+                            </SaveBar>
                         </Box>
-                    </FieldGroup>
-                    <FieldGroup legend="Pump and pipes">
-                        <PlumbingFields
-                            plumbing={section.plumbing}
-                            choices={choices}
-                            problems={problems}
-                            onChange={(change) => set({ plumbing: { ...section.plumbing, ...change } })}
-                        />
-                    </FieldGroup>
-                    <FieldGroup legend="From above">
-                        <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
-                    </FieldGroup>
-                    <FieldGroup legend="In force">
-                        <InForce systemId={frame.id} revisions={revisions} />
-                    </FieldGroup>
-                    <FieldGroup legend="As a file">
-                        <SectionFile systemId={frame.id} ready={saved && !dirty} onOpen={change} />
-                    </FieldGroup>
+                        {force && (
+                            <ForceForm
+                                url={`/systems/${frame.id}/section/in-force`}
+                                label="The water runs through it since"
+                                says="Its running water and what its return really gives count from that day, in the working volume, the path and the verdicts."
+                                today={today()}
+                                onDone={() => setForce(false)}
+                            />
+                        )}
+                        {problems.section !== undefined && (
+                            <Box color="fault" fontSize="sm" fontWeight="600" role="alert">
+                                {problems.section}
+                            </Box>
+                        )}
+                    </Still>
+                    <Stage
+                        view={view}
+                        sheet={sheet}
+                        onSheet={setSheet}
+                        aside={
+                            <Box
+                                display={{ base: 'none', md: 'block' }}
+                                fontSize="sm"
+                                color={stale ? 'caution' : 'quiet'}
+                                ml="auto"
+                            >
+                                {stale
+                                    ? 'something cannot be read yet'
+                                    : pins.size === 0
+                                      ? 'nothing to mend'
+                                      : `${pins.size} to look at`}
+                            </Box>
+                        }
+                    >
+                        {(state, zoom) =>
+                            sheet === 'front' ? (
+                                <Elevation
+                                    view={view}
+                                    state={state}
+                                    length={choices.length}
+                                    toTheLeft={section.toTheLeft}
+                                    pins={pins}
+                                    picked={picked}
+                                    zoom={zoom}
+                                    onPick={pick}
+                                    onNudge={nudge}
+                                    onPlace={drag}
+                                    onHold={setDragging}
+                                />
+                            ) : sheet === 'above' ? (
+                                <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
+                            ) : (
+                                <PipeSketch
+                                    view={view}
+                                    section={section}
+                                    unit={choices.length.unit}
+                                    picked={picked}
+                                    onPick={pick}
+                                />
+                            )
+                        }
+                    </Stage>
+                    <Still while={dragging}>
+                        <Box data-below>
+                            <Box
+                                role="group"
+                                aria-label="Groups"
+                                display="flex"
+                                columnGap="4"
+                                overflowX="auto"
+                                borderBottomWidth="1px"
+                            >
+                                {GROUPS.map(([name, label], i) => (
+                                    <chakra.button
+                                        key={name}
+                                        type="button"
+                                        aria-pressed={group === name}
+                                        title={`Key ${i + 1}`}
+                                        fontWeight={group === name ? '750' : '400'}
+                                        borderBottomWidth="3px"
+                                        borderColor={group === name ? 'ink' : 'transparent'}
+                                        minH={{ base: '44px', md: '32px' }}
+                                        whiteSpace="nowrap"
+                                        cursor="pointer"
+                                        fontSize="sm"
+                                        onClick={() => open(name)}
+                                    >
+                                        {label}
+                                    </chakra.button>
+                                ))}
+                            </Box>
+                            <PartList
+                                label={GROUPS.find(([name]) => name === group)?.[1] ?? ''}
+                                rows={rows}
+                                picked={picked}
+                                pins={pins}
+                                onPick={setPicked}
+                                onOpen={toFields}
+                            >
+                                {group === 'baffles' && (
+                                    <>
+                                        {choices.kinds.map(([kind, , says, short]) => (
+                                            <Adding key={kind} title={says} label={short} onClick={() => add(kind)} />
+                                        ))}
+                                        <Adding
+                                            title="Over, under, over, before the return."
+                                            label="bubble trap"
+                                            onClick={() => add('trap')}
+                                        />
+                                        {choices.trays.map(([kind, label, says]) => (
+                                            <Adding key={kind} title={says} label={label} onClick={() => lay(kind)} />
+                                        ))}
+                                    </>
+                                )}
+                                {group === 'equipment' && (
+                                    <>
+                                        {view.proposals.fromPath.map((proposed) => (
+                                            <Button
+                                                key={proposed.id}
+                                                minH={{ base: '44px', md: '30px' }}
+                                                onClick={() => place(proposed)}
+                                                aria-label={`Place ${proposed.name} from the path`}
+                                            >
+                                                Place {proposed.name}
+                                            </Button>
+                                        ))}
+                                        <Adding label="skimmer" onClick={() => place(view.proposals.devices.skimmer)} />
+                                        <Adding label="heater" onClick={() => place(view.proposals.devices.heater)} />
+                                        <Adding
+                                            label="another device"
+                                            onClick={() => place(view.proposals.devices.other)}
+                                        />
+                                    </>
+                                )}
+                            </PartList>
+                            {group === 'baffles' && (
+                                <Box fontSize="xs" color="quiet" mt="1">
+                                    Drag a baffle along or a tray up, or use the arrow keys: {stepNames[0]}, with Shift{' '}
+                                    {stepNames[1]}. The water runs to the {section.toTheLeft ? 'left' : 'right'}.
+                                </Box>
+                            )}
+                        </Box>
+                    </Still>
                 </Box>
-            </Still>
+                <chakra.aside
+                    aria-label="What is picked"
+                    position={{ lg: 'sticky' }}
+                    top="0"
+                    maxH={{ lg: '100dvh' }}
+                    overflowY={{ lg: 'auto' }}
+                    gridRow="1 / span 2"
+                    gridColumn="2"
+                    borderLeftWidth={{ lg: '1px' }}
+                    pl={{ lg: '5' }}
+                    pt={{ base: '4', lg: '0' }}
+                    pb="4"
+                >
+                    <Still while={dragging}>
+                        <Inspector {...{ row, draft, choices, sizes, pins }} onMend={mend} onLeave={toRow} />
+                        <Box display={{ base: 'none', lg: 'block' }} borderTopWidth="1px" mt="4" pt="3">
+                            <Findings {...findings} />
+                        </Box>
+                    </Still>
+                </chakra.aside>
+                <Still while={dragging}>
+                    <Box data-below display="grid" gap="5" mt="6" gridColumn="1">
+                        <FieldGroup legend="In force">
+                            <InForce systemId={frame.id} revisions={revisions} />
+                        </FieldGroup>
+                        <FieldGroup legend="As a file">
+                            <SectionFile systemId={frame.id} ready={saved && !dirty} onOpen={change} />
+                        </FieldGroup>
+                    </Box>
+                </Still>
+            </Box>
+            <FindingSheet {...findings} />
         </Frame>
+    );
+}
+
+function Adding({ label, title, onClick }: { label: string; title?: string; onClick: () => void }) {
+    return (
+        <Button title={title} minH={{ base: '44px', md: '30px' }} px="2.5" onClick={onClick}>
+            Add {label.toLowerCase()}
+        </Button>
     );
 }

@@ -1,15 +1,17 @@
 import { type DrawnPlaced } from '../types';
-import { Fill, Text, ink } from './marks';
+import { Fill, ink } from './marks';
 
 /** A device in its chamber, with the band of water its maker asks for. */
 export function Device({
     device,
+    picked,
     x,
     width,
     perMm,
     y,
 }: {
     device: DrawnPlaced;
+    picked: boolean;
     x: number;
     width: number;
     perMm: number;
@@ -17,7 +19,7 @@ export function Device({
 }) {
     const most = device.depthHighMm ?? device.depthLowMm ?? 0;
     return (
-        <g role="img" aria-label={device.name}>
+        <g>
             {device.depthLowMm !== undefined && device.kind !== 'heater' && (
                 <Fill
                     x={x - 5}
@@ -33,13 +35,10 @@ export function Device({
                 width={width}
                 height={device.heightMm * perMm}
                 rx="3"
-                fill="none"
-                stroke={ink('ink')}
-                strokeWidth="1.4"
+                fill="transparent"
+                stroke={ink(picked ? 'kelp' : 'ink')}
+                strokeWidth={picked ? 2.4 : 1.4}
             />
-            <Text x={x + width / 2} y={y(device.standMm + device.heightMm / 2) + 4} anchor="middle">
-                {device.name}
-            </Text>
         </g>
     );
 }

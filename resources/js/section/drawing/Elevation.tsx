@@ -8,6 +8,7 @@ import { type Choices, type SectionView, type StateName } from '../types';
 import { Device } from './Device';
 import { Handle } from './Handle';
 import { Dimension, Fill, Stroke, Text, ink } from './marks';
+import { elevationLabels } from './elevationLabels';
 import { pinPlace } from './pinPlace';
 import { PowerCutLine } from './PowerCutLine';
 import { LEFT, WIDTH, scaleOf, tallestMm } from './scale';
@@ -27,6 +28,8 @@ interface Props {
     onPlace: (id: string, axis: 'along' | 'up', mm: number, goesOn: boolean) => void;
     /** Says when a drag begins and when it is over. */
     onHold: (holding: boolean) => void;
+    /** A chamber that is looked at closely; null for the whole sump. */
+    zoom: number | null;
 }
 
 /** What is being dragged: it follows the pointer at once, the water when the core has answered. */
@@ -42,20 +45,29 @@ interface Held {
     until: SectionView | null;
 }
 
-const FOOT = 62;
-/** A chamber narrower than this on the drawing has no room for its litres. */
-const NARROW = 52;
-/** Width of a figure in the margin. */
-const LETTER = 7.5;
+/** Room below the floor, for three rows of figures and one that gives way. */
+const FOOT = 84;
 /** While a drag goes on, the core is asked no more often than this, ms. */
 const TELL = 80;
 
 /** The sump from the front, to scale, with its water in one state. */
-export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick, onNudge, onPlace, onHold }: Props) {
+export function Elevation({
+    view,
+    state,
+    length,
+    toTheLeft,
+    pins,
+    picked,
+    onPick,
+    onNudge,
+    onPlace,
+    onHold,
+    zoom,
+}: Props) {
     const { show } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const [held, setHeld] = useState<Held | null>(null);
-    const scale = scaleOf(view, toTheLeft);
+    const scale = scaleOf(view, toTheLeft, zoom);
     const { perMm, x, span } = scale;
     const top = 20 + (tallestMm(view) - view.heightMm) * perMm;
     const height = top + (view.heightMm + view.wallMm) * perMm + FOOT;
@@ -63,6 +75,11 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
     const floor = y(0);
     const mm = (value: number) => shopLength(value, length.unit);
     const levels = view.states[state].levels;
+    const marks = [...pins].flatMap(([finding]) => {
+        const at = pinPlace(finding, view);
+        return at === null ? [] : [{ left: x(at.x) - 9, right: x(at.x) + 9, top: y(at.y) - 9, bottom: y(at.y) + 9 }];
+    });
+    const labels = elevationLabels({ view, state, scale, y, mm, litres: (value) => show(value, 'volume'), marks });
     /** The level in a chamber as far as the drawing goes. */
     const shown = (i: number) => Math.min(Math.max(0, levels[i] ?? 0), view.heightMm);
 
@@ -90,7 +107,8 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
         if (held === null || held.until !== null) {
             return;
         }
-        const moved = Math.round(pointerMm(event.clientX, event.clientY, held.axis) - start.current);
+        const [step] = length.steps;
+        const moved = Math.round((pointerMm(event.clientX, event.clientY, held.axis) - start.current) / step) * step;
         if (moved === held.moved) {
             return;
         }
@@ -119,9 +137,11 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
         <Box overflowX="auto">
             <chakra.svg
                 ref={svg}
-                minW="600px"
                 viewBox={`0 0 ${WIDTH} ${height}`}
-                width="100%"
+                width={{ base: 'auto', md: '100%' }}
+                height={{ base: '200px', md: 'auto' }}
+                maxW="none"
+                display="block"
                 role="group"
                 aria-label="The sump from the front, to scale"
                 fontSize="12px"
@@ -159,37 +179,16 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                         </g>
                     );
                 })}
-                {view.placed.map(
-                    (device) =>
-                        device.place !== null && (
-                            <Device
-                                key={device.id}
-                                device={device}
-                                {...span(device.place.atMm, device.place.atMm + device.place.lengthMm)}
-                                perMm={perMm}
-                                y={y}
-                            />
-                        ),
-                )}
                 {view.chambers.map((chamber, i) => {
                     const at = span(chamber.fromMm, chamber.toMm);
-                    const long = mm(chamber.toMm - chamber.fromMm);
                     return (
                         <g key={i}>
                             <Stroke d={`M${at.x} ${y(shown(i))}h${at.width}`} colour="deep" width={1.8} />
-                            <Dimension
-                                from={at.x}
-                                to={at.x + at.width}
-                                at={floor + 18}
-                                text={long}
-                                low={at.width < LETTER * long.length && i % 2 === 1}
+                            <Stroke
+                                d={`M${at.x} ${floor + 16}h${at.width}M${at.x} ${floor + 12}v8M${at.x + at.width} ${floor + 12}v8`}
+                                colour="edge"
+                                width={1}
                             />
-                            <Text x={at.x + at.width / 2} y={floor + 50} anchor="middle" quiet>
-                                {at.width >= NARROW ? show(view.states[state].chamberLitres[i] ?? 0, 'volume') : ''}
-                            </Text>
-                            <Text x={at.x + 6} y={y(shown(i)) + 15} anchor="start" quiet>
-                                {at.width > 60 ? mm(levels[i] ?? 0) : ''}
-                            </Text>
                         </g>
                     );
                 })}
@@ -198,6 +197,29 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                     colour="ink"
                     width={Math.max(3, view.wallMm * perMm)}
                 />
+                {view.placed.map(
+                    (device) =>
+                        device.place !== null && (
+                            <Handle
+                                key={device.id}
+                                id={device.id}
+                                kind="device"
+                                label={device.name}
+                                steps={length.steps}
+                                mirrored={toTheLeft}
+                                onPick={() => onPick(device.id)}
+                                onNudge={(_, upMm) => onNudge(device.id, 0, upMm)}
+                            >
+                                <Device
+                                    device={device}
+                                    picked={picked === device.id}
+                                    {...span(device.place.atMm, device.place.atMm + device.place.lengthMm)}
+                                    perMm={perMm}
+                                    y={y}
+                                />
+                            </Handle>
+                        ),
+                )}
                 {view.trays.map((tray) => {
                     const by = beyond(tray.id, 'up', tray.topMm);
                     const at = span(tray.fromMm, tray.toMm);
@@ -206,7 +228,8 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                             key={tray.id}
                             id={tray.id}
                             label={`${tray.label} at ${mm(tray.topMm)} ${length.unit}`}
-                            cursor="ns-resize"
+                            kind="tray"
+                            steps={length.steps}
                             mirrored={toTheLeft}
                             onPick={() => onPick(tray.id)}
                             onNudge={(_, upMm) => onNudge(tray.id, 0, upMm)}
@@ -214,9 +237,6 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                         >
                             <Tray tray={tray} topMm={tray.topMm + by} picked={picked === tray.id} scale={scale} y={y} />
                             <rect {...at} y={y(tray.topMm + by) - 8} height={24} fill="transparent" />
-                            <Text x={at.x + at.width - 6} y={y(tray.topMm + by) - 5} anchor="end" halo>
-                                {mm(tray.topMm + by)}
-                            </Text>
                         </Handle>
                     );
                 })}
@@ -229,7 +249,8 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                             key={baffle.id}
                             id={baffle.id}
                             label={`${baffle.label} at ${mm(baffle.atMm)}, ${baffle.edgeMm > baffle.topMm ? `water over ${mm(baffle.topMm)}, teeth to ${mm(baffle.edgeMm)}` : `top ${mm(baffle.topMm)}`}${baffle.gapMm > 0 ? `, gap ${mm(baffle.gapMm)}` : ''} ${length.unit}`}
-                            cursor="ew-resize"
+                            kind="baffle"
+                            steps={length.steps}
                             mirrored={toTheLeft}
                             onPick={() => onPick(baffle.id)}
                             onNudge={(alongMm, upMm) => onNudge(baffle.id, alongMm, upMm)}
@@ -262,13 +283,22 @@ export function Elevation({ view, state, length, toTheLeft, pins, picked, onPick
                                     strokeDasharray="2 2"
                                 />
                             )}
-                            <Text x={at.x + at.width / 2} y={y(baffle.edgeMm) - 6} anchor="middle" halo>
-                                {mm(baffle.topMm)}
-                            </Text>
                         </Handle>
                     );
                 })}
-                {state !== 'powerCut' && <PowerCutLine view={view} scale={scale} y={y} mm={mm} />}
+                {labels.map((label) => (
+                    <Text
+                        key={label.key}
+                        x={label.x}
+                        y={label.y}
+                        anchor={label.anchor}
+                        colour={label.colour ?? 'ink'}
+                        halo
+                    >
+                        {label.text}
+                    </Text>
+                ))}
+                {state !== 'powerCut' && zoom === null && <PowerCutLine view={view} scale={scale} y={y} mm={mm} />}
                 <Dimension from={top} to={floor} at={LEFT - 24} text={mm(view.heightMm)} upright />
                 {[...pins].map(([finding, number]) => {
                     const at = pinPlace(finding, view);

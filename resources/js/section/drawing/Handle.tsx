@@ -1,10 +1,13 @@
 import { type ReactNode } from 'react';
 
-/** A part of the drawing that is dragged, or picked and nudged by the arrow keys: 1 mm, with Shift 10 mm. */
+const CURSORS = { baffle: 'ew-resize', tray: 'ns-resize', device: 'pointer' };
+
+/** A part of the drawing that is picked, nudged by the arrow keys and, where it can be, dragged. */
 export function Handle({
     id,
+    kind,
     label,
-    cursor,
+    steps,
     mirrored,
     onPick,
     onNudge,
@@ -12,13 +15,15 @@ export function Handle({
     children,
 }: {
     id: string;
+    kind: 'baffle' | 'tray' | 'device';
     label: string;
-    cursor: string;
+    /** How far an arrow key moves it, and with Shift, mm. */
+    steps: [number, number];
     /** Whether right on the drawing is towards the inlet. */
     mirrored: boolean;
     onPick: () => void;
     onNudge: (alongMm: number, upMm: number) => void;
-    onGrab: (x: number, y: number) => void;
+    onGrab?: (x: number, y: number) => void;
     children: ReactNode;
 }) {
     return (
@@ -26,12 +31,11 @@ export function Handle({
             role="button"
             tabIndex={0}
             aria-label={label}
-            data-baffle={cursor === 'ew-resize' ? id : undefined}
-            data-tray={cursor === 'ns-resize' ? id : undefined}
-            style={{ cursor, touchAction: 'none' }}
+            {...{ [`data-${kind}`]: id }}
+            style={{ cursor: CURSORS[kind], touchAction: onGrab === undefined ? 'auto' : 'none' }}
             onFocus={onPick}
             onKeyDown={(event) => {
-                const step = event.shiftKey ? 10 : 1;
+                const step = steps[event.shiftKey ? 1 : 0];
                 const along = mirrored ? -step : step;
                 const moves: Record<string, [number, number]> = {
                     ArrowRight: [along, 0],
@@ -46,9 +50,11 @@ export function Handle({
                 }
             }}
             onPointerDown={(event) => {
-                event.currentTarget.setPointerCapture(event.pointerId);
                 event.currentTarget.focus();
-                onGrab(event.clientX, event.clientY);
+                if (onGrab !== undefined) {
+                    event.currentTarget.setPointerCapture(event.pointerId);
+                    onGrab(event.clientX, event.clientY);
+                }
             }}
         >
             {children}

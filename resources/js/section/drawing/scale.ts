@@ -4,6 +4,10 @@ export const LEFT = 64;
 export const WIDTH = 900;
 /** Room beside the sump for the word on the power cut. */
 const RIGHT = 156;
+/** Height of the sump on the drawing at the most. */
+const TALL = 215;
+/** What is seen of its neighbours beside a chamber that is looked at closely, mm. */
+const AROUND = 30;
 
 /** Where millimetres of the sump fall on the drawing; both views share it along the sump. */
 export interface Scale {
@@ -13,9 +17,16 @@ export interface Scale {
     span: (fromMm: number, toMm: number) => { x: number; width: number };
 }
 
-export function scaleOf(view: SectionView, toTheLeft: boolean): Scale {
-    const perMm = Math.min((WIDTH - LEFT - RIGHT) / (view.lengthMm + 2 * view.wallMm), 360 / tallestMm(view));
-    const x = (mm: number) => LEFT + (toTheLeft ? view.lengthMm - mm : mm) * perMm;
+/** @param zoom a chamber that fills the drawing; null for the whole sump */
+export function scaleOf(view: SectionView, toTheLeft: boolean, zoom: number | null = null): Scale {
+    const chamber = zoom === null ? undefined : view.chambers[zoom];
+    const [from, to] =
+        chamber === undefined
+            ? [0, view.lengthMm]
+            : [Math.max(0, chamber.fromMm - AROUND), Math.min(view.lengthMm, chamber.toMm + AROUND)];
+    const perMm = Math.min((WIDTH - LEFT - RIGHT) / (to - from + 2 * view.wallMm), TALL / tallestMm(view));
+    const start = toTheLeft ? view.lengthMm - to : from;
+    const x = (mm: number) => LEFT + ((toTheLeft ? view.lengthMm - mm : mm) - start) * perMm;
     return {
         perMm,
         x,

@@ -1,28 +1,21 @@
-import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { type Choices, type TypedBaffle } from '../types';
 import { type Problems, figureField } from './figureField';
-import { PartRow } from './PartRow';
+import { PartGrid } from './PartGrid';
 
 /** One baffle: its kind, place and size. */
 export function BaffleFields({
     baffle,
-    picked,
     choices,
     proposals,
     problems,
-    onPick,
     onChange,
-    onRemove,
 }: {
     baffle: TypedBaffle;
-    picked: boolean;
     choices: Choices;
     proposals: Record<string, TypedBaffle[]>;
     problems: Problems;
-    onPick: () => void;
     onChange: (change: Partial<TypedBaffle>) => void;
-    onRemove: () => void;
 }) {
     const { unit: mm } = choices.length;
     const one = (key: keyof TypedBaffle, label: string, suffix?: string) =>
@@ -30,7 +23,7 @@ export function BaffleFields({
             onChange({ [key]: text }),
         );
     return (
-        <PartRow picked={picked} onPick={onPick} columns="1.4fr repeat(4, 1fr) auto">
+        <PartGrid>
             <ChoiceField
                 label="Baffle"
                 value={baffle.kind}
@@ -43,21 +36,11 @@ export function BaffleFields({
             {one('atMm', 'From the inlet', mm)}
             {one('topMm', baffle.kind === 'comb' ? 'Water goes over at' : 'Top', mm)}
             {one('thicknessMm', 'Thickness', mm)}
-            {baffle.kind === 'under' ? (
-                one('gapMm', 'Gap under it', mm)
-            ) : baffle.kind === 'comb' ? (
-                one('openShare', 'Open share')
-            ) : (
-                <span />
-            )}
-            <Button
-                look="plain"
-                mt={{ lg: '24px' }}
-                onClick={onRemove}
-                aria-label={`Remove the baffle at ${baffle.atMm}`}
-            >
-                Remove
-            </Button>
-        </PartRow>
+            {baffle.kind === 'under'
+                ? one('gapMm', 'Gap under it', mm)
+                : baffle.kind === 'comb'
+                  ? one('openShare', 'Open share')
+                  : null}
+        </PartGrid>
     );
 }

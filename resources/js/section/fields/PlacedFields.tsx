@@ -1,9 +1,8 @@
-import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { TextField } from '../../parts/TextField';
 import { type Choices, type TypedPlaced } from '../types';
 import { type Problems, chamberOptions, figureField } from './figureField';
-import { PartRow } from './PartRow';
+import { PartGrid } from './PartGrid';
 
 /** One device: where it stands, its box and the water its maker asks for. */
 export function PlacedFields({
@@ -12,21 +11,19 @@ export function PlacedFields({
     choices,
     problems,
     onChange,
-    onRemove,
 }: {
     placed: TypedPlaced;
     chambers: number;
     choices: Choices;
     problems: Problems;
     onChange: (change: Partial<TypedPlaced>) => void;
-    onRemove: () => void;
 }) {
     const one = (key: keyof TypedPlaced, label: string) =>
         figureField(placed, key, label, choices.length.unit, `placed.${placed.id}.${key}`, problems, (text) =>
             onChange({ [key]: text }),
         );
     return (
-        <PartRow columns="repeat(5, 1fr)">
+        <PartGrid>
             <TextField label="Device" value={placed.name} onText={(name) => onChange({ name })} maxLength={80} />
             <ChoiceField
                 label="Stands in"
@@ -39,10 +36,7 @@ export function PlacedFields({
             {one('heightMm', 'Height')}
             {one('standMm', 'Stand under it')}
             {one('depthLowMm', placed.kind === 'heater' ? 'Minimum line over its foot' : 'Depth its maker asks, from')}
-            {placed.kind === 'heater' ? <span /> : one('depthHighMm', 'Depth its maker asks, to')}
-            <Button look="plain" mt={{ lg: '24px' }} onClick={onRemove} aria-label={`Remove ${placed.name}`}>
-                Remove
-            </Button>
-        </PartRow>
+            {placed.kind === 'heater' ? null : one('depthHighMm', 'Depth its maker asks, to')}
+        </PartGrid>
     );
 }

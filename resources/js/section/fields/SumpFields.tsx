@@ -2,34 +2,35 @@ import { Box } from '@chakra-ui/react';
 import { useUnits } from '../../lib/figures';
 import { CheckField } from '../../parts/CheckField';
 import { ChoiceField } from '../../parts/ChoiceField';
-import { FieldGrid } from '../../parts/FieldGroup';
-import { type Choices, type TypedSection } from '../types';
+import { type Choices, type TypedSection, type TypedTank } from '../types';
+import { FittingFields } from './PlumbingFields';
 import { type Problems, figureField } from './figureField';
+import { PartGrid } from './PartGrid';
 
-/** The tank the sump is made of, its water, and what comes down from above. */
-export function SumpFields({
-    section,
-    choices,
-    sizes,
-    problems,
-    text,
-    onChange,
-}: {
+interface Props {
     section: TypedSection;
     choices: Choices;
-    sizes: { label: string; lengthMm: number; widthMm: number; heightMm: number }[];
     problems: Problems;
-    /** Millimetres as the keeper types them. */
-    text: (mm: number) => string;
     onChange: (change: Partial<TypedSection>) => void;
-}) {
-    const { unit } = useUnits();
-    const { unit: mm } = choices.length;
-    const one = (key: keyof TypedSection, label: string, suffix: string) =>
-        figureField(section, key, label, suffix, key, problems, (typed) => onChange({ [key]: typed }));
+}
+
+type Figure = [keyof TypedSection, string, string];
+
+function Figures({ of, section, problems, onChange }: Props & { of: Figure[] }) {
+    return of.map(([key, label, unit]) =>
+        figureField(section, key, label, unit, key, problems, (typed) => onChange({ [key]: typed })),
+    );
+}
+
+/** The tank the sump is made of. */
+export function SizeFields(
+    props: Props & { sizes: { label: string; lengthMm: string; widthMm: string; heightMm: string }[] },
+) {
+    const { section, choices, sizes, onChange } = props;
+    const mm = choices.length.unit;
     return (
         <>
-            <Box display="flex" flexWrap="wrap" gap="3" mb="3" alignItems="end">
+            <PartGrid>
                 <ChoiceField
                     label="Take a common size"
                     value=""
@@ -37,11 +38,8 @@ export function SumpFields({
                     onPick={(i) => {
                         const size = sizes[Number(i)];
                         if (i !== '' && size !== undefined) {
-                            onChange({
-                                lengthMm: text(size.lengthMm),
-                                widthMm: text(size.widthMm),
-                                heightMm: text(size.heightMm),
-                            });
+                            const { lengthMm, widthMm, heightMm } = size;
+                            onChange({ lengthMm, widthMm, heightMm });
                         }
                     }}
                 />
@@ -54,6 +52,18 @@ export function SumpFields({
                     ]}
                     onPick={(material) => onChange({ material })}
                 />
+                <Figures
+                    {...props}
+                    of={[
+                        ['lengthMm', 'Inner length', mm],
+                        ['widthMm', 'Inner width', mm],
+                        ['heightMm', 'Inner height', mm],
+                        ['wallMm', 'Wall', mm],
+                        ['bottomMm', 'Bottom', mm],
+                    ]}
+                />
+            </PartGrid>
+            <Box display="grid" mt="2">
                 <CheckField
                     label="Water runs to the left"
                     checked={section.toTheLeft}
@@ -70,20 +80,83 @@ export function SumpFields({
                     onCheck={(bottomOnEdges) => onChange({ bottomOnEdges })}
                 />
             </Box>
-            <FieldGrid columns={5}>
+        </>
+    );
+}
+
+/** What of the sump depends on its cabinet. */
+export function CabinetFields(props: Props) {
+    const mm = props.choices.length.unit;
+    return (
+        <PartGrid>
+            <Figures
+                {...props}
+                of={[
+                    ['cabinetMm', 'Clear height in the cabinet', mm],
+                    ['cabinetLengthMm', 'Clear length', mm],
+                    ['cabinetWidthMm', 'Clear width', mm],
+                ]}
+            />
+        </PartGrid>
+    );
+}
+
+/** The water of the sump, what comes down from the display, or what is topped up. */
+export function WaterFields({ of, ...props }: Props & { of: string }) {
+    const { unit } = useUnits();
+    const mm = props.choices.length.unit;
+    const figures: Record<string, Figure[]> = {
+        '#water': [
+            ['returnLevelMm', 'Running water at the return', mm],
+            ['pumpMinimumMm', 'Pump sucks air below', mm],
+        ],
+        '#display': [
+            ['fallMm', 'Display falls in a power cut', mm],
+            ['boxLitres', 'Overflow box drains', unit('volume')],
+        ],
+        '#top-off': [
+            ['evaporationLitresADay', 'Evaporation a day', unit('volume')],
+            ['reservoirLitres', 'Top-off reservoir', unit('volume')],
+        ],
+    };
+    return (
+        <PartGrid>
+            <Figures {...props} of={figures[of] ?? []} />
+        </PartGrid>
+    );
+}
+
+/** What a further tank of the path lets down into the sump. */
+export function TankFields({ line, section, choices, problems, onChange }: Props & { line: string }) {
+    const { unit } = useUnits();
+    const mm = choices.length.unit;
+    const tank = section.tanks.find((one) => one.line === line) ?? { line, drainFittings: {} };
+    const set = (change: Partial<TypedTank>) =>
+        onChange({ tanks: [...section.tanks.filter((one) => one.line !== line), { ...tank, ...change }] });
+    const one = (key: keyof TypedTank, label: string, suffix: string) =>
+        figureField(tank, key, label, suffix, `tank.${line}.${key}`, problems, (typed) => set({ [key]: typed }));
+    return (
+        <>
+            <PartGrid>
                 {one('lengthMm', 'Inner length', mm)}
                 {one('widthMm', 'Inner width', mm)}
-                {one('heightMm', 'Inner height', mm)}
-                {one('wallMm', 'Wall', mm)}
-                {one('bottomMm', 'Bottom', mm)}
-                {one('cabinetMm', 'Clear height in the cabinet', mm)}
-                {one('returnLevelMm', 'Running water at the return', mm)}
-                {one('pumpMinimumMm', 'Pump sucks air below', mm)}
-                {one('fallMm', 'Display falls in a power cut', mm)}
+                {one('fallMm', 'Falls in a power cut', mm)}
                 {one('boxLitres', 'Overflow box drains', unit('volume'))}
-                {one('evaporationLitresADay', 'Evaporation a day', unit('volume'))}
-                {one('reservoirLitres', 'Top-off reservoir', unit('volume'))}
-            </FieldGrid>
+                {one('overflowMm', 'Edge of its overflow', mm)}
+                {one('drainBoreMm', 'Its drain, bore', mm)}
+                {one('drainFallMm', 'Its drain, fall', mm)}
+                {one('drainLengthMm', 'Its drain, length', mm)}
+                {one('boreMm', 'Its return pipe, bore', mm)}
+                {one('pipeLengthMm', 'Its return pipe, length', mm)}
+            </PartGrid>
+            <FittingFields
+                name="drain"
+                at={`tank.${line}.drainFittings`}
+                counts={tank.drainFittings}
+                choices={choices}
+                problems={problems}
+                onChange={(drainFittings) => set({ drainFittings })}
+            />
         </>
     );
 }

@@ -3,32 +3,26 @@ import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { type Choices, type TypedOpening, type TypedTray } from '../types';
 import { type Problems, chamberOptions, figureField } from './figureField';
-import { PartRow } from './PartRow';
+import { PartGrid } from './PartGrid';
 
 /** One tray or shelf with the openings in it. */
 export function TrayFields({
     tray,
-    picked,
     chambers,
     choices,
     openings,
     problems,
     newId,
-    onPick,
     onChange,
-    onRemove,
 }: {
     tray: TypedTray;
-    picked: boolean;
     chambers: number;
     choices: Choices;
     /** One of each kind, of a usual size. */
     openings: Record<string, TypedOpening>;
     problems: Problems;
     newId: () => string;
-    onPick: () => void;
     onChange: (change: Partial<TypedTray>) => void;
-    onRemove: () => void;
 }) {
     const { unit: mm } = choices.length;
     const label = choices.trays.find(([kind]) => kind === tray.kind)?.[1] ?? 'Tray';
@@ -40,8 +34,8 @@ export function TrayFields({
         id,
     });
     return (
-        <Box onFocus={onPick}>
-            <PartRow picked={picked} columns="1.4fr repeat(2, 1fr) auto">
+        <Box>
+            <PartGrid>
                 <ChoiceField
                     label={`${label}, in`}
                     value={tray.chamber}
@@ -60,12 +54,9 @@ export function TrayFields({
                     problems,
                     (thicknessMm) => onChange({ thicknessMm }),
                 )}
-                <Button look="plain" mt={{ lg: '24px' }} onClick={onRemove} aria-label={`Remove the ${label}`}>
-                    Remove
-                </Button>
-            </PartRow>
+            </PartGrid>
             {tray.kind === 'tray' && (
-                <Box pl={{ lg: '6' }}>
+                <Box mt="3">
                     {own.map((opening, i) => {
                         const one = (key: keyof TypedOpening, name: string) =>
                             figureField(
@@ -79,29 +70,32 @@ export function TrayFields({
                             );
                         const isRound = choices.openings.find(([kind]) => kind === opening.kind)?.[2] ?? true;
                         return (
-                            <PartRow key={opening.id} columns="1.4fr repeat(4, 1fr) auto">
-                                <ChoiceField
-                                    label={`Opening ${i + 1}`}
-                                    value={opening.kind}
-                                    options={choices.openings.map(([kind, name]) => [kind, name] as const)}
-                                    onPick={(kind) => setOpening(opening.id, usual(kind, opening.id))}
-                                />
-                                {one('lengthMm', isRound ? 'Diameter' : 'Length')}
-                                {isRound ? <span /> : one('widthMm', 'Width')}
-                                {one(
-                                    'standsMm',
-                                    opening.kind === 'standpipe' ? 'Mouth over the tray' : 'Stands over it',
-                                )}
-                                {one('hangsMm', 'Hangs below its top')}
-                                <Button
-                                    look="plain"
-                                    mt={{ lg: '24px' }}
-                                    onClick={() => onChange({ openings: own.filter(({ id }) => id !== opening.id) })}
-                                    aria-label={`Remove opening ${i + 1}`}
-                                >
-                                    Remove
-                                </Button>
-                            </PartRow>
+                            <Box key={opening.id} borderTopWidth="1px" pt="2" mt="2">
+                                <PartGrid>
+                                    <ChoiceField
+                                        label={`Opening ${i + 1}`}
+                                        value={opening.kind}
+                                        options={choices.openings.map(([kind, name]) => [kind, name] as const)}
+                                        onPick={(kind) => setOpening(opening.id, usual(kind, opening.id))}
+                                    />
+                                    {one('lengthMm', isRound ? 'Diameter' : 'Length')}
+                                    {isRound ? null : one('widthMm', 'Width')}
+                                    {one(
+                                        'standsMm',
+                                        opening.kind === 'standpipe' ? 'Mouth over the tray' : 'Stands over it',
+                                    )}
+                                    {one('hangsMm', 'Hangs below its top')}
+                                    <Button
+                                        look="plain"
+                                        onClick={() =>
+                                            onChange({ openings: own.filter(({ id }) => id !== opening.id) })
+                                        }
+                                        aria-label={`Remove opening ${i + 1}`}
+                                    >
+                                        Remove
+                                    </Button>
+                                </PartGrid>
+                            </Box>
                         );
                     })}
                     <Button
