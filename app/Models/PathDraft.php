@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -36,5 +37,16 @@ final class PathDraft extends Model
     public function path(): Path
     {
         return PathDocument::stored($this->document);
+    }
+
+    /** Puts it in force as it is from a day; asked twice, it is still put in force once. */
+    public function putInForce(?DateTimeInterface $since, User $by): PathRevision
+    {
+        $inForce = ['system_id' => $this->system_id, 'path_draft_id' => $this->id, 'in_force_from' => $since];
+        $there = PathRevision::query()->where($inForce)->latest('id')->first();
+
+        return $there?->document === $this->document
+            ? $there
+            : PathRevision::query()->forceCreate([...$inForce, 'user_id' => $by->id, 'document' => $this->document]);
     }
 }

@@ -10,6 +10,7 @@ use Ithys\Path\Choice;
 use Ithys\Path\Figure;
 use Ithys\Path\Kind;
 use Ithys\Path\Path;
+use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
@@ -20,6 +21,30 @@ final class Proposal
     /** Baffles stand behind the last one, so far at the most, mm. */
     private const BEHIND = 80.0;
 
+    /** A weir is so much lower than the one before it, mm: its head and a little. */
+    private const STEP = 15.0;
+
+    /** A hanging baffle stands so far out of the water, mm. */
+    private const OVER_WATER = 60.0;
+
+    /**
+     * Top of a weir before the return: of a usual height, but lower than the last one, which it would drown, and higher
+     * than the water behind it, mm.
+     */
+    private static function weirMm(Section $section): float
+    {
+        $usual = $section->assumptions->value(Assumed::ProposedBaffle) * $section->vessel->heightMm;
+        foreach (array_reverse($section->inside->baffles) as $baffle) {
+            if (! $baffle->hangs()) {
+                $usual = min($usual, $baffle->topMm - self::STEP);
+
+                break;
+            }
+        }
+
+        return max($usual, $section->water->returnLevelMm + self::STEP);
+    }
+
     /** @return array<string, list<Baffle>> what stands together, by {@see BaffleKind} and "trap" */
     public static function baffles(Section $section): array
     {
@@ -27,8 +52,8 @@ final class Proposal
         $last = $section->returnChamber();
         $at = $last->fromMm + min(self::BEHIND, $last->lengthMm() / 3);
         $height = $section->vessel->heightMm;
-        $weir = $assumptions->value(Assumed::ProposedBaffle) * $height;
-        $under = $assumptions->value(Assumed::ProposedUnder) * $height;
+        $weir = self::weirMm($section);
+        $under = max($assumptions->value(Assumed::ProposedUnder) * $height, $weir + self::OVER_WATER);
         $thickness = $assumptions->value(Assumed::ProposedThickness);
         $step = $thickness + $assumptions->value(Assumed::TrapSpace);
         $baffle = static fn (BaffleKind $kind, float $at, float $top): Baffle => new Baffle(
@@ -47,7 +72,7 @@ final class Proposal
         $proposals['trap'] = [
             $baffle(BaffleKind::Weir, $at, $weir),
             $baffle(BaffleKind::Under, $at + $step, $under),
-            $baffle(BaffleKind::Weir, $at + 2 * $step, $weir - 15),
+            $baffle(BaffleKind::Weir, $at + 2 * $step, max($weir - self::STEP, $section->water->returnLevelMm)),
         ];
 
         return $proposals;
@@ -64,7 +89,7 @@ final class Proposal
                 'skimmer',
                 DeviceKind::Skimmer,
                 'Skimmer',
-                0,
+                self::roomFor($section, self::size('skimmer', $assumptions), 0),
                 self::size('skimmer', $assumptions),
                 depth: new Depth(
                     $assumptions->value('device-skimmer-low'),
@@ -110,17 +135,20 @@ final class Proposal
                 ) !== [];
             if ($usual !== null && ! $isPlaced) {
                 [$kind, $chamber, $name] = $usual;
-                $size = self::size($name, $section->assumptions);
+                $usualSize = self::size($name, $section->assumptions);
+                $size = new Size(
+                    $item->figure(Figure::Length) ?? $usualSize->lengthMm,
+                    $item->figure(Figure::Width) ?? $usualSize->widthMm,
+                    $item->figure(Figure::Height) ?? $usualSize->heightMm,
+                );
                 $placed[] = new Placed(
                     $item->id,
                     $kind,
                     $item->title(),
-                    $chamber,
-                    new Size(
-                        $item->figure(Figure::Length) ?? $size->lengthMm,
-                        $item->figure(Figure::Width) ?? $size->widthMm,
-                        $item->figure(Figure::Height) ?? $size->heightMm,
-                    ),
+                    $kind === DeviceKind::Pump && $chamber === $return
+                        ? $chamber
+                        : self::roomFor($section, $size, $chamber),
+                    $size,
                     depth: $kind === DeviceKind::Heater
                         ? new Depth($section->assumptions->value('device-heater-line'))
                         : new Depth,
@@ -130,6 +158,28 @@ final class Proposal
         }
 
         return $placed;
+    }
+
+    /**
+     * The first chamber before the return that a device goes into, without a tray over it and with nothing in it; the
+     * one it usually stands in where none is.
+     */
+    private static function roomFor(Section $section, Size $size, int $usual): int
+    {
+        $taken = [
+            ...array_map(static fn (Tray $tray): int => $tray->chamber, $section->inside->trays),
+            ...array_map(static fn (Placed $device): int => $device->chamber, $section->inside->placed),
+        ];
+        $return = count($section->inside->baffles);
+        foreach ($section->chambers() as $chamber) {
+            $fits = ($size->lengthMm <= $chamber->lengthMm() && $size->widthMm <= $chamber->widthMm)
+                || ($size->widthMm <= $chamber->lengthMm() && $size->lengthMm <= $chamber->widthMm);
+            if ($fits && $chamber->index < $return && ! in_array($chamber->index, $taken, true)) {
+                return $chamber->index;
+            }
+        }
+
+        return $usual;
     }
 
     private static function size(string $device, Assumptions $assumptions): Size
@@ -169,6 +219,22 @@ final class Proposal
         ];
         $under = $rollers === [] ? 0.0 : $section->assumptions->value(Assumed::RoomUnderRoller);
         $top = min($section->vessel->heightMm - 60.0, max($weir + 40.0, ceil($under + $thickness)));
+
+        $clear = $section->assumptions->value(Assumed::SockClearance);
+        $openings = array_map(
+            // A sock no longer than there is room for.
+            static fn (Opening $one): Opening => $one->kind->isSock()
+                ? new Opening(
+                    $one->id,
+                    $one->kind,
+                    $one->lengthMm,
+                    $one->widthMm,
+                    $one->standsMm,
+                    max(1.0, min($one->hangsMm, floor($top - $clear))),
+                )
+                : $one,
+            $openings,
+        );
 
         return [
             TrayKind::Tray->value => new Tray('tray', TrayKind::Tray, 0, round($top), $thickness, $openings),

@@ -61,7 +61,9 @@ final readonly class Section
             $this->inside->baffles[$chamber->index],
         ];
 
-        return array_filter($hung, static fn (?Baffle $baffle): bool => $baffle?->hangs() === true) === [] ? '' : 'trap';
+        $isTrap = array_filter($hung, static fn (?Baffle $baffle): bool => $baffle?->hangs() === true) !== [];
+
+        return $isTrap ? 'trap' : '';
     }
 
     /** The chamber of the return pump. */

@@ -162,7 +162,7 @@ it('designs a sump from nothing by keys alone', function (): void {
     $browser->element("//*[@data-tray='tray-1']");
     $browser->waitFor('The sock stands on the floor');
     $browser->tabTo('Hangs below its top')->keys('200')->waitUntilGone('The sock stands on the floor');
-    // Escape goes back to the list, a digit to a group, arrows along it and Enter to the fields: ten presses at the most.
+    // Escape goes back to the list, a digit to a group, arrows along it and Enter to the fields.
     $browser
         ->keys('Escape', '4', 'Enter')
         ->keys('3000')

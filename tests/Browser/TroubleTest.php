@@ -167,7 +167,8 @@ it('keeps the page and what was typed when a save cannot be had', function (
 
 it('says at once that it cannot be reached while something is typed, and goes on by itself', function (): void {
     $browser = Trouble::$browser;
-    $browser->visit('/systems/1/section?part=%23top-off')->waitFor('actual return flow')->offline()->type('Evaporation', '2.6')
+    $browser->visit('/systems/1/section?part=%23top-off')->waitFor('actual return flow')->offline()
+        ->type('Evaporation', '2.6')
         ->waitFor('The server cannot be reached. What you typed is still here.')
         ->offline(false)->waitUntilGone('cannot be reached');
     expect($browser->value('Evaporation'))->toBe('2.6');

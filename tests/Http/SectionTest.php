@@ -12,6 +12,7 @@ use Ithys\Water\Display;
 use Ithys\Water\Ground;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
+use Tests\Support\Sketch;
 
 beforeEach(function (): void {
     $this->actingAs($this->keeper = User::factory()->create());
@@ -179,8 +180,8 @@ it('offers what of the path in force is not placed yet, and the holes its socks 
         fn ($page) => $page
             ->where(
                 'view.proposals.fromPath',
-                fn ($placed): bool => collect($placed)->pluck('item')->doesntContain('skimmer')
-                    && collect($placed)->pluck('kind')->contains('pump'),
+                fn ($placed): bool => collect($placed)->pluck('placed.item')->doesntContain('skimmer')
+                    && collect($placed)->pluck('placed.kind')->contains('pump'),
             )
             // Two felt socks of 4 in, and the standpipe that is always proposed.
             ->where(
@@ -192,4 +193,39 @@ it('offers what of the path in force is not placed yet, and the holes its socks 
                 ],
             ),
     );
+});
+
+it('places parts of a path that is only planned, and puts both in force together', function (): void {
+    $draft = $this->system->drafts()->create([
+        'name' => 'With a skimmer',
+        'document' => [
+            ...Sketch::path('overflow-drilled > sock > skimmer > return-pump')->toArray(),
+            'name' => 'With a skimmer',
+        ],
+    ]);
+    $this->get($this->at)->assertInertia(fn ($page) => $page
+        ->where('view.proposals.fromPath.0.placed.item', 'skimmer')
+        ->where('view.proposals.fromPath.0.draft', 'With a skimmer')
+        ->where('drafts.0.id', $draft->id));
+    $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0])->assertSessionHasNoErrors();
+    expect($this->system->pathRevisions()->count())->toBe(0);
+    foreach (['once', 'twice'] as $ignored) {
+        $this->post("{$this->at}/in-force", ['since' => '2026-02-01', 'draft' => (string) $draft->id])
+            ->assertSessionHasNoErrors();
+    }
+    $setup = System::query()->findOrFail($this->system->id)->setupAt(now());
+    expect($this->system->pathRevisions()->count())->toBe(1)
+        ->and($this->system->sumpRevisions()->count())->toBe(1)
+        ->and($setup->path?->name)->toBe('With a skimmer')
+        ->and($setup->sump)->not->toBeNull();
+});
+
+it('puts no draft of another tank in force with a sump', function (): void {
+    $strange = System::factory()->create()->drafts()->create([
+        'name' => 'Strange',
+        'document' => Sketch::path('overflow-drilled > return-pump')->toArray(),
+    ]);
+    $this->put($this->at, ['section' => ($this->typed)(), 'version' => 0])->assertSessionHasNoErrors();
+    $this->post("{$this->at}/in-force", ['since' => '2026-02-01', 'draft' => (string) $strange->id])->assertNotFound();
+    expect($this->system->sumpRevisions()->count())->toBe(0);
 });

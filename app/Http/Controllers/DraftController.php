@@ -8,6 +8,7 @@ use App\Documents\VersionedSave;
 use App\Http\Requests\PastDay;
 use App\Http\Requests\PathRequest;
 use App\Models\PathDraft;
+use App\Models\PathRevision;
 use App\Models\System;
 use App\Path\ImportedPath;
 use App\Path\PathShelf;
@@ -120,25 +121,10 @@ final class DraftController extends Controller
             ['since.required' => 'Enter the day from which the water runs this way.'],
         );
         $since = PastDay::read($typed['since'], $this->keeper($request), 'since');
-        [$found, $revision] = DB::transaction(function () use ($request, $system, $draft, $since): array {
-            $found = $system->drafts()->findOrFail($draft);
-            $inForce = ['path_draft_id' => $found->id, 'in_force_from' => $since];
-            // Pressed twice, it is still put in force once.
-            $there = $system->pathRevisions()->where($inForce)->reorder()->latest('id')->first();
-
-            return [
-                $found,
-                $there?->document === $found->document
-                    ? $there
-                    : $system
-                        ->pathRevisions()
-                        ->create([
-                            ...$inForce,
-                            'user_id' => $this->keeper($request)->id,
-                            'document' => $found->document,
-                        ]),
-            ];
-        });
+        $found = $system->drafts()->findOrFail($draft);
+        $revision = DB::transaction(
+            fn (): PathRevision => $found->putInForce($since, $this->keeper($request)),
+        );
 
         return redirect()
             ->route('path.show', [$system, 'draft' => $draft])

@@ -12,6 +12,7 @@ use App\Http\Preview;
 use App\Http\Requests\PastDay;
 use App\Http\Requests\SectionFileRequest;
 use App\Http\Requests\SectionRequest;
+use App\Models\PathDraft;
 use App\Models\SumpRevision;
 use App\Models\SumpSection;
 use App\Models\System;
@@ -26,6 +27,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutSvg;
+use Ithys\Path\Path;
 use Ithys\Sump\CommonSize;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\SumpDesign;
@@ -115,11 +117,13 @@ final class SectionController extends Controller
     public function force(Request $request, System $system): RedirectResponse
     {
         $typed = $request->validate(
-            ['since' => ['required', 'string']],
+            ['since' => ['required', 'string'], 'draft' => ['nullable', 'integer']],
             ['since.required' => 'Enter the day from which the water runs through this sump.'],
         );
         $since = PastDay::read($typed['since'], $this->keeper($request), 'since');
-        $revision = DB::transaction(function () use ($request, $system, $since): SumpRevision {
+        $draft = isset($typed['draft']) ? $system->drafts()->findOrFail((int) $typed['draft']) : null;
+        $revision = DB::transaction(function () use ($request, $system, $since, $draft): SumpRevision {
+            $draft?->putInForce($since, $this->keeper($request));
             $section = $system->section ?? abort(404);
             // Pressed twice, it is still put in force once.
             $there = $system->sumpRevisions()->where('in_force_from', $since)->reorder()->latest('id')->first();
@@ -138,7 +142,9 @@ final class SectionController extends Controller
         return redirect()
             ->route('section.show', $system)
             ->with('flash', [
-                'message' => 'The sump is in force from that day. Its water and its flow count now.',
+                'message' => $draft === null
+                    ? 'The sump is in force from that day. Its water and its flow count now.'
+                    : "The sump and the path “{$draft->name}” are in force from that day.",
                 'undo' => route('sump-revisions.take-back', [$system, $revision->id]),
             ]);
     }
@@ -163,6 +169,7 @@ final class SectionController extends Controller
                 CommonSize::all(),
             ),
             'revisions' => self::revisions($system),
+            'drafts' => (new PathShelf($system))->draftsView(),
         ]);
     }
 
@@ -175,6 +182,8 @@ final class SectionController extends Controller
             $this->keeper($request)->words(),
             (new PathShelf($system))->room()->pricePerKilowattHour,
             $withCuts,
+            // Parts of a path that is still a plan may be placed in a sump that is one.
+            array_values($system->drafts()->get()->map(static fn (PathDraft $draft): Path => $draft->path())->all()),
         );
     }
 

@@ -37,6 +37,7 @@ use Ithys\Water\Turnover;
 final class SectionView
 {
     /**
+     * @param  list<Path>  $drafts  paths that are planned, whose parts may be placed too
      * @param  bool  $withCuts  with the cut sheet, which is half of the answer and which only its own page shows
      * @return array<string, mixed>
      */
@@ -46,6 +47,7 @@ final class SectionView
         Words $words,
         ?float $pricePerKilowattHour = null,
         bool $withCuts = true,
+        array $drafts = [],
     ): array {
         $setup = $setup->over($design);
         $tank = $setup->asSaid();
@@ -92,7 +94,7 @@ final class SectionView
                 'emptied' => $lines($here->emptied),
             ],
             'findings' => FindingView::all($review->findings, $words),
-            'proposals' => self::proposals($section, $words->units, $setup->path),
+            'proposals' => self::proposals($section, $words->units, $setup->path, $drafts),
             'water' => [
                 'freeboardMm' => $section->vessel->heightMm - $here->running->highestMm(),
                 'roomLitres' => $section->rimLitres() - $here->running->litres,
@@ -229,9 +231,18 @@ final class SectionView
         ];
     }
 
-    /** @return array<string, mixed> parts to begin with, as typed */
-    private static function proposals(Section $section, UnitSystem $units, ?Path $path): array
+    /**
+     * @param  list<Path>  $drafts
+     * @return array<string, mixed> parts to begin with, as typed
+     */
+    private static function proposals(Section $section, UnitSystem $units, ?Path $path, array $drafts): array
     {
+        $waiting = [];
+        foreach ([...$path === null ? [] : [$path], ...$drafts] as $from) {
+            foreach (Proposal::fromPath($section, $from) as $placed) {
+                $waiting[$placed->item] ??= [$placed, $from === $path ? null : $from->name];
+            }
+        }
         $typed = static fn (Baffle|Placed|Tray|Opening $part): array => SectionForm::texts(
             $part->toArray(),
             $units,
@@ -248,8 +259,11 @@ final class SectionView
                 Proposal::baffles($section),
             ),
             'devices' => array_map($typed, Proposal::devices($section)),
-            'fromPath' => $path === null ? [] : array_map($typed, Proposal::fromPath($section, $path)),
-            'trays' => array_map($typed, Proposal::trays($section, $path)),
+            'fromPath' => array_map(
+                static fn (array $one): array => ['placed' => $typed($one[0]), 'draft' => $one[1]],
+                array_values($waiting),
+            ),
+            'trays' => array_map($typed, Proposal::trays($section, $path ?? $drafts[0] ?? null)),
             'openings' => $openings,
             'tanks' => array_map(
                 static fn (Line $line): array => ['line' => $line->id, 'name' => $line->title()],

@@ -35,7 +35,9 @@ final class FurtherTanksDrain implements Rule
                         carries: Quantity::perHour($carries),
                         flow: Quantity::perHour($flow),
                     ),
-                )->at("#tank:{$line->id}")->because('The tank fills until it runs over.', 'Take a wider pipe, or send it less water.');
+                )
+                    ->at("#tank:{$line->id}")
+                    ->because('The tank fills until it runs over.', 'Take a wider pipe, or send it less water.');
             }
             $head = $tank->overflow?->headMm($flow);
             if ($head !== null && $tank->fallMm !== null && $head > $tank->fallMm + 0.5) {

@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { useForm } from '@inertiajs/react';
 import { type SyntheticEvent } from 'react';
 import { Button } from './Button';
+import { ChoiceField } from './ChoiceField';
 import { TextField } from './TextField';
 
 /** From which day a saved design holds. */
@@ -10,6 +11,7 @@ export function ForceForm({
     label,
     says,
     today,
+    together,
     onDone,
 }: {
     url: string;
@@ -17,9 +19,11 @@ export function ForceForm({
     says: string;
     /** The keeper's own day, as 2026-03-04. */
     today: string;
+    /** Drafts of which one can be put in force in the same step. */
+    together?: { label: string; of: { id: number; name: string }[] };
     onDone: () => void;
 }) {
-    const form = useForm({ since: today });
+    const form = useForm({ since: today, draft: '' });
     function submit(event: SyntheticEvent) {
         event.preventDefault();
         form.post(url, { preserveScroll: true, onSuccess: onDone });
@@ -45,6 +49,19 @@ export function ForceForm({
                     error={form.errors.since}
                 />
             </Box>
+            {together !== undefined && together.of.length > 0 && (
+                <Box width="15rem">
+                    <ChoiceField
+                        label={together.label}
+                        value={form.data.draft}
+                        options={[
+                            ['', 'as it is in force'],
+                            ...together.of.map(({ id, name }) => [String(id), name] as const),
+                        ]}
+                        onPick={(draft) => form.setData('draft', draft)}
+                    />
+                </Box>
+            )}
             <Button type="submit" look="solid" disabled={form.processing}>
                 Put in force
             </Button>

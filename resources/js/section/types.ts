@@ -247,7 +247,8 @@ export interface SectionView {
     proposals: {
         baffles: Record<string, TypedBaffle[]>;
         devices: Record<string, TypedPlaced>;
-        fromPath: TypedPlaced[];
+        /** What of a path is not placed yet; with the name of the draft where it is only planned. */
+        fromPath: { placed: TypedPlaced; draft: string | null }[];
         trays: Record<string, TypedTray>;
         openings: Record<string, TypedOpening>;
         /** Further tanks of the path. */

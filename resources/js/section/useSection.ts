@@ -12,6 +12,8 @@ export interface SectionPage {
     view: SectionView;
     choices: Choices;
     revisions: SumpRevision[];
+    /** Paths that are still planned. */
+    drafts: { id: number; mark: string; name: string }[];
     /** Common sizes, as typed. */
     sizes: { label: string; lengthMm: string; widthMm: string; heightMm: string }[];
 }

@@ -11,13 +11,18 @@ use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\DrainDown;
 use Ithys\Sump\Inside;
+use Ithys\Sump\Placed;
 use Ithys\Sump\Proposal;
 use Ithys\Sump\Review\BafflesStand;
 use Ithys\Sump\Section;
+use Ithys\Sump\SumpDesign;
 use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\Opening;
+use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Vessel;
+use Tests\Support\Said;
 use Tests\Support\Sketch;
+use Tests\Support\Sketched;
 use Tests\Support\Sumps;
 
 function roomySection(array $baffles): Section
@@ -117,3 +122,51 @@ it('proposes what of a path stands in a sump, where it would stand, and nothing 
         ->and($by['skimmer']->depth->leastMm)->toBeNull()
         ->and($by['heater']->depth->leastMm)->toBe(30.0);
 });
+
+it('proposes nothing that raises a finding of its own', function (SumpDesign $sump): void {
+    $section = $sump->section(Sketched::tank());
+    $with = static function (array $baffles, array $placed, array $trays) use ($sump): array {
+        $inside = new Inside(
+            [...$sump->inside->baffles, ...$baffles],
+            [...$sump->inside->placed, ...$placed],
+            [...$sump->inside->trays, ...$trays],
+        );
+        $now = new SumpDesign(
+            $sump->vessel,
+            $sump->water,
+            $inside,
+            $sump->plumbing,
+            $sump->workshop,
+            $sump->cabinet,
+        );
+
+        return array_keys(array_filter(
+            Sketched::said($now),
+            static fn (Said $finding): bool => $finding->severity->isGrave(),
+        ));
+    };
+    $before = $with([], [], []);
+    $alone = fn (Baffle|Placed|Tray $part): array => array_values(array_filter(
+        $part instanceof Baffle ? $with([$part], [], []) : ($part instanceof Placed
+            ? $with([], [$part], [])
+            : $with([], [], [$part])),
+        static fn (string $code): bool => str_ends_with($code, "@{$part->id}"),
+    ));
+    foreach (Proposal::devices($section) as $device) {
+        // Where a device may stand is its keeper's to say; that it fits and has its water is not.
+        expect($alone($device))->toBe([]);
+    }
+    foreach (Proposal::trays($section) as $tray) {
+        expect($alone($tray))->toBe([]);
+    }
+    expect(array_values(array_filter(
+        array_diff($with(Proposal::baffles($section)['trap'], [], []), $before),
+        static fn (string $code): bool => str_contains($code, '@') && ! str_contains($code, '@#'),
+    )))->toBe([]);
+})->with([
+    'a plain one' => [Sketched::sump()],
+    'a plain one without its trap' => [
+        Sketched::sump(['baffles' => ['over' => null, 'under' => null, 'last' => null]]),
+    ],
+    'the one to start from' => [SumpDesign::start()],
+]);

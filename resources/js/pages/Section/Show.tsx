@@ -197,6 +197,7 @@ function Design(props: SectionPage) {
                                 label="The water runs through it since"
                                 says="Its running water and what its return really gives count from that day, in the working volume, the path and the verdicts."
                                 today={today()}
+                                together={{ label: 'Together with the path', of: props.drafts }}
                                 onDone={() => setForce(false)}
                             />
                         )}
@@ -307,12 +308,13 @@ function Design(props: SectionPage) {
                                 )}
                                 {group === 'equipment' && (
                                     <>
-                                        {view.proposals.fromPath.map((proposed) => (
+                                        {view.proposals.fromPath.map(({ placed: proposed, draft: of }) => (
                                             <Button
                                                 key={proposed.id}
                                                 minH={{ base: '44px', md: '30px' }}
                                                 onClick={() => place(proposed)}
                                                 aria-label={`Place ${proposed.name} from the path`}
+                                                title={of === null ? 'On the path in force' : `Planned in “${of}”`}
                                             >
                                                 Place {proposed.name}
                                             </Button>
