@@ -97,6 +97,7 @@ enum Assumed: string
     case LeakBrim = 'leak-brim';
     case OutOfSquare = 'out-of-square';
     case LevelSure = 'level-sure';
+    case GridThickness = 'grid-thickness';
     case ReactorFlow = 'reactor-flow';
     case AlgaeReactorFlow = 'algae-reactor-flow';
     case RockAsMedia = 'rock-as-media';

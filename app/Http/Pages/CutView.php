@@ -7,6 +7,7 @@ namespace App\Http\Pages;
 use Ithys\Packing\Nest;
 use Ithys\Sump\Cutting\CutHole;
 use Ithys\Sump\Cutting\CutPanel;
+use Ithys\Sump\Cutting\Heights;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\StockUse;
 use Ithys\Sump\Section;
@@ -23,9 +24,16 @@ final class CutView
     {
         $sheet = $design->cutSheet($section);
         $basket = $design->workshop->basket;
+        $heights = Heights::of($section);
 
         return [
-            'panels' => array_map(self::panel(...), $sheet->panels),
+            'panels' => array_map(
+                static fn (CutPanel $panel): array => [
+                    ...self::panel($panel),
+                    'overFloorMm' => $heights[$panel->id] ?? null,
+                ],
+                $sheet->panels,
+            ),
             'stock' => array_map(self::use(...), StockPlan::of($sheet, $design->workshop, $section->assumptions)->uses),
             'basket' => $basket === null
                     ? null

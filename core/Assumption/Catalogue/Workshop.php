@@ -286,6 +286,19 @@ final class Workshop
                 50.0,
                 4000.0,
             ),
+            Assumption::estimate(
+                Assumed::GridThickness,
+                'Thickness of egg crate',
+                10.0,
+                Dimension::Workshop,
+                Text::of(
+                    'From memory: sheets of light-diffuser grid are {least} to {most} thick; measure yours.',
+                    least: Quantity::mm(9),
+                    most: Quantity::mm(13),
+                ),
+                3.0,
+                25.0,
+            ),
         ];
     }
 }

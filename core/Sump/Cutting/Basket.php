@@ -45,10 +45,12 @@ final readonly class Basket
         return $this->widthMm - 2 * $this->clearanceMm;
     }
 
-    /** Clear height of each shelf, mm. */
+    /** Clear height of each shelf, net of the ledges and of the grid that lies on them, mm. */
     public function shelfMm(Assumptions $assumptions): float
     {
-        return ($this->heightMm - $this->inletMm) / $this->shelves - $assumptions->value(Assumed::BasketLedge);
+        return ($this->heightMm - $this->inletMm) / $this->shelves
+            - $assumptions->value(Assumed::BasketLedge)
+            - $assumptions->value(Assumed::GridThickness);
     }
 
     /** Room for media on each shelf, L. */

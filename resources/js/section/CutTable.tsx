@@ -9,10 +9,10 @@ const SIDES = ['front', 'back'];
 /** What is cut: how many of each, how large, and where each baffle is set; on paper with a box to tick for front and back. */
 export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choices['length'] }) {
     const mm = (value: number | null) => (value === null || value === 0 ? '' : shopLength(value, length.unit));
-    const columns = ['piece', 'how many', 'width', 'height', 'thick', 'inside', 'from outside'];
+    const columns = ['piece', 'how many', 'width', 'height', 'thick', 'inside', 'from outside', 'over the floor'];
     return (
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Pieces to cut">
-            <chakra.table width="100%" fontSize="sm" minW="600px">
+            <chakra.table width="100%" fontSize="sm" minW="680px">
                 <chakra.caption srOnly>Pieces to cut, in {length.unit}</chakra.caption>
                 <ColumnHeads names={columns.map((name, i) => (i > 1 ? `${name}, ${length.unit}` : name))}>
                     {SIDES.map((side) => (
@@ -44,6 +44,7 @@ export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choic
                                 mm(panel.thicknessMm),
                                 panel.insideMm === 0 ? '0' : mm(panel.insideMm),
                                 mm(panel.outsideMm),
+                                mm(panel.overFloorMm ?? null),
                             ].map((value, i) => (
                                 <chakra.td key={i} textAlign="right" fontFamily="figure" pl="3" whiteSpace="nowrap">
                                     {value}

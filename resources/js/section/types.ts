@@ -212,6 +212,8 @@ export interface CutPanel {
     note: string;
     insideMm: number | null;
     outsideMm: number | null;
+    /** Where it is set that does not stand on the floor: its lower edge, or the top of its ledges. */
+    overFloorMm?: number | null;
     outline: [number, number][];
     holes: CutHole[];
 }
