@@ -151,7 +151,7 @@ it('compares styles, reads reasons, and takes the path along', function (): void
         ->press('Save the room')
         ->waitFor('The room is saved.');
     $browser->visit('/systems/1/path/compare?a=d1&b=d2')->waitFor('taken away')->waitFor('The roller never advances');
-    $browser->visit('/systems/1/path/d1/parts')->waitFor('7.85 kg: 3 times 2.62 kg');
+    $browser->visit('/systems/1/path/d1/parts')->waitFor('3 times 575 g');
 
     // Exported as JSON and imported again; a broken file is refused by a sentence.
     $json = $browser->script(

@@ -49,7 +49,7 @@ it('moves a tray by keys and with the mouse, and places what the path has', func
     $offered = fn (): array => $browser->script(
         "return [...document.querySelectorAll('button[aria-label^=Place]')].map((button) => button.innerText)",
     );
-    expect($offered())->toContain('GFO reactor')->not->toContain('Return pump');
+    expect($offered())->toContain('Place GFO reactor')->not->toContain('Place Return pump');
     $browser->press('Undo')->press('Undo');
     expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
 });
