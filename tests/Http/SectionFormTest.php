@@ -32,7 +32,14 @@ it('turns any sump into a form that reads back as the same sump, in either unit 
                     : expect($again->{$part}->{$key})->toBe($figure);
             }
         }
-        expect($again->cabinet->heightMm === null)->toBe($design->cabinet->heightMm === null);
+        expect($again->cabinet->heightMm === null)->toBe($design->cabinet->heightMm === null)
+            ->and(count($again->further))->toBe(count($design->further));
+        foreach ($design->further as $i => $tank) {
+            expect($again->further[$i]->line)->toBe($tank->line)
+                ->and($again->further[$i]->fallMm === null)->toBe($tank->fallMm === null)
+                ->and($again->further[$i]->drain->fittings)->toBe($tank->drain->fittings)
+                ->and(abs((float) $again->further[$i]->lengthMm - (float) $tank->lengthMm))->toBeLessThan($near);
+        }
         foreach ($design->inside->baffles as $i => $baffle) {
             expect([$again->inside->baffles[$i]->id, $again->inside->baffles[$i]->kind])
                 ->toBe([$baffle->id, $baffle->kind])

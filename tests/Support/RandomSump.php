@@ -15,7 +15,9 @@ use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\Depth;
 use Ithys\Sump\DeviceKind;
+use Ithys\Sump\FurtherTank;
 use Ithys\Sump\Inside;
+use Ithys\Sump\Overflow;
 use Ithys\Sump\PipeRun;
 use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
@@ -91,7 +93,10 @@ final class RandomSump
         for ($i = 0; $i < $random->getInt(0, 2); $i++) {
             $openings = array_map(
                 fn (OpeningKind $kind): Opening => $kind->usual("o-{$kind->value}", Assumptions::standard()),
-                array_slice(OpeningKind::cases(), 0, $random->getInt(0, 5)),
+                [
+                    ...array_slice(OpeningKind::cases(), 0, $random->getInt(0, 5)),
+                    ...$seed % 3 === 0 ? [OpeningKind::Capped] : [],
+                ],
             );
             $trays[]
                 = $random->getInt(0, 1) === 0
@@ -136,8 +141,22 @@ final class RandomSump
             new Inside($baffles, $placed, $trays),
             $plumbing,
             $workshop,
-            new Cabinet($maybe($mm(400, 900))),
+            new Cabinet($maybe($mm(400, 900)), $seed % 4 === 0 ? 1_400.0 : null, $seed % 5 === 0 ? 620.0 : null),
             $yes(),
+            $seed % 3 !== 0
+                ? []
+                : [
+                    new FurtherTank(
+                        'b1',
+                        500,
+                        400,
+                        $seed % 2 === 0 ? 15.0 : null,
+                        1.5,
+                        new Overflow(200),
+                        new PipeRun(32, 1200, 900, ['elbow-90' => 2]),
+                        new PipeRun(16, 2000),
+                    ),
+                ],
         );
     }
 }

@@ -9,7 +9,7 @@ use Ithys\Sump\Section;
 /** How high over the floor pieces are set that do not stand on it. */
 final class Heights
 {
-    /** @return array<string, float> by piece, mm: the lower edge of a hanging baffle, the top of the ledges of a tray */
+    /** @return array<string, float> by piece, mm: the edge of a hanging baffle, the top of the ledges of a tray */
     public static function of(Section $section): array
     {
         $heights = [];

@@ -294,8 +294,8 @@ it('finds baffles that cannot stand as they are drawn', function (
     'over the rim' => [[new Baffle('a', BaffleKind::Under, 400, 6, 420, 30)], [], 'baffle-high', 'a'],
     'no way out' => [[new Baffle('a', BaffleKind::Weir, 400, 6, 400)], [], 'no-way-out', 'a'],
     'nothing left of it' => [[new Baffle('a', BaffleKind::Under, 400, 6, 100, 120)], [], 'gap-over-top', 'a'],
-    'too much water' => [[], ['level' => 420], 'level-over-rim', ''],
-    'a pump in air' => [[], ['level' => 50], 'pump-dry', ''],
+    'too much water' => [[], ['level' => 420], 'level-over-rim', '#water'],
+    'a pump in air' => [[], ['level' => 50], 'pump-dry', '#water'],
 ]);
 
 it('says nothing of a sump that is right', function (): void {

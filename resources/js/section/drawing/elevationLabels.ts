@@ -55,21 +55,31 @@ export function elevationLabels({ view, state, scale, y, mm, litres, marks = [] 
         });
     }
     for (const tray of view.trays) {
-        for (const opening of tray.openings) {
+        // Equal ones hang one behind the other and share a word.
+        for (const short of new Set(tray.openings.map((opening) => opening.short))) {
+            const equal = tray.openings.filter((opening) => opening.short === short);
+            const opening = equal[0];
+            if (opening === undefined) {
+                continue;
+            }
             const at = span(opening.atMm, opening.atMm + opening.lengthMm);
-            const under = Math.max(0, opening.hangsMm - tray.thicknessMm);
+            const middle = y(tray.topMm - Math.max(tray.thicknessMm, opening.hangsMm / 2));
+            const over = y(tray.topMm + opening.standsMm) - 14 - middle;
             labels.push({
-                key: `opening ${tray.id} ${opening.id}`,
-                text: opening.short,
+                key: `opening ${tray.id} ${short}`,
+                text: equal.length > 1 ? `${equal.length} × ${short}` : short,
                 x: at.x + at.width / 2,
-                y: y(tray.topMm - tray.thicknessMm - under / 2) + 4,
+                y: middle + 4,
                 anchor: 'middle',
                 optional: true,
                 elsewhere: [
                     [0, 18],
                     [0, 34],
-                    [0, -(y(tray.topMm - tray.thicknessMm - under / 2) - y(tray.topMm + opening.standsMm)) - 10],
-                    [0, 50],
+                    [0, over],
+                    [30, over],
+                    [50, over],
+                    [-30, over],
+                    [30, over - 16],
                 ],
             });
         }
