@@ -10,8 +10,8 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * The tide sheet of a whole journal, kept until something changes that it shows: thinning ten years takes longer than
- * all the rest of the page.
+ * A tide sheet, kept until something changes that it shows: reading a year and thinning ten takes longer than all the
+ * rest of the page.
  */
 final class KeptSheet
 {
@@ -25,13 +25,13 @@ final class KeptSheet
         DateTimeImmutable $now,
         bool $eachEntry,
     ): array {
-        // Only SQLite stamps a tank.
-        if (TideSheet::RANGES[$range] !== null || $eachEntry || $system->stamp === null) {
+        // Only SQLite stamps a tank; a table of every entry is too large to be kept.
+        if ($eachEntry || $system->stamp === null) {
             return self::anew($system, $keeper, $range, $now, $eachEntry);
         }
-        // A sheet ends with the present moment; within one hour that is nowhere to be seen.
+        // A sheet begins and ends with the present moment; within one hour that is nowhere to be seen.
         $hour = $now->setTime((int) $now->format('H'), 0);
-        $key = "tide-sheet {$system->id} {$keeper->units->value}";
+        $key = "tide-sheet {$system->id} {$range} {$keeper->units->value}";
         $mark = "{$system->stamp} {$hour->getTimestamp()}";
         $kept = Cache::get($key);
         if (! is_array($kept) || $kept['mark'] !== $mark) {
