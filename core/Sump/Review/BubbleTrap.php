@@ -48,7 +48,7 @@ final class BubbleTrap implements Rule
 
             return;
         }
-        $time = $this->time($here);
+        $time = $this->seconds($here);
         $figures = Text::of(
             'Water stays {stays} seconds in the return chamber; a small bubble rises out in {rises}.',
             stays: Quantity::number($time['stays'], 0),
@@ -93,7 +93,7 @@ final class BubbleTrap implements Rule
     }
 
     /** @return array{stays: float, rises: float} seconds */
-    private function time(Situation $here): array
+    private function seconds(Situation $here): array
     {
         $level = $here->section->water->returnLevelMm;
         $litres = $here->section->returnChamber()->litresPerMm() * $level;

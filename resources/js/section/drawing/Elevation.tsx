@@ -1,14 +1,13 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { type PointerEvent, useRef, useState } from 'react';
-import { useUnits } from '../../lib/figures';
 import { type Finding } from '../../lib/page';
 import { shopLength } from '../../lib/shopLength';
 import { SEVERITY } from '../../parts/severity';
 import { type Choices, type SectionView, type StateName } from '../types';
 import { Device } from './Device';
 import { Handle } from './Handle';
-import { Dimension, Fill, Stroke, Text, ink } from './marks';
-import { elevationLabels } from './elevationLabels';
+import { Dimension, Fill, Stroke, ink } from './marks';
+import { Labels } from './Labels';
 import { pinPlace } from './pinPlace';
 import { PowerCutLine } from './PowerCutLine';
 import { LEFT, WIDTH, scaleOf, tallestMm } from './scale';
@@ -64,22 +63,16 @@ export function Elevation({
     onHold,
     zoom,
 }: Props) {
-    const { show } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const [held, setHeld] = useState<Held | null>(null);
     const scale = scaleOf(view, toTheLeft, zoom);
     const { perMm, x, span } = scale;
-    const top = 20 + (tallestMm(view) - view.heightMm) * perMm;
+    const top = 20 + (tallestMm(view, zoom) - view.heightMm) * perMm;
     const height = top + (view.heightMm + view.wallMm) * perMm + FOOT;
     const y = (mm: number) => top + (view.heightMm - mm) * perMm;
     const floor = y(0);
     const mm = (value: number) => shopLength(value, length.unit);
     const levels = view.states[state].levels;
-    const marks = [...pins].flatMap(([finding]) => {
-        const at = pinPlace(finding, view);
-        return at === null ? [] : [{ left: x(at.x) - 9, right: x(at.x) + 9, top: y(at.y) - 9, bottom: y(at.y) + 9 }];
-    });
-    const labels = elevationLabels({ view, state, scale, y, mm, litres: (value) => show(value, 'volume'), marks });
     /** The level in a chamber as far as the drawing goes. */
     const shown = (i: number) => Math.min(Math.max(0, levels[i] ?? 0), view.heightMm);
 
@@ -286,18 +279,7 @@ export function Elevation({
                         </Handle>
                     );
                 })}
-                {labels.map((label) => (
-                    <Text
-                        key={label.key}
-                        x={label.x}
-                        y={label.y}
-                        anchor={label.anchor}
-                        colour={label.colour ?? 'ink'}
-                        halo
-                    >
-                        {label.text}
-                    </Text>
-                ))}
+                <Labels view={view} state={state} unit={length.unit} toTheLeft={toTheLeft} zoom={zoom} top={top} />
                 {state !== 'powerCut' && zoom === null && <PowerCutLine view={view} scale={scale} y={y} mm={mm} />}
                 <Dimension from={top} to={floor} at={LEFT - 24} text={mm(view.heightMm)} upright />
                 {[...pins].map(([finding, number]) => {

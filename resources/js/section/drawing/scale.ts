@@ -6,6 +6,8 @@ export const WIDTH = 900;
 const RIGHT = 156;
 /** Height of the sump on the drawing at the most. */
 const TALL = 215;
+/** The same where one chamber is looked at closely. */
+const CLOSE = 300;
 /** What is seen of its neighbours beside a chamber that is looked at closely, mm. */
 const AROUND = 30;
 
@@ -24,7 +26,10 @@ export function scaleOf(view: SectionView, toTheLeft: boolean, zoom: number | nu
         chamber === undefined
             ? [0, view.lengthMm]
             : [Math.max(0, chamber.fromMm - AROUND), Math.min(view.lengthMm, chamber.toMm + AROUND)];
-    const perMm = Math.min((WIDTH - LEFT - RIGHT) / (to - from + 2 * view.wallMm), TALL / tallestMm(view));
+    const perMm = Math.min(
+        (WIDTH - LEFT - RIGHT) / (to - from + 2 * view.wallMm),
+        (chamber === undefined ? TALL : CLOSE) / tallestMm(view, zoom),
+    );
     const start = toTheLeft ? view.lengthMm - to : from;
     const x = (mm: number) => LEFT + ((toTheLeft ? view.lengthMm - mm : mm) - start) * perMm;
     return {
@@ -35,10 +40,17 @@ export function scaleOf(view: SectionView, toTheLeft: boolean, zoom: number | nu
 }
 
 /** The highest part of the drawing: what stands out over the rim, such as the cup of a skimmer, is shown too. */
-export function tallestMm(view: SectionView): number {
+export function tallestMm(view: SectionView, zoom: number | null = null): number {
+    const chamber = zoom === null ? undefined : view.chambers[zoom];
+    const isShown = (fromMm: number) =>
+        chamber === undefined || (fromMm >= chamber.fromMm - 0.5 && fromMm < chamber.toMm);
     return Math.max(
         view.heightMm,
-        ...view.placed.map((device) => device.standMm + device.heightMm),
-        ...view.trays.flatMap((tray) => tray.openings.map((opening) => tray.topMm + opening.standsMm)),
+        ...view.placed
+            .filter(({ place }) => isShown(place?.atMm ?? 0))
+            .map((device) => device.standMm + device.heightMm),
+        ...view.trays
+            .filter(({ fromMm }) => isShown(fromMm))
+            .flatMap((tray) => tray.openings.map((opening) => tray.topMm + opening.standsMm)),
     );
 }
