@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
 
@@ -160,8 +161,11 @@ it('designs a sump from nothing by keys alone', function (): void {
         ->waitUntilGone('must be between');
     $browser->visit('/systems/1/section')->waitFor('Add tray')->tabTo('Add tray')->keys('Enter');
     $browser->element("//*[@data-tray='tray-1']");
-    $browser->waitFor('The sock stands on the floor');
-    $browser->tabTo('Hangs below its top')->keys('200')->waitUntilGone('The sock stands on the floor');
+    $browser->tabTo('Hangs below its top')->keys('330')->waitFor('The sock stands on the floor');
+    $browser
+        ->keys(WebDriverKeys::BACKSPACE, WebDriverKeys::BACKSPACE, WebDriverKeys::BACKSPACE)
+        ->keys('200')
+        ->waitUntilGone('The sock stands on the floor');
     // Escape goes back to the list, a digit to a group, arrows along it and Enter to the fields.
     $browser
         ->keys('Escape', '4', 'Enter')
