@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { startTransition, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
@@ -75,15 +76,16 @@ function Design(props: SectionPage) {
     };
     const toRow = () =>
         document.querySelector<HTMLElement>('[data-parts] [data-row][tabindex="0"]')?.focus({ preventScroll: true });
-    const toFields = () =>
-        requestAnimationFrame(() =>
-            document.querySelector<HTMLElement>('[data-inspector] :is(input, select)')?.focus(),
-        );
+    // What was picked or added a moment ago is drawn first, so that a key that follows at once meets it.
+    const toFields = () => {
+        flushSync(() => undefined);
+        document.querySelector<HTMLElement>('[data-inspector] :is(input, select)')?.focus();
+    };
     useHotkeys('1,2,3,4,5', (_, { keys }) => {
         const name = GROUPS[Number(keys?.[0]) - 1]?.[0];
         if (name !== undefined) {
-            open(name);
-            requestAnimationFrame(toRow);
+            flushSync(() => open(name));
+            toRow();
         }
     });
 
