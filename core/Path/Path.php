@@ -151,16 +151,24 @@ final readonly class Path
      */
     public function beyondReturn(): array
     {
-        $beyond = [];
-        $isBeyond = false;
-        foreach ($this->style->hasOpenChambers() ? $this->main()->items : [] as $item) {
-            if ($isBeyond && ! $item->kind->worksUnderPressure()) {
-                $beyond[] = $item;
+        return $this->style->hasOpenChambers()
+            ? array_values(array_filter(
+                $this->behindReturn(),
+                static fn (Item $item): bool => ! $item->kind->worksUnderPressure(),
+            ))
+            : [];
+    }
+
+    /** @return list<Item> what the main line has after the return pump */
+    private function behindReturn(): array
+    {
+        foreach ($this->main()->items as $i => $item) {
+            if ($item->kind === Kind::ReturnPump) {
+                return array_slice($this->main()->items, $i + 1);
             }
-            $isBeyond = $isBeyond || $item->kind === Kind::ReturnPump;
         }
 
-        return $beyond;
+        return [];
     }
 
     /** Whether the return pump drives the water through it: behind the pump, or in a closed filter. */
@@ -176,14 +184,8 @@ final readonly class Path
             return $source?->kind === Kind::ReturnPump
                 || ($source !== null && $this->isFedByReturn($source) && $source->kind->worksUnderPressure());
         }
-        if (! $this->style->hasOpenChambers()) {
-            return true;
-        }
-        $ids = array_map(static fn (Item $one): string => $one->id, $this->main()->items);
-        $pump = $this->itemsOf(Kind::ReturnPump)[0] ?? null;
 
-        return $pump !== null && in_array($pump->id, $ids, true)
-            && array_search($pump->id, $ids, true) < array_search($item->id, $ids, true);
+        return ! $this->style->hasOpenChambers() || in_array($item, $this->behindReturn(), true);
     }
 
     /** @return list<Line> further tanks on the same sump */

@@ -27,4 +27,13 @@ final readonly class Chamber
     {
         return $this->lengthMm() * $this->widthMm / 1e6;
     }
+
+    /** Whether something of that size stands in it, the one way or turned, with so much room left both ways, mm. */
+    public function takes(Size $size, float $roomMm = 0.0): bool
+    {
+        [$length, $width] = [$size->lengthMm + $roomMm, $size->widthMm + $roomMm];
+
+        return ($length <= $this->lengthMm() && $width <= $this->widthMm)
+            || ($width <= $this->lengthMm() && $length <= $this->widthMm);
+    }
 }

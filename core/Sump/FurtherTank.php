@@ -23,14 +23,12 @@ final readonly class FurtherTank
 
     public function fall(string $name): TankFall
     {
-        $pipes = [$this->drain->litres(), $this->return->litres()];
-
         return new TankFall(
             $name,
             $this->lengthMm === null || $this->widthMm === null ? null : $this->lengthMm * $this->widthMm,
             $this->fallMm,
             $this->boxLitres,
-            in_array(null, $pipes, true) ? null : array_sum($pipes),
+            PipeRun::litresOf($this->drain, $this->return),
         );
     }
 

@@ -38,6 +38,14 @@ final readonly class PipeRun
             : (new Pipe($this->boreMm, $this->lengthMm))->litres();
     }
 
+    /** Water in several of them, L; null while one is not known. */
+    public static function litresOf(self ...$pipes): ?float
+    {
+        $litres = array_map(static fn (self $pipe): ?float => $pipe->litres(), $pipes);
+
+        return in_array(null, $litres, true) ? null : array_sum($litres);
+    }
+
     /** As a pump pushes water up it; null while a figure is missing. */
     public function rising(Assumptions $assumptions): ?Pipe
     {

@@ -56,9 +56,7 @@ final readonly class Plumbing
     /** Water in the pipes, L; null while one is not known. An emergency pipe stands empty. */
     public function litres(): ?float
     {
-        $pipes = [$this->return->litres(), $this->drain->litres()];
-
-        return in_array(null, $pipes, true) ? null : array_sum($pipes);
+        return PipeRun::litresOf($this->return, $this->drain);
     }
 
     /** @return array<string, mixed> what is given, by property */

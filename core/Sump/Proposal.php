@@ -172,9 +172,7 @@ final class Proposal
         ];
         $return = count($section->inside->baffles);
         foreach ($section->chambers() as $chamber) {
-            $fits = ($size->lengthMm <= $chamber->lengthMm() && $size->widthMm <= $chamber->widthMm)
-                || ($size->widthMm <= $chamber->lengthMm() && $size->lengthMm <= $chamber->widthMm);
-            if ($fits && $chamber->index < $return && ! in_array($chamber->index, $taken, true)) {
+            if ($chamber->takes($size) && $chamber->index < $return && ! in_array($chamber->index, $taken, true)) {
                 return $chamber->index;
             }
         }

@@ -37,7 +37,7 @@ final class Footprint implements Rule
             'chamberLength' => Quantity::mm($chamber->lengthMm()),
             'chamberWidth' => Quantity::mm($chamber->widthMm),
         ];
-        if (! $this->goesIn($device, $chamber, 0.0)) {
+        if (! $chamber->takes($device->size)) {
             yield Finding::of(
                 Severity::Fault,
                 'does-not-fit',
@@ -49,7 +49,7 @@ final class Footprint implements Rule
                     'Once it is siliconed in place, too small is a regret.',
                     'Move a baffle, or take a smaller one.',
                 );
-        } elseif (! $this->goesIn($device, $chamber, $hand->value)) {
+        } elseif (! $chamber->takes($device->size, $hand->value)) {
             yield Finding::of(
                 Severity::Caution,
                 'no-hand-room',
@@ -63,15 +63,6 @@ final class Footprint implements Rule
                     Text::of('Leave {hand} around it.', hand: $hand->quantity()),
                 );
         }
-    }
-
-    /** Whether it stands in a chamber, the one way or turned, with so much room left both ways. */
-    private function goesIn(Placed $device, Chamber $chamber, float $roomMm): bool
-    {
-        [$length, $width] = [$device->size->lengthMm + $roomMm, $device->size->widthMm + $roomMm];
-
-        return ($length <= $chamber->lengthMm() && $width <= $chamber->widthMm)
-            || ($width <= $chamber->lengthMm() && $length <= $chamber->widthMm);
     }
 
     /** @return iterable<Finding> */

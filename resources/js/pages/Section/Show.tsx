@@ -23,7 +23,7 @@ import { type SectionPage, useSection } from '../../section/useSection';
 import { FindingSheet, Findings } from '../../section/workbench/Findings';
 import { Inspector } from '../../section/workbench/Inspector';
 import { PartList } from '../../section/workbench/PartList';
-import { type GroupName, GROUPS, groupOf, rowsOf } from '../../section/workbench/rows';
+import { type GroupName, GROUPS, changed, groupOf, rowsOf } from '../../section/workbench/rows';
 import { type SheetName, Stage } from '../../section/workbench/Stage';
 
 /** What the focus comes to is scrolled clear of the drawing that stays in sight. */
@@ -89,8 +89,6 @@ function Design(props: SectionPage) {
         }
     });
 
-    const changed = <T extends { id: string }>(list: T[], id: string, part: Partial<T>): T[] =>
-        list.map((one) => (one.id === id ? { ...one, ...part } : one));
     const mend = ({ part, field, typed }: Finding['remedies'][number]) =>
         set(
             part === ''

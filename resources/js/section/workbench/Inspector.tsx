@@ -12,14 +12,9 @@ import { TrayFields } from '../fields/TrayFields';
 import { Figures } from '../Figures';
 import { type Choices, type TypedSection } from '../types';
 import { type SectionPage, type useSection } from '../useSection';
-import { type GroupName, type Row, groupOf } from './rows';
+import { type GroupName, type Row, changed, groupOf } from './rows';
 
 export type Draft = ReturnType<typeof useSection>;
-
-/** One part of a list changed, or taken out. */
-function changed<T extends { id: string }>(list: T[], id: string, change: Partial<T> | null): T[] {
-    return list.flatMap((one) => (one.id !== id ? [one] : change === null ? [] : [{ ...one, ...change }]));
-}
 
 /** What is picked: its fields, what is said of it, and what follows from it. Escape goes back to the list. */
 export function Inspector({

@@ -146,3 +146,8 @@ export function groupOf(id: string, section: TypedSection): GroupName {
           ? 'power'
           : 'pipes';
 }
+
+/** A list of parts with one of them changed. */
+export function changed<T extends { id: string }>(list: T[], id: string, change: Partial<T>): T[] {
+    return list.map((one) => (one.id === id ? { ...one, ...change } : one));
+}
