@@ -123,6 +123,9 @@ enum Assumed: string
     case BasketPlay = 'basket-play';
     case BasketHandle = 'basket-handle';
     case BasketShelf = 'basket-shelf';
+    case PadOver = 'pad-over';
+    case BasketBeside = 'basket-beside';
+    case LidGap = 'lid-gap';
     case ProposedBaffle = 'proposed-baffle';
     case ProposedUnder = 'proposed-under';
     case ProposedShelf = 'proposed-shelf';

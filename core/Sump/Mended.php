@@ -23,6 +23,7 @@ final class Mended
                 ),
                 array_map(static fn (Placed $one): Placed => self::placed($one, $remedy), $section->inside->placed),
                 array_map(static fn (Tray $tray): Tray => self::tray($tray, $remedy), $section->inside->trays),
+                $section->inside->rear,
             ),
             new SumpWater(
                 self::set($water->returnLevelMm, '', 'returnLevelMm', $remedy),
@@ -35,6 +36,7 @@ final class Mended
             $section->drainDown,
             $section->cabinet,
             $section->assumptions,
+            $section->front,
         );
     }
 

@@ -10,6 +10,8 @@ use Ithys\Path\Choice;
 use Ithys\Path\Figure;
 use Ithys\Path\Kind;
 use Ithys\Path\Path;
+use Ithys\Sump\Cutting\Basket;
+use Ithys\Sump\Cutting\BasketUse;
 use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
@@ -23,6 +25,9 @@ final class Proposal
 
     /** A weir is so much lower than the one before it, mm: its head and a little. */
     private const STEP = 15.0;
+
+    /** Room left under a media basket, for the water to leave, mm. */
+    private const UNDER_BASKET = 20.0;
 
     /** A hanging baffle stands so far out of the water, mm. */
     private const OVER_WATER = 60.0;
@@ -76,6 +81,43 @@ final class Proposal
         ];
 
         return $proposals;
+    }
+
+    /**
+     * A media basket: cut to the chamber behind the slots that it fills, as high as the lid and the water allow; in a
+     * sump, to a cavity that is yet to be measured.
+     */
+    public static function basket(Section $section): Basket
+    {
+        $usual = Basket::usual();
+        $rear = $section->inside->rear;
+        if ($rear === null) {
+            return $usual;
+        }
+        $chambers = $section->chambers();
+        $index = min(1, count($section->inside->baffles) - 1);
+        $chamber = $chambers[max(0, $index)];
+        // Its front ends under what the water comes over, and its shelves stand under water.
+        $before = $index > 0 && ! $section->inside->baffles[$index - 1]->hangs()
+            ? $section->inside->baffles[$index - 1]->topMm
+            : $rear->crestMm;
+        $top = min(
+            $section->vessel->heightMm,
+            ($rear->lidMm ?? $section->vessel->heightMm) - $section->assumptions->value(Assumed::LidGap),
+        );
+        $height = floor(max(60.0, $top - self::UNDER_BASKET));
+        $inlet = ceil(max($usual->inletMm, $top - $before + self::STEP));
+
+        return new Basket(
+            floor($chamber->lengthMm()),
+            floor($chamber->widthMm),
+            $height,
+            $usual->clearanceMm,
+            $usual->thicknessMm,
+            $usual->shelves,
+            min($inlet, floor($height / 2)),
+            new BasketUse(max(0, $index), self::UNDER_BASKET),
+        );
     }
 
     /** @return array<string, Placed> by kind of device */

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ithys\Sump;
 
 use Ithys\Assumption\Assumptions;
+use Ithys\Sump\Rear\Front;
 use Ithys\Sump\Tray\OpeningKind;
 
-/** A sump under its tank, from inlet to return. */
+/** A sump under its tank, or the chambers behind a display, from inlet to return. */
 final readonly class Section
 {
     /** Defaults as its tank has them. */
@@ -20,6 +21,8 @@ final readonly class Section
         public DrainDown $drainDown,
         public Cabinet $cabinet = new Cabinet,
         ?Assumptions $assumptions = null,
+        /** What stands before chambers that are behind the display; null for a sump. */
+        public ?Front $front = null,
     ) {
         $this->assumptions = $assumptions ?? Assumptions::standard();
     }
@@ -54,7 +57,10 @@ final readonly class Section
         }
 
         if ($chamber->index === count($this->inside->baffles)) {
-            return 'return';
+            return $this->front === null ? 'return' : 'pump';
+        }
+        if ($this->front?->basket?->use?->chamber === $chamber->index) {
+            return 'basket';
         }
         $hung = [
             $this->inside->baffles[$chamber->index - 1] ?? null,

@@ -8,8 +8,11 @@ use Ithys\Flow\ReturnLoop;
 use Ithys\Path\Drawn;
 use Ithys\Path\Line;
 use Ithys\Path\Path;
+use Ithys\Path\Style;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\Workshop;
+use Ithys\Sump\Rear\Front;
+use Ithys\Sump\Rear\RearWall;
 use Ithys\Sump\Review\Situation;
 use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\Tray\Tray;
@@ -50,6 +53,34 @@ final readonly class SumpDesign
         );
     }
 
+    /** Chambers behind a display to start from: one for pads, one for a basket, one for the pump. */
+    public static function startBehind(): self
+    {
+        return new self(
+            new Vessel(600.0, 100.0, 360.0, 6.0),
+            new SumpWater(240.0, 80.0),
+            new Inside(
+                [
+                    new Baffle('first', BaffleKind::Under, 150, 5, 340, 30),
+                    new Baffle('second', BaffleKind::Weir, 330, 5, 270),
+                ],
+                rear: new RearWall(310.0, 345.0, 100.0, 0.5, 5.0),
+            ),
+        );
+    }
+
+    /** Whether its chambers are behind the display and not in a sump under it. */
+    public function isBehind(): bool
+    {
+        return $this->inside->rear !== null;
+    }
+
+    /** The way of filtering that it is drawn for. */
+    public function style(): Style
+    {
+        return $this->isBehind() ? Style::RearChamber : Style::Sump;
+    }
+
     /** @param  ?Path  $path  the path it stands in, whose further tanks drain into it too */
     public function section(Tank $tank, ?Path $path = null): Section
     {
@@ -72,7 +103,21 @@ final readonly class SumpDesign
             ),
             $this->cabinet,
             $tank->assumptions,
+            $this->front($tank),
         );
+    }
+
+    private function front(Tank $tank): ?Front
+    {
+        return $this->inside->rear === null
+            ? null
+            : new Front(
+                $this->inside->rear,
+                $tank->display->surfaceSquareMm(),
+                $tank->display->widthMm ?? $tank->display->lengthMm,
+                $this->workshop->basket,
+                $tank->water->viscosity(),
+            );
     }
 
     /** What is known of a further tank; nothing where its keeper said nothing. */
@@ -186,6 +231,7 @@ final readonly class SumpDesign
             ...$this->further === []
                 ? []
                 : ['tanks' => array_map(static fn (FurtherTank $tank): array => $tank->toArray(), $this->further)],
+            ...$this->inside->rear === null ? [] : ['rear' => $this->inside->rear->toArray()],
             ...$this->vessel->bottomOnEdges ? ['bottomOnEdges' => true] : [],
             ...$this->workshop->toArray() === [] ? [] : ['workshop' => $this->workshop->toArray()],
         ];

@@ -9,6 +9,7 @@ use Ithys\Document\Refused;
 use Ithys\Panel\Material;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Cutting\WorkshopDocument;
+use Ithys\Sump\Rear\RearWall;
 use Ithys\Sump\Tray\TrayDocument;
 
 /** Reads the document of a sump, as it is stored or as its keeper types it. */
@@ -67,6 +68,7 @@ final class SumpDocument
                 array_map(self::baffle(...), $from->list('baffles')),
                 array_map(self::placed(...), $from->list('placed')),
                 array_map(TrayDocument::read(...), $from->list('trays')),
+                $from->has('rear') ? self::rear($from->group('rear', 'rear')) : null,
             ),
             PlumbingDocument::read($from->group('plumbing', 'plumbing')),
             WorkshopDocument::read($from->group('workshop', 'workshop')),
@@ -134,6 +136,21 @@ final class SumpDocument
                 ? $from->needed(SumpFields::mm('gapMm', 'The gap under the baffle', 1.0, 1_000.0))
                 : 0.0,
             $kind === BaffleKind::Comb ? $from->needed(SumpFields::openShare()) : 1.0,
+        );
+    }
+
+    private static function rear(Reader $from): RearWall
+    {
+        $mm = SumpFields::mm(...);
+
+        return new RearWall(
+            $from->needed($mm('crestMm', 'The foot of the slots', 5.0, 1_500.0)),
+            $from->needed($mm('slotTopMm', 'The upper end of the slots', 5.0, 1_500.0)),
+            $from->needed($mm('slotsMm', 'The length of the slotted part', 5.0, 3_000.0)),
+            $from->needed(SumpFields::openShare()),
+            $from->needed($mm('thicknessMm', 'The thickness of the wall', 1.0, 40.0)),
+            $from->figure($mm('nozzleMm', 'The mouth of the return', 1.0, 2_000.0)),
+            $from->figure($mm('lidMm', 'The underside of the lid', 10.0, 2_500.0)),
         );
     }
 

@@ -40,7 +40,7 @@ final class SumpFields
 
     public static function openShare(string $key = 'openShare'): Field
     {
-        return Field::of($key, 'The open share of the comb', null, 0.05, 1.0);
+        return Field::of($key, 'The open share', null, 0.05, 1.0);
     }
 
     public static function valveOpen(string $key): Field
@@ -66,7 +66,7 @@ final class SumpFields
             'cabinetMm', 'cabinetLengthMm', 'cabinetWidthMm', 'pipeLengthMm', 'atMm', 'thicknessMm', 'topMm', 'gapMm',
             'standMm', 'depthLowMm', 'depthHighMm', 'standsMm', 'hangsMm', 'liftMm', 'boreMm', 'drainBoreMm',
             'drainLengthMm', 'drainFallMm', 'emergencyBoreMm', 'emergencyLengthMm', 'emergencyFallMm', 'overflowMm',
-            'blackoutMm', 'clearanceMm', 'inletMm', 'levelMm',
+            'blackoutMm', 'clearanceMm', 'inletMm', 'levelMm', 'crestMm', 'slotTopMm', 'slotsMm', 'nozzleMm', 'lidMm',
         ];
         $all = [
             ...array_map(static fn (string $key): Field => self::mm($key, '', 0.0, INF), $lengths),

@@ -13,8 +13,13 @@ final readonly class WaterLines
      * @param  non-empty-list<float>  $levelsMm  over the floor, by chamber from inlet to return
      * @param  non-empty-list<float>  $chamberLitres
      */
-    private function __construct(public array $levelsMm, public array $chamberLitres, public float $litres)
-    {
+    private function __construct(
+        public array $levelsMm,
+        public array $chamberLitres,
+        public float $litres,
+        /** Level of a display that stands before its chambers, over the same floor; null for a sump or while unknown. */
+        public ?float $displayMm = null,
+    ) {
     }
 
     /**
@@ -26,8 +31,9 @@ final readonly class WaterLines
     public static function running(Section $section, float $litresPerHour): self
     {
         $levels = [$section->water->returnLevelMm];
-        foreach (array_reverse($section->inside->baffles) as $baffle) {
-            $after = $levels[0];
+        $front = $section->front;
+        foreach (array_reverse($section->inside->baffles, true) as $i => $baffle) {
+            $after = $front?->beforeMm($i + 1, $levels[0], $litresPerHour) ?? $levels[0];
             array_unshift(
                 $levels,
                 $litresPerHour <= 0.0
@@ -46,15 +52,27 @@ final readonly class WaterLines
             );
         }
 
-        return self::at($section, $levels);
+        return self::at(
+            $section,
+            $levels,
+            $front?->displayMm($litresPerHour, $front->beforeMm(0, $levels[0], $litresPerHour)),
+        );
     }
 
     /**
      * After a power cut: what stood over the baffles runs on, what was above comes down, and all of it finds its level.
+     * A display before its chambers runs down to the foot of its slots, and through its return to the mouth of it.
      */
     public static function powerCut(Section $section, float $litresPerHour): self
     {
-        $pools = Pools::of($section, self::running($section, $litresPerHour)->levelsMm);
+        $running = self::running($section, $litresPerHour);
+        if ($section->front !== null) {
+            $pools = Pools::behind($section->front, $section, $running);
+            $pools->siphon($section->front->wall->nozzleMm);
+
+            return self::at($section, $pools->levelsMm(), $pools->displayMm());
+        }
+        $pools = Pools::of($section, $running->levelsMm);
         $pools->pour($section->drainDown->litres());
 
         return self::at($section, $pools->levelsMm());
@@ -73,7 +91,11 @@ final readonly class WaterLines
             $levels[$i] = min($levels[$i], $baffle->hangs() ? $levels[$i + 1] : max($baffle->topMm, $levels[$i + 1]));
         }
 
-        return self::at($section, $levels);
+        return self::at(
+            $section,
+            $levels,
+            $section->front === null ? null : max($levels[0], $section->front->wall->crestMm),
+        );
     }
 
     /** The state at rest of a sump that holds so much, all of it poured in at the inlet. */
@@ -91,13 +113,13 @@ final readonly class WaterLines
     }
 
     /** @param  non-empty-array<int, float>  $levels */
-    private static function at(Section $section, array $levels): self
+    private static function at(Section $section, array $levels, ?float $displayMm = null): self
     {
         $litres = array_map(
             static fn (Chamber $chamber): float => $chamber->litresPerMm() * $levels[$chamber->index],
             $section->chambers(),
         );
 
-        return new self(array_values($levels), $litres, array_sum($litres));
+        return new self(array_values($levels), $litres, array_sum($litres), $displayMm);
     }
 }

@@ -12,7 +12,6 @@ use Ithys\Path\Item;
 use Ithys\Path\Load;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Situation;
-use Ithys\Path\Style;
 use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\SumpDesign;
 use Ithys\Water\Tank;
@@ -36,11 +35,11 @@ final readonly class Setup
     /**
      * @param  Tank  $described  as its keeper describes it
      * @param  ?Path  $path  null while none is laid out
-     * @param  ?SumpDesign  $sump  null while none is drawn; it counts only where the path has a sump
+     * @param  ?SumpDesign  $sump  null while none is drawn; it counts only where the path is of its kind
      */
     public function __construct(public Tank $described, public ?Path $path = null, ?SumpDesign $sump = null)
     {
-        $this->sump = $path === null || $path->style === Style::Sump ? $sump : null;
+        $this->sump = $path === null || $path->style === $sump?->style() ? $sump : null;
         $this->drawn = $this->sump?->drawn($this->asSaid(), $path) ?? new Drawn();
         $this->tank
             = $path === null

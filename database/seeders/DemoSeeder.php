@@ -106,6 +106,7 @@ final class DemoSeeder extends Seeder
                 ]);
             $this->live($system->workingLitresAt($this->start));
             $this->save($system, $keeper);
+            DemoNano::lay($keeper, $this->start->modify('+84 days'));
         });
     }
 

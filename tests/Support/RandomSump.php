@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Ithys\Assumption\Assumptions;
+use Ithys\Media\Medium;
 use Ithys\Panel\Material;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Cabinet;
 use Ithys\Sump\Cutting\Basket;
+use Ithys\Sump\Cutting\BasketUse;
+use Ithys\Sump\Cutting\Layer;
+use Ithys\Sump\Cutting\LayerKind;
 use Ithys\Sump\Cutting\Pad;
 use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\Cutting\Workshop;
@@ -23,8 +27,10 @@ use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Plumbing;
 use Ithys\Sump\PumpLabel;
+use Ithys\Sump\Rear\RearWall;
 use Ithys\Sump\Size;
 use Ithys\Sump\SumpDesign;
+use Ithys\Sump\SumpDocument;
 use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\Opening;
 use Ithys\Sump\Tray\OpeningKind;
@@ -158,5 +164,49 @@ final class RandomSump
                     ),
                 ],
         );
+    }
+
+    /** The same as chambers behind a display, with a basket in one of them. */
+    public static function behind(int $seed): SumpDesign
+    {
+        $random = new Randomizer(new Mt19937($seed + 1_000_000));
+        $mm = fn (int $least, int $most): float => $random->getInt($least * 10, $most * 10) / 10;
+        $layers = [];
+        for ($i = 0; $i < $random->getInt(0, 5); $i++) {
+            $kind = LayerKind::cases()[$random->getInt(0, 3)];
+            $layers[] = new Layer(
+                "l{$i}",
+                $random->getInt(1, 5),
+                $kind,
+                $kind->isPad() ? $mm(5, 60) : null,
+                $kind->isPad() || $random->getInt(0, 1) === 0 ? null : Medium::cases()[$random->getInt(0, 4)],
+            );
+        }
+        $document = self::of($seed)->toArray();
+        $basket = new Basket(
+            $mm(80, 200),
+            $mm(60, 150),
+            $mm(150, 400),
+            $mm(0, 4),
+            3.0,
+            $random->getInt(1, 5),
+            $mm(0, 60),
+            new BasketUse($random->getInt(0, 4), $mm(0, 60), $random->getInt(0, 1) === 1, $layers),
+        );
+        $wall = new RearWall(
+            $mm(100, 400),
+            $mm(120, 450),
+            $mm(20, 400),
+            $random->getInt(10, 100) / 100,
+            $mm(3, 10),
+            $random->getInt(0, 1) === 0 ? null : $mm(50, 400),
+            $random->getInt(0, 1) === 0 ? null : $mm(250, 500),
+        );
+
+        return SumpDocument::stored([
+            ...$document,
+            'rear' => $wall->toArray(),
+            'workshop' => [...(array) ($document['workshop'] ?? []), 'basket' => $basket->toArray()],
+        ]);
     }
 }

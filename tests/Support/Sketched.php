@@ -43,6 +43,53 @@ final class Sketched
         'overflowMm' => 300,
     ];
 
+    private const REAR = [
+        'crestMm' => 310,
+        'slotTopMm' => 350,
+        'slotsMm' => 120,
+        'openShare' => 0.5,
+        'thicknessMm' => 5,
+        'nozzleMm' => 300,
+        'lidMm' => 372,
+    ];
+
+    private const BASKET = [
+        'lengthMm' => 175,
+        'widthMm' => 100,
+        'heightMm' => 300,
+        'clearanceMm' => 1.5,
+        'thicknessMm' => 3,
+        'shelves' => 3,
+        'inletMm' => 40,
+        'use' => [
+            'chamber' => 1,
+            'standMm' => 20,
+            'sealed' => true,
+            'layers' => [
+                ['id' => 'pad', 'shelf' => 1, 'kind' => 'coarse-pad', 'heightMm' => 20],
+                ['id' => 'carbon', 'shelf' => 2, 'kind' => 'media', 'medium' => 'activated-carbon'],
+            ],
+        ],
+    ];
+
+    private const BEHIND = [
+        'format' => SumpDesign::FORMAT,
+        'schema' => SumpDesign::SCHEMA,
+        'lengthMm' => 600,
+        'widthMm' => 100,
+        'heightMm' => 380,
+        'wallMm' => 6,
+        'returnLevelMm' => 240,
+        'pumpMinimumMm' => 80,
+        'evaporationLitresADay' => 0.6,
+        'reservoirLitres' => 2,
+        'baffles' => [
+            ['id' => 'first', 'kind' => 'weir', 'atMm' => 140, 'thicknessMm' => 5, 'topMm' => 297],
+            ['id' => 'second', 'kind' => 'under', 'atMm' => 325, 'thicknessMm' => 5, 'topMm' => 340, 'gapMm' => 30],
+            ['id' => 'third', 'kind' => 'weir', 'atMm' => 380, 'thicknessMm' => 5, 'topMm' => 270],
+        ],
+    ];
+
     private const REST = [
         'format' => SumpDesign::FORMAT,
         'schema' => SumpDesign::SCHEMA,
@@ -88,6 +135,30 @@ final class Sketched
     public static function sump(array $with = []): SumpDesign
     {
         return SumpDocument::stored(self::document($with));
+    }
+
+    /**
+     * Chambers behind a display, good as they are, with other figures: of the whole, "rear" and "basket"; null takes one
+     * out.
+     *
+     * @param  array<string, mixed>  $with
+     */
+    public static function behind(array $with = []): SumpDesign
+    {
+        $given = static fn (array $figures): array => array_filter(
+            $figures,
+            static fn (mixed $value): bool => $value !== null,
+        );
+        $basket = array_replace(self::BASKET, $with['basket'] ?? []);
+        $basket['use'] = array_replace(self::BASKET['use'], $with['basket']['use'] ?? []);
+        $rest = array_diff_key($with, ['rear' => 0, 'basket' => 0]);
+
+        return SumpDocument::stored($given([
+            ...self::BEHIND,
+            'rear' => $given(array_replace(self::REAR, $with['rear'] ?? [])),
+            'workshop' => ['basket' => $given($basket)],
+            ...$rest,
+        ]));
     }
 
     public static function tank(?Display $display = null, ?float $flow = 2000.0): Tank

@@ -28,6 +28,7 @@ use Inertia\Response;
 use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutSvg;
 use Ithys\Path\Path;
+use Ithys\Path\Style;
 use Ithys\Sump\CommonSize;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\SumpDesign;
@@ -152,7 +153,9 @@ final class SectionController extends Controller
     private function page(string $component, Request $request, System $system): Response
     {
         $units = $this->keeper($request)->units;
-        $design = $system->section?->design() ?? SumpDesign::start();
+        $starts = [Style::Sump->value => SumpDesign::start(), Style::RearChamber->value => SumpDesign::startBehind()];
+        $style = $system->setupAt(now())->path->style ?? Style::Sump;
+        $design = $system->section?->design() ?? $starts[$style->value] ?? $starts[Style::Sump->value];
 
         return Inertia::render($component, [
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
@@ -160,6 +163,10 @@ final class SectionController extends Controller
             'version' => $system->section->version ?? 0,
             'typed' => SectionForm::of($design, $units, $system->section === null),
             'view' => (object) $this->view($request, $system, $design, $component === 'Section/Sheet'),
+            'starts' => array_map(
+                static fn (SumpDesign $start): array => SectionForm::of($start, $units, true),
+                $starts,
+            ),
             'choices' => SectionView::choices($units, $system->assumptions()),
             'sizes' => array_map(
                 static fn (array $size): array => [

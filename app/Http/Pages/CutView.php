@@ -23,7 +23,6 @@ final class CutView
     public static function of(SumpDesign $design, Section $section): array
     {
         $sheet = $design->cutSheet($section);
-        $basket = $design->workshop->basket;
         $heights = Heights::of($section);
 
         return [
@@ -35,14 +34,6 @@ final class CutView
                 $sheet->panels,
             ),
             'stock' => array_map(self::use(...), StockPlan::of($sheet, $design->workshop, $section->assumptions)->uses),
-            'basket' => $basket === null
-                    ? null
-                    : [
-                        'outerLengthMm' => $basket->outerLengthMm(),
-                        'outerWidthMm' => $basket->outerWidthMm(),
-                        'shelfMm' => $basket->shelfMm($section->assumptions),
-                        'shelfLitres' => $basket->shelfLitres($section->assumptions),
-                    ],
         ];
     }
 

@@ -8,6 +8,7 @@ use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Fitting;
 use Ithys\Flow\Throttle;
+use Ithys\Media\Medium;
 use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Quantity\Dimension;
@@ -16,12 +17,14 @@ use Ithys\Quantity\Words;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Chamber;
-use Ithys\Sump\Cutting\Basket;
+use Ithys\Sump\Cutting\BasketShelf;
 use Ithys\Sump\Cutting\CutGroup;
+use Ithys\Sump\Cutting\LayerKind;
 use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
 use Ithys\Sump\Proposal;
+use Ithys\Sump\Review\Situation;
 use Ithys\Sump\Section;
 use Ithys\Sump\Standing;
 use Ithys\Sump\SumpDesign;
@@ -58,6 +61,7 @@ final class SectionView
             'levels' => $lines->levelsMm,
             'chamberLitres' => $lines->chamberLitres,
             'litres' => $lines->litres,
+            'displayMm' => $lines->displayMm,
         ];
 
         return [
@@ -65,6 +69,12 @@ final class SectionView
             'widthMm' => $section->vessel->widthMm,
             'heightMm' => $section->vessel->heightMm,
             'wallMm' => $section->vessel->wallMm,
+            'front' => self::front($section),
+            'basket' => self::basket($review->here),
+            // Whether the path in force is of the kind that is drawn; the other way the drawing counts for nothing.
+            'style' => $setup->path === null || $setup->path->style === $design->style()
+                    ? null
+                    : $setup->path->style->label(),
             'chambers' => array_map(
                 static fn (Chamber $chamber): array => [
                     'fromMm' => $chamber->fromMm,
@@ -119,6 +129,71 @@ final class SectionView
                     ...CutView::of($design, $section),
                     'findings' => FindingView::all($review->ofCuts, $words),
                 ],
+        ];
+    }
+
+    /** @return ?array<string, mixed> the display before chambers that are behind it, over the same floor, mm */
+    private static function front(Section $section): ?array
+    {
+        $front = $section->front;
+
+        return $front === null
+            ? null
+            : [
+                'depthMm' => $front->depthMm,
+                'crestMm' => $front->wall->crestMm,
+                'slotTopMm' => $front->wall->slotTopMm,
+                'slotsMm' => $front->wall->slotsMm,
+                'openShare' => $front->wall->openShare,
+                'thicknessMm' => $front->wall->thicknessMm,
+                'nozzleMm' => $front->wall->nozzleMm,
+                'lidMm' => $front->wall->lidMm,
+            ];
+    }
+
+    /** @return ?array<string, mixed> the media basket put together, from its foot, mm; null while none can be made */
+    private static function basket(Situation $here): ?array
+    {
+        $basket = $here->workshop->basket;
+        $assumptions = $here->assumptions;
+        if ($basket === null || $basket->panels($assumptions) === []) {
+            return null;
+        }
+
+        return [
+            'chamber' => $basket->use?->chamber,
+            'standMm' => $basket->standMm(),
+            'outerLengthMm' => $basket->outerLengthMm(),
+            'outerWidthMm' => $basket->outerWidthMm(),
+            'innerLengthMm' => $basket->innerLengthMm(),
+            'innerWidthMm' => $basket->innerWidthMm(),
+            'heightMm' => $basket->heightMm,
+            'frontMm' => $basket->plateMm(),
+            'thicknessMm' => $basket->thicknessMm,
+            'shelfMm' => $basket->shelfMm($assumptions),
+            'gridThicknessMm' => $assumptions->value(Assumed::GridThickness),
+            'ledgeMm' => $assumptions->value(Assumed::BasketLedge),
+            'handleMm' => $assumptions->value(Assumed::BasketHandle),
+            'shelves' => array_map(
+                static fn (BasketShelf $shelf): array => [
+                    'number' => $shelf->number,
+                    'ledgeMm' => $shelf->ledgeMm,
+                    'gridMm' => $shelf->gridMm,
+                    'topMm' => $shelf->topMm,
+                    'litres' => $shelf->litres,
+                    'layers' => array_map(
+                        static fn (array $one): array => [
+                            'id' => $one['layer']->id,
+                            'label' => $one['layer']->label(),
+                            'isPad' => $one['layer']->kind->isPad(),
+                            'fromMm' => $one['fromMm'],
+                            'toMm' => $one['toMm'],
+                        ],
+                        $shelf->layers,
+                    ),
+                ],
+                $basket->stack($assumptions),
+            ),
         ];
     }
 
@@ -265,6 +340,7 @@ final class SectionView
             ),
             'trays' => array_map($typed, Proposal::trays($section, $path ?? $drafts[0] ?? null)),
             'openings' => $openings,
+            'basket' => SectionForm::texts(Proposal::basket($section)->toArray(), $units, true),
             'tanks' => array_map(
                 static fn (Line $line): array => ['line' => $line->id, 'name' => $line->title()],
                 $path?->furtherTanks() ?? [],
@@ -335,7 +411,14 @@ final class SectionView
                 array_keys(PipeSystem::PARTS),
             ),
             'stock' => $stock,
-            'basket' => SectionForm::texts(Basket::usual()->toArray(), $units),
+            'layers' => array_map(
+                static fn (LayerKind $kind): array => [$kind->value, $kind->label(), $kind->isPad()],
+                LayerKind::cases(),
+            ),
+            'media' => array_map(
+                static fn (Medium $medium): array => [$medium->value, $medium->label()],
+                Medium::cases(),
+            ),
         ];
     }
 }

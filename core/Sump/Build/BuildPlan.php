@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Sump\Cutting\BasketShelf;
 use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\Section;
 use Ithys\Sump\Tray\Tray;
@@ -36,6 +37,12 @@ final readonly class BuildPlan
 
     /** @return list<BuildStep> */
     public function steps(): array
+    {
+        return $this->section->front === null ? $this->sump() : $this->behind();
+    }
+
+    /** @return list<BuildStep> a sump from the bare tank to the test of its drain */
+    private function sump(): array
     {
         $steps = [
             [
@@ -157,14 +164,7 @@ final readonly class BuildPlan
                 null,
             );
         }
-        if ($this->review->here->workshop->basket !== null) {
-            $made[] = $this->step(
-                'basket',
-                'Glue the media basket',
-                'Back, sides, front, ledges, handle; the shelves stay loose. Slide it in dry before the glue is hard.',
-                'Solvent glue for acrylic: air, no flame, gloves.',
-            );
-        }
+        array_push($made, ...$this->basket());
         $made[] = $this->step(
             'plumb',
             'Plumb it',
@@ -205,10 +205,141 @@ final readonly class BuildPlan
         return $made;
     }
 
+    /** @return list<BuildStep> what is made for chambers that are there, and how they are tried out */
+    private function behind(): array
+    {
+        $here = $this->review->here;
+        $room = $here->roomBeforeLitres();
+
+        return [
+            ...$this->basket(),
+            $this->step(
+                'run',
+                'Run it',
+                Text::of(
+                    'The pump chamber at {level}. Look where the water goes: over the front of the basket, and not '
+                        .'beside it.',
+                    level: Quantity::mm($this->section->water->returnLevelMm),
+                ),
+                self::POWER,
+            ),
+            $this->step('power-cut', 'Pull the plug', $this->afterPowerCut(), self::POWER),
+            $this->step(
+                'block-slots',
+                'Cover the slots',
+                $room === null
+                    ? 'With someone at the plug: hold a sheet before the slots. How much the pump may bring into the '
+                        .'display is not reckoned; watch the rim.'
+                    : Text::of(
+                        'With someone at the plug: hold a sheet before the slots. The pump may bring {gives} into the '
+                            .'display, where {room} fit, before it draws air.',
+                        gives: Quantity::litres($here->givesUpLitres()),
+                        room: Quantity::litres(max(0.0, $room)),
+                    ),
+                self::POWER,
+            ),
+        ];
+    }
+
+    /** @return list<BuildStep> a media basket in the order in which it is put together; none without one */
+    private function basket(): array
+    {
+        $basket = $this->review->here->workshop->basket;
+        if ($basket === null || $basket->panels($this->section->assumptions) === []) {
+            return [];
+        }
+        $stack = $basket->stack($this->section->assumptions);
+        $use = $basket->use;
+        $steps = [
+            $this->step(
+                'basket-marks',
+                'Mark the ledges of the basket',
+                Text::of(
+                    'On the inside of both sides, from the foot up: undersides at {ledges}.',
+                    ledges: Text::join(', ', array_map(
+                        static fn (BasketShelf $shelf): Text => Text::of('{ledge}', ledge: Quantity::mm($shelf->ledgeMm)),
+                        array_reverse($stack),
+                    )),
+                ),
+                'Cut edges of acrylic are sharp, and its dust is not to be breathed: goggles, gloves, mask.',
+            ),
+            $this->step(
+                'basket',
+                'Glue the media basket',
+                'Ledges on the sides, the sides on the back, then the front, flush at the foot, and the handle at the '
+                    .'top. The shelves stay loose. Slide it in dry before the glue is hard.',
+                'Solvent glue for acrylic: air, no flame, gloves.',
+            ),
+            $this->step(
+                'basket-cure',
+                'Let the glue harden, then rinse',
+                'As long as its maker says. Rinse with purified water; a basket that smells of solvent is not ready.',
+                null,
+            ),
+        ];
+        if ($use === null) {
+            return $steps;
+        }
+
+        return [
+            ...$steps,
+            $this->step('basket-fill', 'Fill the basket from the foot up', $this->fill($stack), null),
+            $this->step(
+                'basket-in',
+                'Set the basket in',
+                Text::of(
+                    $use->standMm > 0.0
+                        ? 'In chamber {chamber}, its foot {stand} over the floor, the low side to where the water comes '
+                            .'from.{strip}'
+                        : 'In chamber {chamber}, on the floor, the low side to where the water comes from.{strip}',
+                    chamber: $use->chamber + 1,
+                    stand: Quantity::mm($use->standMm),
+                    strip: $use->sealed ? ' The strip along its front lies on the wall all along.' : '',
+                ),
+                null,
+            ),
+        ];
+    }
+
+    /** @param  list<BasketShelf>  $stack */
+    private function fill(array $stack): Text
+    {
+        $shelves = [];
+        foreach (array_reverse($stack) as $shelf) {
+            $on = array_map(
+                static fn (array $one): Text => $one['layer']->heightMm === null
+                    ? Text::of('{layer}', layer: $one['layer']->label())
+                    : Text::of(
+                        '{layer} of {height}',
+                        layer: $one['layer']->label(),
+                        height: Quantity::mm($one['layer']->heightMm),
+                    ),
+                array_reverse($shelf->layers),
+            );
+            $shelves[] = Text::of(
+                $on === [] ? 'Shelf {shelf}: nothing said, room for {litres}.' : 'Shelf {shelf}: {layers}.',
+                shelf: $shelf->number,
+                litres: Quantity::litres($shelf->litres),
+                layers: Text::join(', ', $on),
+            );
+        }
+
+        return Text::join(' ', $shelves);
+    }
+
     private function afterPowerCut(): Text
     {
         $here = $this->review->here;
         $missing = $here->missingOfPowerCut();
+
+        if ($missing === [] && $this->section->front !== null) {
+            return Text::of(
+                'The display should come to rest at {display} and the chambers at {level}, {margin} under the rim.',
+                display: Quantity::mm((float) $here->powerCut->displayMm),
+                level: Quantity::mm($here->powerCut->highestMm()),
+                margin: Quantity::mm($here->marginMm()),
+            );
+        }
 
         return $missing === []
             ? Text::of(
@@ -218,7 +349,7 @@ final readonly class BuildPlan
                 margin: Quantity::mm($here->marginMm()),
             )
             : Text::of(
-                'Where the sump comes to rest is not reckoned. Not known: {missing}. Stand by with the plug and watch '
+                'Where the water comes to rest is not reckoned. Not known: {missing}. Stand by with the plug and watch '
                     .'the rim, which is at {rim}.',
                 missing: Text::join(', ', $missing),
                 rim: Quantity::mm($here->section->vessel->heightMm),

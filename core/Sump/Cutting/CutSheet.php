@@ -23,7 +23,8 @@ final readonly class CutSheet
     public static function of(Section $section, Workshop $workshop = new Workshop): self
     {
         $panels = [];
-        foreach ($section->inside->baffles as $i => $baffle) {
+        // A tank with rear chambers comes with its dividers.
+        foreach ($section->front === null ? $section->inside->baffles : [] as $i => $baffle) {
             // Where the gap reaches over the top nothing is left to cut; a finding says so.
             if ($baffle->edgeMm($section->assumptions) > $baffle->gapMm) {
                 $panels[] = self::panel($section, $baffle, $i + 1);

@@ -6,12 +6,15 @@ namespace Ithys\Sump\Cutting;
 
 use Ithys\Document\Field;
 use Ithys\Document\Reader;
+use Ithys\Media\Medium;
 use Ithys\Sump\SumpFields;
 
 /** Reads what else is cut: pads, stock sheets, blackout panels and a media basket. */
 final class WorkshopDocument
 {
     private const MOST_PADS = 20;
+
+    private const MOST_LAYERS = 36;
 
     public static function read(Reader $from): Workshop
     {
@@ -77,6 +80,43 @@ final class WorkshopDocument
             $mm('thicknessMm', 'The thickness of the sheet', 1.0, 20.0),
             $from->whole(Field::whole('shelves', 'The number of shelves', 1, 12)) ?? Basket::usual()->shelves,
             $mm('inletMm', 'The inlet over the front', 0.0, 500.0),
+            $from->has('use') ? self::basketUse($from->group('use', 'basket.use')) : null,
+        );
+    }
+
+    private static function basketUse(Reader $from): BasketUse
+    {
+        $layers = $from->list('layers');
+        if (count($layers) > self::MOST_LAYERS) {
+            $from->noteAt('section', sprintf(
+                'A basket can hold %d layers; this one has %d.',
+                self::MOST_LAYERS,
+                count($layers),
+            ));
+        }
+
+        return new BasketUse(
+            $from->whole(SumpFields::chamber()) ?? 0,
+            $from->figure(SumpFields::mm('standMm', 'The foot of the basket', 0.0, 1_000.0)) ?? 0.0,
+            $from->flag('sealed'),
+            array_map(self::layer(...), $layers),
+        );
+    }
+
+    private static function layer(Reader $from): Layer
+    {
+        $id = $from->text('id', 80);
+        $from = $from->at("layer.{$id}");
+        $kind = $from->optionalWord('kind', LayerKind::class, 'kind of layer') ?? LayerKind::Media;
+
+        return new Layer(
+            $id,
+            $from->whole(Field::whole('shelf', 'The shelf', 1, 12)) ?? 1,
+            $kind,
+            $kind->isPad()
+                ? $from->needed(SumpFields::mm('heightMm', 'The thickness of the pad', 1.0, 300.0))
+                : null,
+            $kind->isPad() ? null : $from->optionalWord('medium', Medium::class, 'medium'),
         );
     }
 }

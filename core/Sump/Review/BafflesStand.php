@@ -35,7 +35,7 @@ final class BafflesStand implements Rule
                 'baffle-outside',
                 'Baffle outside the tank',
                 Text::of(
-                    'It stands from {from} to {to}; inside, the sump is {length} long.',
+                    'It stands from {from} to {to}; inside, it is {length} long.',
                     from: Quantity::mm($baffle->atMm),
                     to: Quantity::mm($baffle->endMm()),
                     length: Quantity::mm($length),

@@ -24,12 +24,12 @@ final class FlowUnknown implements Rule
             yield Finding::of(
                 Severity::Caution,
                 'flow-unknown',
-                'The flow through the sump is not known',
+                'The flow is not known',
                 'The water lines are drawn as if nothing flowed; while it runs the water stands higher before every '
                     .'baffle.',
             )->because(
                 'Water lines, drain, emergency pipe and bubbles all depend on the flow.',
-                'Give the pump and its pipe under Pipes, or the flow through the filter under Path, Water.',
+                'Give the pump and its pipe, or the flow through the filter under Path, Water.',
             );
         }
     }

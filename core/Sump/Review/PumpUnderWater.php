@@ -36,7 +36,7 @@ final class PumpUnderWater implements Rule
                 ->at($device->id)
                 ->because(
                     'A pump made for under water runs hot and draws air when it stands out of it.',
-                    'Run its chamber higher, or take a lower pump. One made to stand dry belongs outside the sump.',
+                    'Run its chamber higher, or take a lower pump. One made to stand dry belongs outside the water.',
                 )
                 ->mendedBy(...$isReturn
                     ? [

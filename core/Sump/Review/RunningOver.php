@@ -19,7 +19,7 @@ final class RunningOver implements Rule
             yield Finding::of(
                 Severity::Fault,
                 'running-over',
-                'The sump overflows while running',
+                'It overflows while running',
                 Text::of(
                     'Before a baffle the water would stand at {highest}; the rim is at {rim}.',
                     highest: Quantity::mm($here->running->highestMm()),

@@ -84,10 +84,38 @@ final readonly class Situation
     /** @return list<Text> what is not known of how high the water stands after a power cut */
     public function missingOfPowerCut(): array
     {
+        $front = $this->section->front;
+
         return [
-            ...$this->flowIsKnown ? [] : [Text::wrap('the flow through the sump')],
-            ...$this->section->drainDown->missing(),
+            ...$this->flowIsKnown
+                ? []
+                : [Text::wrap($front === null ? 'the flow through the sump' : 'the flow through the chambers')],
+            ...$front === null
+                ? $this->section->drainDown->missing()
+                : [
+                    ...$front->squareMm === null ? [Text::wrap('the area of the display')] : [],
+                    ...$front->wall->nozzleMm === null ? [Text::wrap('how high the mouth of the return is')] : [],
+                ],
         ];
+    }
+
+    /** Room left while running, up to the rim: in the chambers, and in a display that shares their water, L. */
+    public function freeLitres(): ?float
+    {
+        $inChambers = $this->section->rimLitres() - $this->running->litres;
+        $inDisplay = $this->section->front === null ? 0.0 : $this->roomBeforeLitres();
+
+        return $inDisplay === null ? null : $inChambers + $inDisplay;
+    }
+
+    /** Room in a display before its chambers, from its running level to the rim, L; null while it is not known. */
+    public function roomBeforeLitres(): ?float
+    {
+        $area = $this->section->front?->litresPerMm();
+
+        return $area === null || ! $this->flowIsKnown
+            ? null
+            : $area * ($this->section->vessel->heightMm - (float) $this->running->displayMm);
     }
 
     /** What the top-off can add while the return pushes water up, L; none without a reservoir. */

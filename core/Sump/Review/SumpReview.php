@@ -22,7 +22,7 @@ final readonly class SumpReview
     public static function of(Situation $here): self
     {
         $ofCuts = self::ask([new StockSheets, new BasketFits, new Blackout], $here);
-        $ofWater = self::ask(self::rules(), $here);
+        $ofWater = self::ask(self::rules($here), $here);
         $tried = array_map(
             static fn (Finding $finding): Finding => self::tryOut($finding, $ofWater, $here),
             $ofWater,
@@ -32,7 +32,8 @@ final readonly class SumpReview
             $here,
             Finding::gravestFirst([
                 ...$tried,
-                ...self::ask([new Walls, new Bottom, new BaffleStrength], $here),
+                // A tank that was bought with its chambers is its maker's to reckon.
+                ...$here->section->front === null ? self::ask([new Walls, new Bottom, new BaffleStrength], $here) : [],
                 ...$ofCuts,
             ]),
             Finding::gravestFirst($ofCuts),
@@ -50,7 +51,7 @@ final readonly class SumpReview
             return $finding;
         }
         $mends = static function (Remedy $remedy) use ($finding, $others, $here): bool {
-            $then = self::grave(self::ask(self::rules(), $here->after($remedy)));
+            $then = self::grave(self::ask(self::rules($here), $here->after($remedy)));
 
             return $here->section->vessel->heightMm >= $remedy->value
                 && ! isset($then[self::mark($finding)])
@@ -106,29 +107,23 @@ final readonly class SumpReview
     }
 
     /** @return list<Rule> about the water and what stands in it, in the order in which a builder asks */
-    private static function rules(): array
+    private static function rules(Situation $here): array
     {
+        $own = $here->section->front === null ? self::underTank() : self::behindDisplay();
+
         return [
             new BafflesStand,
-            new InCabinet,
             new ReturnLevel,
             new FlowUnknown,
             new PumpLifts,
-            new PumpFeedsAll,
             new RunningOver,
-            new PowerCut,
-            new BlockedDrain,
+            ...$own,
             new TopOffStuck,
             new DryChamber,
             new TopUp,
-            new DrainCarries,
-            new EmergencyCarries,
-            new OverflowHead,
-            new FurtherTanksDrain,
             new PipesMate,
             new UnderGaps,
             new UnderTopWet,
-            new BubbleTrap,
             new WeirHeads,
             new Waterfall,
             new InItsChamber,
@@ -147,5 +142,27 @@ final readonly class SumpReview
             new Clogged,
             new TrayDrowned,
         ];
+    }
+
+    /** @return list<Rule> about a sump under its tank */
+    private static function underTank(): array
+    {
+        return [
+            new InCabinet,
+            new PumpFeedsAll,
+            new PowerCut,
+            new BlockedDrain,
+            new DrainCarries,
+            new EmergencyCarries,
+            new OverflowHead,
+            new FurtherTanksDrain,
+            new BubbleTrap,
+        ];
+    }
+
+    /** @return list<Rule> about chambers that share the water of the display before them */
+    private static function behindDisplay(): array
+    {
+        return [new SlotsDraw, new PowerCutBehind, new SlotsClogged, new BasketInPlace];
     }
 }

@@ -9,7 +9,7 @@ use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
 
-/** The reservoir of the top-off fits in the sump, should its switch stick. */
+/** The reservoir of the top-off fits, should its switch stick. */
 final class TopOffStuck implements Rule
 {
     public function judge(Situation $here): iterable
@@ -26,9 +26,14 @@ final class TopOffStuck implements Rule
         if ($reservoir === null || ! $here->flowIsKnown) {
             return;
         }
-        $running = $here->section->rimLitres() - $here->running->litres;
+        $running = $here->freeLitres();
+        if ($running === null) {
+            return;
+        }
+        $isBehind = $here->section->front !== null;
         $unknown = $here->missingOfPowerCut() !== [];
-        $after = $unknown ? $running : $here->marginLitres();
+        // Behind a display a power cut only moves the water, which is all in one tank.
+        $after = $unknown || $isBehind ? $running : $here->marginLitres();
         $figures = [
             'reservoir' => Quantity::litres($reservoir),
             'running' => Quantity::litres(max(0.0, $running)),
@@ -39,9 +44,14 @@ final class TopOffStuck implements Rule
                 Severity::Caution,
                 'top-off-floods',
                 'A top-off that sticks floods',
-                Text::of('The reservoir holds {reservoir}; while running {running} fit in the sump.', ...$figures),
+                Text::of(
+                    $isBehind
+                        ? 'The reservoir holds {reservoir}; while running {running} fit in display and chambers.'
+                        : 'The reservoir holds {reservoir}; while running {running} fit in the sump.',
+                    ...$figures,
+                ),
             )->because(
-                'A switch that sticks empties the whole reservoir into the sump.',
+                'A switch that sticks empties the whole reservoir.',
                 'Take a smaller reservoir, or a top-off that stops after a set time.',
             );
         } elseif (! $unknown && $reservoir > $after) {

@@ -26,6 +26,8 @@ export interface TypedSection {
     placed: TypedPlaced[];
     trays: TypedTray[];
     tanks: TypedTank[];
+    /** The wall before chambers that are behind the display; a sump has none. */
+    rear?: TypedRear;
     plumbing: TypedPlumbing;
     workshop: TypedWorkshop;
 }
@@ -127,10 +129,33 @@ export interface TypedPad {
     count: string;
 }
 
-export type TypedBasket = Record<
-    'lengthMm' | 'widthMm' | 'heightMm' | 'clearanceMm' | 'thicknessMm' | 'shelves' | 'inletMm',
+export type TypedRear = Record<
+    'crestMm' | 'slotTopMm' | 'slotsMm' | 'openShare' | 'thicknessMm' | 'nozzleMm' | 'lidMm',
     string
 >;
+
+export interface TypedBasket extends Record<
+    'lengthMm' | 'widthMm' | 'heightMm' | 'clearanceMm' | 'thicknessMm' | 'shelves' | 'inletMm',
+    string
+> {
+    use?: TypedBasketUse;
+}
+
+/** Where a basket stands, and what lies on its shelves, of which the first is the one at the top. */
+export interface TypedBasketUse {
+    chamber: number;
+    standMm: string;
+    sealed: boolean;
+    layers: TypedLayer[];
+}
+
+export interface TypedLayer {
+    id: string;
+    shelf: number;
+    kind: string;
+    heightMm?: string;
+    medium?: string;
+}
 
 export interface TypedWorkshop {
     pads: TypedPad[];
@@ -233,17 +258,61 @@ export interface StockUse {
     sheets: { shape: string; xMm: number; yMm: number; lengthMm: number; widthMm: number }[][];
 }
 
+/** The display before chambers that are behind it, over the same floor, mm. */
+export interface DrawnFront {
+    /** From its front to the wall; null while it is not known. */
+    depthMm: number | null;
+    crestMm: number;
+    slotTopMm: number;
+    slotsMm: number;
+    openShare: number;
+    thicknessMm: number;
+    nozzleMm: number | null;
+    lidMm: number | null;
+}
+
+/** A media basket put together, from its foot, mm. */
+export interface DrawnBasket {
+    /** Where it stands; null while it is only cut. */
+    chamber: number | null;
+    standMm: number;
+    outerLengthMm: number;
+    outerWidthMm: number;
+    innerLengthMm: number;
+    innerWidthMm: number;
+    heightMm: number;
+    frontMm: number;
+    thicknessMm: number;
+    shelfMm: number;
+    gridThicknessMm: number;
+    ledgeMm: number;
+    handleMm: number;
+    /** From the top down, as the water meets them. */
+    shelves: {
+        number: number;
+        ledgeMm: number;
+        gridMm: number;
+        topMm: number;
+        litres: number;
+        layers: { id: string; label: string; isPad: boolean; fromMm: number; toMm: number }[];
+    }[];
+}
+
 /** What the core makes of a sump, in mm and litres. */
 export interface SectionView {
     lengthMm: number;
     widthMm: number;
     heightMm: number;
     wallMm: number;
+    front: DrawnFront | null;
+    basket: DrawnBasket | null;
+    /** How the path in force filters, where that is another way than the one that is drawn. */
+    style: string | null;
     chambers: { fromMm: number; toMm: number; name: string }[];
     baffles: DrawnBaffle[];
     placed: DrawnPlaced[];
     trays: DrawnTray[];
-    states: Record<StateName, { levels: number[]; chamberLitres: number[]; litres: number }>;
+    states: Record<StateName, { levels: number[]; chamberLitres: number[]; litres: number; displayMm: number | null }>;
     findings: Finding[];
     /** Parts to begin with, as typed: baffles that stand together, devices, what the path has, trays and their openings. */
     proposals: {
@@ -253,6 +322,7 @@ export interface SectionView {
         fromPath: { placed: TypedPlaced; draft: string | null }[];
         trays: Record<string, TypedTray>;
         openings: Record<string, TypedOpening>;
+        basket: TypedBasket;
         /** Further tanks of the path. */
         tanks: { line: string; name: string }[];
     };
@@ -261,7 +331,6 @@ export interface SectionView {
         findings: Finding[];
         panels: CutPanel[];
         stock: StockUse[];
-        basket: { outerLengthMm: number; outerWidthMm: number; shelfMm: number; shelfLitres: number } | null;
     } | null;
     water: {
         freeboardMm: number;
@@ -307,5 +376,7 @@ export interface Choices {
     joints: [string, string][];
     /** What is cut from one kind of sheet, with the usual size of one. */
     stock: [string, string, { lengthMm: string; widthMm: string } | null][];
-    basket: TypedBasket;
+    /** What can lie on a shelf of a basket, with whether it is a pad. */
+    layers: [string, string, boolean][];
+    media: [string, string][];
 }

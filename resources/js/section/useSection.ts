@@ -14,6 +14,8 @@ export interface SectionPage {
     revisions: SumpRevision[];
     /** Paths that are still planned. */
     drafts: { id: number; mark: string; name: string }[];
+    /** What to start from, by the way it filters. */
+    starts: Record<string, TypedSection>;
     /** Common sizes, as typed. */
     sizes: { label: string; lengthMm: string; widthMm: string; heightMm: string }[];
 }
@@ -48,6 +50,7 @@ export function useSection({ frame, saved, version, typed, view, choices }: Sect
                     ...section.trays,
                     ...section.trays.flatMap((tray) => tray.openings ?? []),
                     ...section.workshop.pads,
+                    ...(section.workshop.basket?.use?.layers ?? []),
                 ].map((one) => one.id),
             );
             for (let n = 1; ; n++) {

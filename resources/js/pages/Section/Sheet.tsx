@@ -5,6 +5,7 @@ import { Button } from '../../parts/Button';
 import { PinnedFindings } from '../../parts/PinnedFindings';
 import { pinsOf } from '../../parts/pins';
 import { CutTable } from '../../section/CutTable';
+import { BasketPicture } from '../../section/drawing/BasketPicture';
 import { Plan } from '../../section/drawing/Plan';
 import { WorkshopFields } from '../../section/fields/WorkshopFields';
 import { SaveBar } from '../../section/SaveBar';
@@ -73,6 +74,19 @@ function CutSheet(props: SectionPage) {
                         <chakra.h2 fontSize="md">Where they are set, from above</chakra.h2>
                         <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
                     </Box>
+                    {view.basket !== null && (
+                        <section>
+                            <chakra.h2 fontSize="md" mb="1">
+                                The basket put together
+                            </chakra.h2>
+                            <BasketPicture
+                                basket={view.basket}
+                                front={view.front}
+                                behindMm={view.states.running.levels[view.basket.chamber ?? -1] ?? null}
+                                length={choices.length}
+                            />
+                        </section>
+                    )}
                     <section>
                         <chakra.h2 fontSize="md" mb="1">
                             On their sheets
@@ -101,7 +115,6 @@ function CutSheet(props: SectionPage) {
                     <WorkshopFields
                         workshop={section.workshop}
                         chambers={view.chambers.length}
-                        basket={cuts.basket}
                         choices={choices}
                         problems={problems}
                         newId={() => mark('pad')}

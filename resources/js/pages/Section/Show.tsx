@@ -11,6 +11,7 @@ import { FieldGroup } from '../../parts/FieldGroup';
 import { ForceForm } from '../../parts/ForceForm';
 import { pinsOf } from '../../parts/pins';
 import { Still } from '../../parts/Still';
+import { BasketPicture } from '../../section/drawing/BasketPicture';
 import { Elevation } from '../../section/drawing/Elevation';
 import { PipeSketch } from '../../section/drawing/PipeSketch';
 import { Plan } from '../../section/drawing/Plan';
@@ -24,7 +25,7 @@ import { FindingSheet, Findings } from '../../section/workbench/Findings';
 import { Inspector } from '../../section/workbench/Inspector';
 import { PartList } from '../../section/workbench/PartList';
 import { type GroupName, GROUPS, changed, groupOf, rowsOf } from '../../section/workbench/rows';
-import { type SheetName, Stage } from '../../section/workbench/Stage';
+import { type SheetName, Stage, sheetsOf } from '../../section/workbench/Stage';
 
 /** What the focus comes to is scrolled clear of the drawing that stays in sight. */
 const CLEAR_OF_STAGE = {
@@ -51,7 +52,9 @@ function Design(props: SectionPage) {
     // A link may name the part it leads to.
     const [asked] = useState(() => new URLSearchParams(window.location.search).get('part'));
     const [group, setGroup] = useState<GroupName>(asked === null ? 'baffles' : groupOf(asked, section));
-    const [sheet, setSheet] = useState<SheetName>(group === 'pipes' ? 'pipes' : 'front');
+    const [asksFor, setSheet] = useState<SheetName>(group === 'pipes' ? 'pipes' : 'front');
+    // What was looked at may be gone.
+    const sheet = sheetsOf(view).includes(asksFor) ? asksFor : 'front';
     const [picked, setPicked] = useState<string | null>(asked);
     const [dragging, setDragging] = useState(false);
     const { factor, stepNames } = choices.length;
@@ -161,11 +164,18 @@ function Design(props: SectionPage) {
             toFields();
         }
     };
+    const addBasket = () => {
+        set({ workshop: { ...section.workshop, basket: view.proposals.basket } });
+        setPicked('#basket');
+        toFields();
+    };
     const findings = { view, pins, stale, length: choices.length, onPick: show, onMend: mend };
 
     return (
         <Frame title="Section" area="Section" frame={frame} dragging={dragging}>
-            <chakra.h1 srOnly>The sump of {frame.name}, to scale</chakra.h1>
+            <chakra.h1 srOnly>
+                {view.front === null ? `The sump of ${frame.name}` : `The chambers of ${frame.name}`}, to scale
+            </chakra.h1>
             <Box
                 // On a phone the drawing sticks over all that follows, which it can in a block and not in a grid.
                 display={{ base: 'block', lg: 'grid' }}
@@ -180,7 +190,7 @@ function Design(props: SectionPage) {
                         <Box display="flex" flexWrap="wrap" columnGap="5" alignItems="center">
                             <SectionTabs systemId={frame.id} tab="Design" />
                             <Box flex="1" />
-                            <SaveBar draft={draft} unsaved="a sump to start from, not saved" inForce={inForce}>
+                            <SaveBar draft={draft} unsaved="a drawing to start from, not saved" inForce={inForce}>
                                 <Button
                                     onClick={() => setForce(!force)}
                                     aria-expanded={force}
@@ -207,6 +217,12 @@ function Design(props: SectionPage) {
                             </Box>
                         )}
                     </Still>
+                    {view.style !== null && (
+                        <Box fontSize="sm" color="caution" role="note">
+                            The path in force is of another style ({view.style.toLowerCase()}); this drawing counts in
+                            nothing until the path is of its kind.
+                        </Box>
+                    )}
                     <Stage
                         view={view}
                         sheet={sheet}
@@ -243,6 +259,13 @@ function Design(props: SectionPage) {
                                 />
                             ) : sheet === 'above' ? (
                                 <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
+                            ) : sheet === 'basket' && view.basket !== null ? (
+                                <BasketPicture
+                                    basket={view.basket}
+                                    front={view.front}
+                                    behindMm={view.states[state].levels[view.basket.chamber ?? -1] ?? null}
+                                    length={choices.length}
+                                />
                             ) : (
                                 <PipeSketch
                                     view={view}
@@ -319,6 +342,9 @@ function Design(props: SectionPage) {
                                                 Place {proposed.name}
                                             </Button>
                                         ))}
+                                        {section.workshop.basket === undefined && (
+                                            <Adding label="media basket" onClick={addBasket} />
+                                        )}
                                         <Adding label="skimmer" onClick={() => place(view.proposals.devices.skimmer)} />
                                         <Adding label="heater" onClick={() => place(view.proposals.devices.heater)} />
                                         <Adding
@@ -351,7 +377,11 @@ function Design(props: SectionPage) {
                     pb="4"
                 >
                     <Still while={dragging}>
-                        <Inspector {...{ row, draft, choices, sizes, pins }} onMend={mend} onLeave={toRow} />
+                        <Inspector
+                            {...{ row, draft, choices, sizes, starts: props.starts, pins }}
+                            onMend={mend}
+                            onLeave={toRow}
+                        />
                         <Box display={{ base: 'none', lg: 'block' }} borderTopWidth="1px" mt="4" pt="3">
                             <Findings {...findings} />
                         </Box>

@@ -4,13 +4,15 @@ import { type Finding } from '../../lib/page';
 import { shopLength } from '../../lib/shopLength';
 import { SEVERITY } from '../../parts/severity';
 import { type Choices, type SectionView, type StateName } from '../types';
+import { Basket } from './Basket';
 import { Device } from './Device';
+import { Display } from './Display';
 import { Handle } from './Handle';
 import { Dimension, Fill, Stroke, ink } from './marks';
 import { Labels } from './Labels';
 import { pinPlace } from './pinPlace';
 import { PowerCutLine } from './PowerCutLine';
-import { LEFT, WIDTH, scaleOf, tallestMm } from './scale';
+import { LEFT, WIDTH, frontMm, scaleOf, tallestMm } from './scale';
 import { Tray } from './Tray';
 
 interface Props {
@@ -72,6 +74,7 @@ export function Elevation({
     const y = (mm: number) => top + (view.heightMm - mm) * perMm;
     const floor = y(0);
     const mm = (value: number) => shopLength(value, length.unit);
+    const whole = span(-frontMm(view), view.lengthMm);
     const levels = view.states[state].levels;
     /** The level in a chamber as far as the drawing goes. */
     const shown = (i: number) => Math.min(Math.max(0, levels[i] ?? 0), view.heightMm);
@@ -136,7 +139,9 @@ export function Elevation({
                 maxW="none"
                 display="block"
                 role="group"
-                aria-label="The sump from the front, to scale"
+                aria-label={
+                    view.front === null ? 'The sump from the front, to scale' : 'Display and chambers, to scale'
+                }
                 fontSize="12px"
                 fontFamily="figure"
                 onPointerMove={drag}
@@ -185,8 +190,30 @@ export function Elevation({
                         </g>
                     );
                 })}
+                {view.front !== null && (
+                    <Display
+                        front={view.front}
+                        levelMm={view.states[state].displayMm}
+                        heightMm={view.heightMm}
+                        lengthMm={view.lengthMm}
+                        picked={picked === '#rear'}
+                        span={span}
+                        y={y}
+                        onPick={() => onPick('#rear')}
+                    />
+                )}
+                {view.front !== null && view.basket !== null && (
+                    <Basket
+                        basket={view.basket}
+                        chamber={view.chambers[view.basket.chamber ?? -1]}
+                        picked={picked === '#basket'}
+                        span={span}
+                        y={y}
+                        onPick={() => onPick('#basket')}
+                    />
+                )}
                 <Stroke
-                    d={`M${LEFT - (view.wallMm * perMm) / 2} ${top}V${floor + (view.wallMm * perMm) / 2}H${LEFT + (view.lengthMm + view.wallMm / 2) * perMm}V${top}`}
+                    d={`M${whole.x - (view.wallMm * perMm) / 2} ${top}V${floor + (view.wallMm * perMm) / 2}H${whole.x + whole.width + (view.wallMm * perMm) / 2}V${top}`}
                     colour="ink"
                     width={Math.max(3, view.wallMm * perMm)}
                 />

@@ -1,8 +1,11 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { shopLength } from '../../lib/shopLength';
-import { type Choices, type SectionView } from '../types';
-import { Dimension, Fill, ink } from './marks';
-import { LEFT, WIDTH, scaleOf } from './scale';
+import { type Choices, type DrawnBasket, type SectionView } from '../types';
+import { Dimension, Fill, Stroke, Text, ink } from './marks';
+import { LEFT, WIDTH, type Scale, scaleOf } from './scale';
+
+/** The display before its chambers is shown so deep from above, mm; the whole of it would leave no room for them. */
+const STRIP = 90;
 
 /** The sump from above, to the same scale: baffles by their distance from the inlet wall, trays with their openings, devices. */
 export function Plan({
@@ -14,7 +17,10 @@ export function Plan({
     toTheLeft: boolean;
     length: Choices['length'];
 }) {
-    const { perMm, x, span } = scaleOf(view, toTheLeft);
+    // From above the chambers lie behind the display and not beside it.
+    const { perMm, x, span } = scaleOf({ ...view, front: null }, toTheLeft);
+    const { front, basket } = view;
+    const ahead = front === null ? 0 : STRIP * perMm;
     const depth = view.widthMm * perMm;
     const mm = (value: number) => shopLength(value, length.unit);
     const foot = 12 + depth;
@@ -22,10 +28,10 @@ export function Plan({
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="From above">
             <chakra.svg
                 minW="600px"
-                viewBox={`0 0 ${WIDTH} ${foot + 26 * (view.baffles.length + 1) + 14}`}
+                viewBox={`0 0 ${WIDTH} ${foot + ahead + 26 * (view.baffles.length + 1) + 14}`}
                 width="100%"
                 role="img"
-                aria-label="The sump from above, to scale"
+                aria-label={front === null ? 'The sump from above, to scale' : 'The chambers from above, to scale'}
                 fontSize="12px"
                 fontFamily="figure"
             >
@@ -38,6 +44,35 @@ export function Plan({
                     stroke={ink('ink')}
                     strokeWidth={Math.max(2, view.wallMm * perMm)}
                 />
+                {front !== null && (
+                    <g>
+                        <rect x={LEFT} y={foot} width={view.lengthMm * perMm} height={ahead} fill={ink('water')} />
+                        <Stroke
+                            d={`M${LEFT} ${foot}v${ahead}M${LEFT + view.lengthMm * perMm} ${foot}v${ahead}`}
+                            colour="ink"
+                            width={Math.max(2, view.wallMm * perMm)}
+                        />
+                        <Stroke
+                            d={`M${span(0, front.slotsMm).x} ${foot}h${front.slotsMm * perMm}`}
+                            colour="paper"
+                            width={Math.max(3, front.thicknessMm * perMm)}
+                            dash="4 4"
+                        />
+                        <Text x={LEFT + (view.lengthMm * perMm) / 2} y={foot + ahead / 2 + 4} anchor="middle" quiet>
+                            display
+                        </Text>
+                    </g>
+                )}
+                {front !== null && basket !== null && view.chambers[basket.chamber ?? -1] !== undefined && (
+                    <rect
+                        {...basketSpan(basket, view.chambers[basket.chamber ?? -1], span)}
+                        y={foot - (view.widthMm / 2 + basket.outerWidthMm / 2) * perMm}
+                        height={basket.outerWidthMm * perMm}
+                        fill={ink('current')}
+                        fillOpacity={0.5}
+                        stroke={ink('ink')}
+                    />
+                )}
                 {view.trays.map((tray) => (
                     <g key={tray.id}>
                         <rect
@@ -102,18 +137,28 @@ export function Plan({
                                 height={depth}
                                 colour={baffle.gapMm > 0 ? 'current' : 'deep'}
                             />
-                            <Dimension from={x(0)} to={x(baffle.atMm)} at={foot + 14 + 26 * i} text={mm(baffle.atMm)} />
+                            <Dimension
+                                from={x(0)}
+                                to={x(baffle.atMm)}
+                                at={foot + ahead + 14 + 26 * i}
+                                text={mm(baffle.atMm)}
+                            />
                         </g>
                     );
                 })}
                 <Dimension
                     from={x(0)}
                     to={x(view.lengthMm)}
-                    at={foot + 14 + 26 * view.baffles.length}
+                    at={foot + ahead + 14 + 26 * view.baffles.length}
                     text={mm(view.lengthMm)}
                 />
                 <Dimension from={12} to={foot} at={LEFT - 24} text={mm(view.widthMm)} upright />
             </chakra.svg>
         </Box>
     );
+}
+
+function basketSpan(basket: DrawnBasket, chamber: { fromMm: number; toMm: number } | undefined, span: Scale['span']) {
+    const middle = ((chamber?.fromMm ?? 0) + (chamber?.toMm ?? 0)) / 2;
+    return span(middle - basket.outerLengthMm / 2, middle + basket.outerLengthMm / 2);
 }

@@ -1,6 +1,6 @@
 import { type SectionView } from '../types';
 import { Stroke, Text } from './marks';
-import { LEFT, type Scale } from './scale';
+import { type Scale, frontMm } from './scale';
 
 /**
  * Where the water comes to rest in a power cut, in the chambers where it stands that high, with its word beside the sump. It asks for
@@ -22,7 +22,8 @@ export function PowerCutLine({
     const over = cut > view.heightMm;
     const finding = view.findings.find(({ code }) => code.startsWith('power-cut'));
     const colour = finding?.severity === 'fault' || finding?.severity === 'caution' ? finding.severity : 'quiet';
-    const beside = LEFT + view.lengthMm * scale.perMm + 14;
+    const whole = scale.span(-frontMm(view), view.lengthMm);
+    const beside = whole.x + whole.width + 14;
     const at = y(Math.min(cut, view.heightMm));
     const says = over
         ? 'over the rim'

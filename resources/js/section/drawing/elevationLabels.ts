@@ -1,6 +1,6 @@
-import { type SectionView, type StateName } from '../types';
+import { type DrawnFront, type SectionView, type StateName } from '../types';
 import { LETTER, type Label, type LabelBox, settle } from './labels';
-import { type Scale } from './scale';
+import { type Scale, frontMm } from './scale';
 
 interface Sheet {
     view: SectionView;
@@ -36,6 +36,9 @@ export function elevationLabels({ view, state, scale, y, mm, litres, marks = [] 
             anchor: 'middle',
             elsewhere: [...aside.map((dx): [number, number] => [dx, 0]), [0, -15], [0, -30], [0, -45]],
         });
+    }
+    if (view.front !== null) {
+        labels.push(...frontLabels(view, view.front, view.states[state].displayMm, scale, y, mm));
     }
     for (const tray of view.trays) {
         const at = span(tray.fromMm, tray.toMm);
@@ -180,6 +183,89 @@ export function elevationLabels({ view, state, scale, y, mm, litres, marks = [] 
     return settle(labels, [...linesOf(view, state, scale, y), ...marks]);
 }
 
+/** What is said of the display before its chambers. */
+function frontLabels(
+    view: SectionView,
+    front: DrawnFront,
+    levelMm: number | null,
+    { span }: Scale,
+    y: (mm: number) => number,
+    mm: (value: number) => string,
+): Label[] {
+    const water = span(-frontMm(view), -front.thicknessMm);
+    const wall = span(-front.thicknessMm, 0);
+    const middle = water.x + water.width / 2;
+    return [
+        {
+            key: 'display',
+            text: front.depthMm === null ? 'display, depth not known' : 'display',
+            x: middle,
+            y: y(0) + NAMES,
+            anchor: 'middle',
+        },
+        ...(front.depthMm === null
+            ? []
+            : [
+                  {
+                      key: 'display depth',
+                      text: mm(front.depthMm),
+                      x: middle,
+                      y: y(0) + LENGTHS,
+                      anchor: 'middle' as const,
+                  },
+              ]),
+        {
+            key: 'display level',
+            text: levelMm === null ? 'level not known' : mm(levelMm),
+            x: middle,
+            y: y(Math.min(levelMm ?? front.crestMm, view.heightMm)) + 16,
+            anchor: 'middle',
+            colour: 'quiet',
+        },
+        {
+            key: 'slots',
+            text: `slots ${mm(front.crestMm)}`,
+            x: wall.x - 6,
+            y: y(front.crestMm) + 40,
+            anchor: 'end',
+            elsewhere: [
+                [0, 20],
+                [0, 40],
+                [0, 60],
+            ],
+        },
+        ...(front.nozzleMm === null
+            ? []
+            : [
+                  {
+                      key: 'nozzle',
+                      text: `return ${mm(front.nozzleMm)}`,
+                      x: water.x + 6,
+                      y: y(front.nozzleMm) + 26,
+                      anchor: 'start' as const,
+                      elsewhere: [
+                          [0, 20],
+                          [0, 40],
+                          [0, 60],
+                          [0, 80],
+                      ] as [number, number][],
+                  },
+              ]),
+        ...(front.lidMm === null
+            ? []
+            : [
+                  {
+                      key: 'lid',
+                      text: `lid ${mm(front.lidMm)}`,
+                      x: water.x + 8,
+                      y: y(Math.max(front.lidMm, view.heightMm)) - 5,
+                      anchor: 'start' as const,
+                      elsewhere: [[60, 0]] as [number, number][],
+                  },
+              ]),
+    ];
+}
+
 /** Edges that would run through a word: baffles, trays and the surface of the water. */
 function linesOf(view: SectionView, state: StateName, { span }: Scale, y: (mm: number) => number): LabelBox[] {
     const upright = view.baffles.map((baffle) => {
@@ -201,7 +287,9 @@ function linesOf(view: SectionView, state: StateName, { span }: Scale, y: (mm: n
         return { left: at.x, right: at.x + at.width, top: level - 1, bottom: level + 1 };
     });
     const rim = y(view.heightMm);
-    const box = span(0, view.lengthMm);
+    const box = span(-frontMm(view), view.lengthMm);
     const walls = [box.x - 4, box.x + box.width].map((left) => ({ left, right: left + 4, top: rim, bottom: y(0) }));
-    return [...upright, ...trays, ...surfaces, ...walls];
+    const own = view.front === null ? [] : [span(-view.front.thicknessMm, 0)];
+    const rear = own.map((at) => ({ left: at.x, right: at.x + Math.max(3, at.width), top: rim, bottom: y(0) }));
+    return [...upright, ...trays, ...surfaces, ...walls, ...rear];
 }

@@ -11,6 +11,16 @@ export function pinPlace(finding: Finding, view: SectionView): { x: number; y: n
     if (tray !== undefined) {
         return { x: tray.fromMm + (tray.toMm - tray.fromMm) / 8, y: tray.topMm };
     }
+    if (finding.at === '#rear' && view.front !== null) {
+        return { x: -view.front.thicknessMm / 2, y: view.front.crestMm * 0.55 };
+    }
+    const chamber = view.chambers[view.basket?.chamber ?? -1];
+    if (finding.at === '#basket' && view.basket !== null && chamber !== undefined && view.front !== null) {
+        return {
+            x: chamber.fromMm + (chamber.toMm - chamber.fromMm) / 4,
+            y: view.basket.standMm + view.basket.frontMm,
+        };
+    }
     const device = view.placed.find((one) => one.id === finding.at);
     return device === undefined || device.place === null
         ? null

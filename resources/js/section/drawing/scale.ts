@@ -11,6 +11,14 @@ const CLOSE = 300;
 /** What is seen of its neighbours beside a chamber that is looked at closely, mm. */
 const AROUND = 30;
 
+/** A display is drawn so deep while its depth is not known, mm. */
+const DEPTH = 250;
+
+/** How far the drawing goes on before the chambers: a display with its wall, mm. */
+export function frontMm({ front }: Pick<SectionView, 'front'>): number {
+    return front === null ? 0 : (front.depthMm ?? DEPTH) + front.thicknessMm;
+}
+
 /** Where millimetres of the sump fall on the drawing; both views share it along the sump. */
 export interface Scale {
     perMm: number;
@@ -24,8 +32,8 @@ export function scaleOf(view: SectionView, toTheLeft: boolean, zoom: number | nu
     const chamber = zoom === null ? undefined : view.chambers[zoom];
     const [from, to] =
         chamber === undefined
-            ? [0, view.lengthMm]
-            : [Math.max(0, chamber.fromMm - AROUND), Math.min(view.lengthMm, chamber.toMm + AROUND)];
+            ? [-frontMm(view), view.lengthMm]
+            : [Math.max(-frontMm(view), chamber.fromMm - AROUND), Math.min(view.lengthMm, chamber.toMm + AROUND)];
     const perMm = Math.min(
         (WIDTH - LEFT - RIGHT) / (to - from + 2 * view.wallMm),
         (chamber === undefined ? TALL : CLOSE) / tallestMm(view, zoom),
@@ -46,6 +54,7 @@ export function tallestMm(view: SectionView, zoom: number | null = null): number
         chamber === undefined || (fromMm >= chamber.fromMm - 0.5 && fromMm < chamber.toMm);
     return Math.max(
         view.heightMm,
+        view.front?.lidMm ?? 0,
         ...view.placed
             .filter(({ place }) => isShown(place?.atMm ?? 0))
             .map((device) => device.standMm + device.heightMm),

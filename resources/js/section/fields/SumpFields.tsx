@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useUnits } from '../../lib/figures';
 import { CheckField } from '../../parts/CheckField';
 import { ChoiceField } from '../../parts/ChoiceField';
-import { type Choices, type TypedSection, type TypedTank } from '../types';
+import { type Choices, type TypedRear, type TypedSection, type TypedTank } from '../types';
 import { FittingFields } from './PlumbingFields';
 import { type Problems, figureField } from './figureField';
 import { PartGrid } from './PartGrid';
@@ -22,15 +22,99 @@ function Figures({ of, section, problems, onChange }: Props & { of: Figure[] }) 
     );
 }
 
-/** The tank the sump is made of. */
+/** Whether a sump is drawn or chambers behind the display; each has its own start. */
+function StyleField({ section, starts, onChange }: Props & { starts: Record<string, TypedSection> }) {
+    return (
+        <ChoiceField
+            label="What is drawn"
+            value={section.rear === undefined ? 'sump' : 'rear-chamber'}
+            options={[
+                ['sump', 'a sump under the tank'],
+                ['rear-chamber', 'chambers behind the display'],
+            ]}
+            onPick={(style) => {
+                const start = starts[style];
+                if (start !== undefined) {
+                    onChange({ ...start, rear: start.rear });
+                }
+            }}
+        />
+    );
+}
+
+const REAR: [keyof TypedRear, string][] = [
+    ['crestMm', 'Foot of the slots'],
+    ['slotTopMm', 'Slots end at'],
+    ['slotsMm', 'Length with slots'],
+    ['openShare', 'Open share of it'],
+    ['thicknessMm', 'Wall'],
+    ['nozzleMm', 'Mouth of the return'],
+    ['lidMm', 'Underside of the lid'],
+];
+
+/** The wall between the display and the chambers behind it. */
+export function RearFields({ section, choices, problems, onChange }: Props) {
+    const { rear } = section;
+    return rear === undefined ? null : (
+        <>
+            <PartGrid>
+                {REAR.map(([key, label]) =>
+                    figureField(
+                        rear,
+                        key,
+                        label,
+                        key === 'openShare' ? undefined : choices.length.unit,
+                        `rear.${key}`,
+                        problems,
+                        (text) => onChange({ rear: { ...rear, [key]: text } }),
+                    ),
+                )}
+            </PartGrid>
+            <Box fontSize="xs" color="quiet" mt="2">
+                Heights over the floor of the tank. The size of the display before the wall stands under Path, Water.
+            </Box>
+        </>
+    );
+}
+
+/** The tank the sump is made of, or the chambers behind the display. */
 export function SizeFields(
-    props: Props & { sizes: { label: string; lengthMm: string; widthMm: string; heightMm: string }[] },
+    props: Props & {
+        sizes: { label: string; lengthMm: string; widthMm: string; heightMm: string }[];
+        starts: Record<string, TypedSection>;
+    },
 ) {
     const { section, choices, sizes, onChange } = props;
     const mm = choices.length.unit;
+    if (section.rear !== undefined) {
+        return (
+            <>
+                <PartGrid>
+                    <StyleField {...props} />
+                    <Figures
+                        {...props}
+                        of={[
+                            ['lengthMm', 'Length, inside', mm],
+                            ['widthMm', 'Front to back, inside', mm],
+                            ['heightMm', 'Height to the rim', mm],
+                            ['wallMm', 'Wall', mm],
+                        ]}
+                    />
+                </PartGrid>
+                <Box mt="2">
+                    <CheckField
+                        label="Water runs to the left"
+                        checked={section.toTheLeft}
+                        onCheck={(toTheLeft) => onChange({ toTheLeft })}
+                    />
+                </Box>
+            </>
+        );
+    }
     return (
         <>
             <PartGrid>
+                <StyleField {...props} />
                 <ChoiceField
                     label="Take a common size"
                     value=""

@@ -1,30 +1,17 @@
 import { Box } from '@chakra-ui/react';
-import { useUnits } from '../../lib/figures';
-import { shopLength } from '../../lib/shopLength';
 import { BasisNote } from '../../parts/BasisNote';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { FieldGrid, FieldGroup } from '../../parts/FieldGroup';
 import { TextField } from '../../parts/TextField';
-import { type Choices, type SectionView, type TypedBasket, type TypedPad, type TypedWorkshop } from '../types';
+import { type Choices, type TypedPad, type TypedWorkshop } from '../types';
 import { type Problems, chamberOptions, figureField } from './figureField';
 import { PartRow } from './PartRow';
 
-const BASKET: [keyof TypedBasket, string][] = [
-    ['lengthMm', 'Cavity, along the tank'],
-    ['widthMm', 'Cavity, front to back'],
-    ['heightMm', 'Height of the basket'],
-    ['clearanceMm', 'Gap on each side'],
-    ['thicknessMm', 'Sheet'],
-    ['shelves', 'Shelves'],
-    ['inletMm', 'Front lower than the back by'],
-];
-
-/** What else is cut: pads, blackout panels, a media basket; and the sheets it all comes from. */
+/** What else is cut: pads and blackout panels; and the sheets it all comes from. */
 export function WorkshopFields({
     workshop,
     chambers,
-    basket,
     choices,
     problems,
     newId,
@@ -32,16 +19,13 @@ export function WorkshopFields({
 }: {
     workshop: TypedWorkshop;
     chambers: number;
-    basket: NonNullable<SectionView['cuts']>['basket'];
     choices: Choices;
     problems: Problems;
     newId: () => string;
     onChange: (change: Partial<TypedWorkshop>) => void;
 }) {
-    const { show } = useUnits();
     const { unit: mm } = choices.length;
     const { pads, stock } = workshop;
-    const own = workshop.basket;
     const setPad = (id: string, changed: Partial<TypedPad>) =>
         onChange({ pads: pads.map((pad) => (pad.id === id ? { ...pad, ...changed } : pad)) });
     return (
@@ -106,36 +90,6 @@ export function WorkshopFields({
                 <Box mt="1">
                     <BasisNote basis={choices.blackout} />
                 </Box>
-            </FieldGroup>
-            <FieldGroup legend="Media basket for a rear chamber">
-                {own === undefined ? (
-                    <Button onClick={() => onChange({ basket: choices.basket })}>Make a basket</Button>
-                ) : (
-                    <>
-                        <FieldGrid columns={4}>
-                            {BASKET.map(([key, label]) =>
-                                figureField(
-                                    own,
-                                    key,
-                                    label,
-                                    key === 'shelves' ? undefined : mm,
-                                    `basket.${key}`,
-                                    problems,
-                                    (text) => onChange({ basket: { ...own, [key]: text } }),
-                                ),
-                            )}
-                        </FieldGrid>
-                        <Box fontSize="sm" color="quiet" mt="2">
-                            Measure the cavity at its narrowest, at the top and at the bottom. Back and sides are
-                            sealed; the water comes in over the front and leaves at the bottom.
-                            {basket !== null &&
-                                ` Outside ${shopLength(basket.outerLengthMm, mm)} by ${shopLength(basket.outerWidthMm, mm)} ${mm}; each shelf has ${shopLength(basket.shelfMm, mm)} ${mm} of height and room for ${show(basket.shelfLitres, 'volume')}.`}
-                        </Box>
-                        <Button look="plain" onClick={() => onChange({ basket: undefined })}>
-                            Leave the basket out
-                        </Button>
-                    </>
-                )}
             </FieldGroup>
             <FieldGroup legend="Sheets they are cut from">
                 <FieldGrid columns={2}>

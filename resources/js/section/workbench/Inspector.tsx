@@ -4,10 +4,11 @@ import { type Finding } from '../../lib/page';
 import { Button } from '../../parts/Button';
 import { FindingList } from '../../parts/FindingList';
 import { Pin } from '../../parts/Pin';
+import { BasketFields } from '../fields/BasketFields';
 import { BaffleFields } from '../fields/BaffleFields';
 import { PlacedFields } from '../fields/PlacedFields';
 import { PlumbingFields } from '../fields/PlumbingFields';
-import { CabinetFields, SizeFields, TankFields, WaterFields } from '../fields/SumpFields';
+import { CabinetFields, RearFields, SizeFields, TankFields, WaterFields } from '../fields/SumpFields';
 import { TrayFields } from '../fields/TrayFields';
 import { Figures } from '../Figures';
 import { type Choices, type TypedSection } from '../types';
@@ -22,6 +23,7 @@ export function Inspector({
     draft,
     choices,
     sizes,
+    starts,
     pins,
     onMend,
     onLeave,
@@ -30,6 +32,7 @@ export function Inspector({
     draft: Draft;
     choices: Choices;
     sizes: SectionPage['sizes'];
+    starts: SectionPage['starts'];
     pins: Map<Finding, number>;
     onMend: (remedy: Finding['remedies'][number]) => void;
     onLeave: () => void;
@@ -66,7 +69,7 @@ export function Inspector({
                     </Button>
                 )}
             </Box>
-            {fieldsOf(row.id, { section, view, problems, choices, sizes, set, mark: draft.mark })}
+            {fieldsOf(row.id, { section, view, problems, choices, sizes, starts, set, mark: draft.mark })}
             {own.length > 0 && (
                 <Box mt="3" borderTopWidth="1px" pt="2">
                     <FindingList
@@ -85,6 +88,9 @@ export function Inspector({
 
 /** The sump without a part; null for what cannot be taken out. */
 function removed(id: string, section: TypedSection): Partial<TypedSection> | null {
+    if (id === '#basket') {
+        return { workshop: { ...section.workshop, basket: undefined } };
+    }
     for (const list of ['baffles', 'trays', 'placed'] as const) {
         if (section[list].some((one) => one.id === id)) {
             return { [list]: section[list].filter((one) => one.id !== id) };
@@ -101,11 +107,13 @@ function fieldsOf(
         problems,
         choices,
         sizes,
+        starts,
         set,
         mark,
     }: Pick<Draft, 'section' | 'view' | 'problems' | 'set' | 'mark'> & {
         choices: Choices;
         sizes: SectionPage['sizes'];
+        starts: SectionPage['starts'];
     },
 ): ReactNode {
     const common = { section, choices, problems, onChange: set };
@@ -113,6 +121,22 @@ function fieldsOf(
     const tray = section.trays.find((one) => one.id === id);
     const device = section.placed.find((one) => one.id === id);
     const group: GroupName = groupOf(id, section);
+    const { basket } = section.workshop;
+    if (id === '#basket' && basket !== undefined) {
+        return (
+            <BasketFields
+                basket={basket}
+                view={view}
+                choices={choices}
+                problems={problems}
+                newId={() => mark('layer')}
+                onChange={(changed) => set({ workshop: { ...section.workshop, basket: changed } })}
+            />
+        );
+    }
+    if (id === '#rear') {
+        return <RearFields {...common} />;
+    }
     if (baffle !== undefined) {
         return (
             <BaffleFields
@@ -163,7 +187,7 @@ function fieldsOf(
         return <TankFields line={id.slice('#tank:'.length)} {...common} />;
     }
     return id === '#size' ? (
-        <SizeFields sizes={sizes} {...common} />
+        <SizeFields sizes={sizes} starts={starts} {...common} />
     ) : id === '#cabinet' ? (
         <CabinetFields {...common} />
     ) : (

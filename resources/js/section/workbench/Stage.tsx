@@ -9,13 +9,21 @@ const STATES: [StateName, string][] = [
     ['emptied', 'Return emptied'],
 ];
 
-export type SheetName = 'front' | 'above' | 'pipes';
+export type SheetName = 'front' | 'above' | 'pipes' | 'basket';
 
 const SHEETS: [SheetName, string][] = [
     ['front', 'Front'],
     ['above', 'Above'],
     ['pipes', 'Pipes'],
+    ['basket', 'Basket'],
 ];
+
+/** The drawings there are: chambers behind a display have no pipes to speak of, and not every sump has a basket. */
+export function sheetsOf(view: SectionView): SheetName[] {
+    return SHEETS.map(([name]) => name).filter(
+        (name) => (name !== 'pipes' || view.front === null) && (name !== 'basket' || view.basket !== null),
+    );
+}
 
 /** Choices of which one holds, side by side. */
 function Switch<T extends string>({
@@ -86,7 +94,12 @@ export function Stage({
                 py="1"
                 overflowX="auto"
             >
-                <Switch label="Drawing" options={SHEETS} value={sheet} onPick={onSheet} />
+                <Switch
+                    label="Drawing"
+                    options={SHEETS.filter(([name]) => sheetsOf(view).includes(name))}
+                    value={sheet}
+                    onPick={onSheet}
+                />
                 {sheet === 'front' && (
                     <>
                         <Switch label="State of the water" options={STATES} value={state} onPick={setState} />
@@ -104,7 +117,7 @@ export function Stage({
                             px="1.5"
                             minH={{ base: '44px', md: '30px' }}
                         >
-                            <option value="">whole sump</option>
+                            <option value="">{view.front === null ? 'whole sump' : 'the whole tank'}</option>
                             {view.chambers.map(({ name }, i) => (
                                 <option key={i} value={i}>
                                     chamber {i + 1}

@@ -26,9 +26,46 @@ export function rowsOf(group: GroupName, section: TypedSection, view: SectionVie
             .filter(([value]) => value !== undefined && value !== '')
             .map(([value, says]) => says.replace('{}', value ?? ''))
             .join(', ') || 'not given';
-    const { plumbing } = section;
+    const { plumbing, rear } = section;
+    const { basket } = section.workshop;
+    const belowTank = (): Row[] => [
+        { id: '#overflow', name: 'Overflow', says: given([plumbing.overflowMm, `edge {} ${mm}`]) },
+        {
+            id: '#drain',
+            name: 'Drain',
+            says: given([plumbing.drainBoreMm, `bore {} ${mm}`], [plumbing.drainFallMm, 'fall {}']),
+        },
+        {
+            id: '#emergency',
+            name: 'Emergency pipe',
+            says: given([plumbing.emergencyBoreMm, `bore {} ${mm}`], [plumbing.emergencyFallMm, 'fall {}']),
+        },
+        {
+            id: '#joints',
+            name: 'Metric or inch',
+            says: given([Object.values(plumbing.systems).filter(Boolean).join(', '), '{}']),
+        },
+    ];
     switch (group) {
         case 'tank':
+            if (rear !== undefined) {
+                return [
+                    {
+                        id: '#size',
+                        name: 'Chambers',
+                        says: `${section.lengthMm} × ${section.widthMm} × ${section.heightMm} ${mm}`,
+                    },
+                    {
+                        id: '#rear',
+                        name: 'Wall and slots',
+                        says: given(
+                            [rear.crestMm, `slots from {} ${mm}`],
+                            [rear.nozzleMm, 'return at {}'],
+                            [rear.lidMm, 'lid at {}'],
+                        ),
+                    },
+                ];
+            }
             return [
                 {
                     id: '#size',
@@ -63,11 +100,22 @@ export function rowsOf(group: GroupName, section: TypedSection, view: SectionVie
                 })),
             ];
         case 'equipment':
-            return section.placed.map((device) => ({
-                id: device.id,
-                name: device.name,
-                says: `chamber ${device.chamber + 1}, ${given([device.standMm === '0' ? '' : device.standMm, `on {} ${mm}`], [device.heightMm, '{} high'])}`,
-            }));
+            return [
+                ...(basket === undefined
+                    ? []
+                    : [
+                          {
+                              id: '#basket',
+                              name: 'Media basket',
+                              says: `${basket.use === undefined ? 'not placed' : `chamber ${basket.use.chamber + 1}`}, ${basket.shelves} shelves, ${basket.use?.layers.length ?? 0} layers`,
+                          },
+                      ]),
+                ...section.placed.map((device) => ({
+                    id: device.id,
+                    name: device.name,
+                    says: `chamber ${device.chamber + 1}, ${given([device.standMm === '0' ? '' : device.standMm, `on {} ${mm}`], [device.heightMm, '{} high'])}`,
+                })),
+            ];
         case 'pipes':
             return [
                 {
@@ -83,35 +131,24 @@ export function rowsOf(group: GroupName, section: TypedSection, view: SectionVie
                     name: 'Return pipe',
                     says: given([plumbing.boreMm, `bore {} ${mm}`], [plumbing.liftMm, 'lift {}']),
                 },
-                { id: '#overflow', name: 'Overflow', says: given([plumbing.overflowMm, `edge {} ${mm}`]) },
-                {
-                    id: '#drain',
-                    name: 'Drain',
-                    says: given([plumbing.drainBoreMm, `bore {} ${mm}`], [plumbing.drainFallMm, 'fall {}']),
-                },
-                {
-                    id: '#emergency',
-                    name: 'Emergency pipe',
-                    says: given([plumbing.emergencyBoreMm, `bore {} ${mm}`], [plumbing.emergencyFallMm, 'fall {}']),
-                },
-                {
-                    id: '#joints',
-                    name: 'Metric or inch',
-                    says: given([Object.values(plumbing.systems).filter(Boolean).join(', '), '{}']),
-                },
+                ...(rear !== undefined ? [] : belowTank()),
             ];
         case 'power':
             return [
                 {
                     id: '#water',
-                    name: 'Return chamber',
+                    name: rear === undefined ? 'Return chamber' : 'Pump chamber',
                     says: given([section.returnLevelMm, `runs at {} ${mm}`], [section.pumpMinimumMm, 'air below {}']),
                 },
-                {
-                    id: '#display',
-                    name: 'Display',
-                    says: given([section.fallMm, `falls {} ${mm}`], [section.boxLitres, 'box {}']),
-                },
+                ...(rear !== undefined
+                    ? []
+                    : [
+                          {
+                              id: '#display',
+                              name: 'Display',
+                              says: given([section.fallMm, `falls {} ${mm}`], [section.boxLitres, 'box {}']),
+                          },
+                      ]),
                 {
                     id: '#top-off',
                     name: 'Top-off',
@@ -120,7 +157,7 @@ export function rowsOf(group: GroupName, section: TypedSection, view: SectionVie
                         [section.reservoirLitres, 'reservoir {}'],
                     ),
                 },
-                ...view.proposals.tanks.map(({ line, name }) => {
+                ...(rear === undefined ? view.proposals.tanks : []).map(({ line, name }) => {
                     const tank = section.tanks.find((one) => one.line === line);
                     return {
                         id: `#tank:${line}`,
@@ -134,13 +171,13 @@ export function rowsOf(group: GroupName, section: TypedSection, view: SectionVie
 
 /** The group a part belongs to. */
 export function groupOf(id: string, section: TypedSection): GroupName {
-    if (section.placed.some((one) => one.id === id)) {
+    if (id === '#basket' || section.placed.some((one) => one.id === id)) {
         return 'equipment';
     }
     if (!id.startsWith('#')) {
         return 'baffles';
     }
-    return ['#size', '#cabinet'].includes(id)
+    return ['#size', '#rear', '#cabinet'].includes(id)
         ? 'tank'
         : ['#water', '#display', '#top-off'].includes(id) || id.startsWith('#tank:')
           ? 'power'
