@@ -56,10 +56,17 @@ final class Pools
     /** @param  list<float>  $levelsMm */
     private function fill(Section $section, array $levelsMm, float $left): self
     {
+        $pools = $this->pools;
         foreach ($section->chambers() as $i => $chamber) {
             $baffle = $section->inside->baffles[$i] ?? null;
             $right = $baffle === null ? INF : ($baffle->hangs() ? 0.0 : $baffle->topMm);
-            $this->pools[] = [
+            if ($chamber->litresPerMm() <= 0.0) {
+                // Baffles drawn into each other or outside leave no room: the higher of them parts its neighbours.
+                $left = max($left, $right);
+
+                continue;
+            }
+            $pools[] = [
                 'area' => $chamber->litresPerMm(),
                 'litres' => $chamber->litresPerMm() * ($levelsMm[$i] ?? 0.0),
                 'chambers' => [$i],
@@ -67,6 +74,11 @@ final class Pools
                 'right' => $right,
             ];
             $left = $right;
+        }
+        $this->pools = [];
+        foreach ($pools as $i => $pool) {
+            $pool['right'] = $pools[$i + 1]['left'] ?? INF;
+            $this->pools[] = $pool;
         }
         $this->settle();
 

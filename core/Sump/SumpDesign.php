@@ -101,7 +101,8 @@ final readonly class SumpDesign
                     $path?->furtherTanks() ?? [],
                 ),
             ),
-            $this->cabinet,
+            // Behind a display there is none to stand in.
+            $this->isBehind() ? new Cabinet : $this->cabinet,
             $tank->assumptions,
             $this->front($tank),
         );

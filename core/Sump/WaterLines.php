@@ -17,7 +17,7 @@ final readonly class WaterLines
         public array $levelsMm,
         public array $chamberLitres,
         public float $litres,
-        /** Level of a display that stands before its chambers, over the same floor; null for a sump or while unknown. */
+        /** Level of a display before its chambers, over the same floor; null for a sump or while unknown. */
         public ?float $displayMm = null,
     ) {
     }

@@ -50,7 +50,9 @@ final class DemoNano
             620,
             TurnoverSchool::Brisk,
         );
-        $system->revisions()->create(['user_id' => $keeper->id, 'in_force_from' => $from, 'document' => $tank->toArray()]);
+        $system
+            ->revisions()
+            ->create(['user_id' => $keeper->id, 'in_force_from' => $from, 'document' => $tank->toArray()]);
         $path = Template::of(Style::RearChamber)->toArray();
         $draft = $system->drafts()->create(['user_id' => $keeper->id, 'name' => 'Rear chambers', 'document' => $path]);
         $system

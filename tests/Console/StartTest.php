@@ -62,7 +62,7 @@ it('makes a demo that can be made twice and is whole', function (): void {
         ->and(User::query()->count())
         ->toBe(1)
         ->and(System::query()->count())
-        ->toBe(1);
+        ->toBe(2);
     $kinds = JournalEntry::query()
         ->distinct()
         ->pluck('kind')

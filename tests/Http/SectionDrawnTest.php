@@ -165,7 +165,7 @@ it('offers parts to begin with in the keeper’s units', function (): void {
         ->and($us['trays']['tray']['topMm'])
         ->toMatch('~^\d+( \d+/(2|4|8|16))?$~');
     $choices = SectionView::choices(UnitSystem::Us, Assumptions::standard());
-    expect($choices['basket']['shelves'])
+    expect($us['basket']['shelves'])
         ->toBe('3')
         ->and(array_column($choices['joints'], 0))
         ->toBe(['pump', 'return', 'bulkhead', 'drain', 'emergency']);

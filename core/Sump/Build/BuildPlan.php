@@ -257,7 +257,10 @@ final readonly class BuildPlan
                 Text::of(
                     'On the inside of both sides, from the foot up: undersides at {ledges}.',
                     ledges: Text::join(', ', array_map(
-                        static fn (BasketShelf $shelf): Text => Text::of('{ledge}', ledge: Quantity::mm($shelf->ledgeMm)),
+                        static fn (BasketShelf $shelf): Text => Text::of(
+                            '{ledge}',
+                            ledge: Quantity::mm($shelf->ledgeMm),
+                        ),
                         array_reverse($stack),
                     )),
                 ),
@@ -289,8 +292,8 @@ final readonly class BuildPlan
                 'Set the basket in',
                 Text::of(
                     $use->standMm > 0.0
-                        ? 'In chamber {chamber}, its foot {stand} over the floor, the low side to where the water comes '
-                            .'from.{strip}'
+                        ? 'In chamber {chamber}, its foot {stand} over the floor, the low side to where the water '
+                            .'comes from.{strip}'
                         : 'In chamber {chamber}, on the floor, the low side to where the water comes from.{strip}',
                     chamber: $use->chamber + 1,
                     stand: Quantity::mm($use->standMm),

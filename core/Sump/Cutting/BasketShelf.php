@@ -7,7 +7,10 @@ namespace Ithys\Sump\Cutting;
 /** One shelf of a media basket and what lies on it, measured from the foot of the basket, mm. */
 final readonly class BasketShelf
 {
-    /** @param  list<array{layer: Layer, fromMm: float, toMm: float}>  $layers  in the order in which the water meets them */
+    /**
+     * @param  list<array{layer: Layer, fromMm: float, toMm: float}>  $layers  in the order in which the water meets
+     *   them
+     */
     public function __construct(
         /** From 1 at the top. */
         public int $number,

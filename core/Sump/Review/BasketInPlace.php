@@ -59,7 +59,8 @@ final class BasketInPlace implements Rule
                 'basket-too-large',
                 'The basket does not go into its chamber',
                 Text::of(
-                    'Its cavity is given as {length} by {width}; chamber {number} is {chamberLength} by {chamberWidth}.',
+                    'Its cavity is given as {length} by {width}; chamber {number} is {chamberLength} by '
+                        .'{chamberWidth}.',
                     length: Quantity::mm($basket->lengthMm),
                     width: Quantity::mm($basket->widthMm),
                     number: $chamber->number(),
@@ -81,11 +82,13 @@ final class BasketInPlace implements Rule
                 'Make it {height} high or less, or set it lower.',
                 height: Quantity::mm(floor($lid - $wanted->value - $basket->standMm())),
             );
-            $findings[] = $gap < 0.0
-                ? Finding::of(Severity::Fault, 'basket-lid', 'The lid does not close over the basket', $figures, $wanted)
-                    ->because('The lid stands on the basket.', $lower)
-                : Finding::of(Severity::Caution, 'basket-lid', 'The lid rests on the basket', $figures, $wanted)
-                    ->because('A handle that touches the lid rattles and lets light and salt creep out.', $lower);
+            $findings[] = Finding::of(
+                $gap < 0.0 ? Severity::Fault : Severity::Caution,
+                'basket-lid',
+                $gap < 0.0 ? 'The lid does not close over the basket' : 'The lid all but rests on the basket',
+                $figures,
+                $wanted,
+            )->because('A lid that stands on the basket rattles and lets salt creep out.', $lower);
         }
 
         return $findings;
@@ -123,7 +126,10 @@ final class BasketInPlace implements Rule
                             pad: $layer->label(),
                             shelf: $shelf,
                         ),
-                    )->because('The fine one clogs with what the coarse one would have held.', 'Put coarse before fine.');
+                    )->because(
+                        'The fine one clogs with what the coarse one would have held.',
+                        'Put coarse before fine.',
+                    );
                 }
                 // A catch pad behind dusty media begins anew.
                 $finest = $grade === null ? 0 : max($finest, $grade);
@@ -151,7 +157,7 @@ final class BasketInPlace implements Rule
     private function flow(Situation $here, Basket $basket, BasketUse $use, float $viscosity): array
     {
         $level = $here->running->levelsMm[$use->chamber] ?? null;
-        if ($level === null || ! $here->flowIsKnown || $here->litresPerHour <= 0.0 || $basket->innerAreaSquareMm() <= 0.0) {
+        if ($level === null || $here->litresPerHour <= 0.0 || $basket->innerAreaSquareMm() <= 0.0) {
             return [];
         }
         $flow = BasketFlow::of($basket, $level, $here->litresPerHour, $viscosity);
@@ -210,7 +216,10 @@ final class BasketInPlace implements Rule
                 'basket-clogged',
                 'When its shelves clog, all of the water passes beside it',
                 Text::of('The gap then lets {clogged} by, and no level shows it.', ...$figures),
-            )->because('A clogged basket that does not overflow looks like one that works.', 'Clean pads by the calendar.')
+            )->because(
+                'A clogged basket that does not overflow looks like one that works.',
+                'Clean pads by the calendar.',
+            )
             : Finding::of(
                 Severity::Remark,
                 'basket-clogged',

@@ -92,14 +92,14 @@ final class Footprint implements Rule
     {
         $share = $here->assumptions->of(Assumed::CupLift);
         $lift = $skimmer->topMm() + $share->value * $skimmer->size->heightMm;
-        if ($cabinetMm === null) {
+        if ($cabinetMm === null && $here->section->front === null) {
             yield Finding::of(
                 Severity::Remark,
                 'cup-lift-unknown',
                 Text::of('Whether the cup of {device} comes out is not known', device: $skimmer->name),
                 'The clear height of the cabinet is not given.',
             )->at($skimmer->id);
-        } elseif ($lift > $cabinetMm) {
+        } elseif ($cabinetMm !== null && $lift > $cabinetMm) {
             yield Finding::of(
                 Severity::Caution,
                 'cup-lift',

@@ -81,7 +81,10 @@ final class SlotsDraw implements Rule
                         Severity::Fault,
                         'display-over',
                         'The display overflows while running',
-                        Text::of('To get through the slots the water would stand at {level}; the rim is at {rim}.', ...$figures),
+                        Text::of(
+                            'To get through the slots the water would stand at {level}; the rim is at {rim}.',
+                            ...$figures,
+                        ),
                     )->because(
                         'The slots let through less than the pump brings.',
                         'Take a smaller flow, or longer or more open slots.',

@@ -23,7 +23,7 @@ final class TrayLies implements Rule
             yield Finding::of(
                 Severity::Fault,
                 'tray-outside',
-                Text::of('{tray} outside the sump', tray: $tray->kind->label()),
+                Text::of('{tray} outside the tank', tray: $tray->kind->label()),
                 Text::of(
                     'It lies from {underside} to {top}; the rim is at {rim}.',
                     underside: Quantity::mm($tray->undersideMm()),
