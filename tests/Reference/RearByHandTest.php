@@ -12,10 +12,11 @@ use Tests\Support\Sketched;
 
 // Chambers behind a display, worked through with pencil and calculator.
 //
-// The display is 600 x 300 mm: 0.18 L for a millimetre. Behind it, 100 mm deep and 380 mm high: a chamber of 150 mm
-// (0.015 L/mm), a weir of 280 mm, 5 mm thick, and a pump chamber of 445 mm (0.0445 L/mm), which runs at 240 mm; the pump
-// draws air below 80 mm. Slots from 300 to 350 mm over 100 mm, half open: 50 mm of edge. 600 L/h. 0.8 L evaporate a day.
-// A basket for the first chamber: cavity 150 x 100 mm, 310 mm high on a foot of 10 mm, its front 30 mm lower: at 290 mm.
+// The display is 600 x 300 mm: 0.18 L for a millimetre. Behind it, 100 mm deep and 380 mm high: a chamber of 150
+// mm (0.015 L/mm), a weir of 280 mm, 5 mm thick, and a pump chamber of 445 mm (0.0445 L/mm), which runs at 240 mm;
+// the pump draws air below 80 mm. Slots from 300 to 350 mm over 100 mm, half open: 50 mm of edge. 600 L/h. 0.8 L
+// evaporate a day. A basket for the first chamber: cavity 150 x 100 mm, 310 mm high on a foot of 10 mm, its front
+// 30 mm lower: at 290 mm.
 //
 // Weirs by Kindsvater and Carter 1957 (USBR Water Measurement Manual), drowned ones by Villemonte 1947; the gap by plane
 // Poiseuille flow (textbooks of fluid mechanics).

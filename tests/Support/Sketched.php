@@ -138,8 +138,8 @@ final class Sketched
     }
 
     /**
-     * Chambers behind a display, good as they are, with other figures: of the whole, "rear" and "basket"; null takes one
-     * out.
+     * Chambers behind a display, good as they are, with other figures: of the whole, "rear" and "basket"; null takes
+     * one out.
      *
      * @param  array<string, mixed>  $with
      */

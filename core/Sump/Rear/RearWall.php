@@ -6,7 +6,7 @@ namespace Ithys\Sump\Rear;
 
 use Ithys\Flow\Weir;
 
-/** Between a display and the chambers behind it: a wall with slots, the mouth of the return, and the lid over it all. */
+/** Between a display and the chambers behind it: a wall with slots, the mouth of the return, the lid over it all. */
 final readonly class RearWall
 {
     public function __construct(
