@@ -14,6 +14,15 @@ use Illuminate\Validation\ValidationException;
 final class Preview
 {
     /**
+     * @param  array<string, string>  $problems  a sentence at each place that cannot be read
+     * @param  mixed  $view  of what can be read; null while nothing can
+     */
+    public static function partly(mixed $view, array $problems): JsonResponse
+    {
+        return response()->json(['view' => $view, 'problems' => (object) $problems]);
+    }
+
+    /**
      * @param  Closure(): mixed  $view  reads the document, and makes of it what the page shows
      * @return JsonResponse the view, or null with a sentence at each place that cannot be read
      */

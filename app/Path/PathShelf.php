@@ -63,6 +63,28 @@ final readonly class PathShelf
         );
     }
 
+    /** The mark of the path in force; null while none is. */
+    public function markInForce(): ?string
+    {
+        $inForce = $this->system->pathRevisionAt(now());
+
+        return $inForce === null ? null : "r{$inForce->id}";
+    }
+
+    /** The mark of the latest draft that is another path than the one of a mark; null where there is none. */
+    public function markBeside(string $mark): ?string
+    {
+        $one = $mark === '' ? null : $this->path($mark)->toArray();
+        $other = $this->system
+            ->drafts()
+            ->latest('updated_at')
+            ->latest('id')
+            ->get()
+            ->first(static fn (PathDraft $draft): bool => $draft->path()->toArray() !== $one);
+
+        return $other === null ? null : "d{$other->id}";
+    }
+
     /** @return list<array<string, mixed>> the latest first */
     public function revisionsView(): array
     {

@@ -4,28 +4,39 @@ declare(strict_types=1);
 
 namespace Ithys\Drawing;
 
+use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\StockPlan;
 
 /**
- * A cut sheet as DXF of release 12 (AC1009), in mm: closed outlines and holes on the layer CUT, stock sheets on SHEET,
- * words on TEXT.
+ * A cut sheet as DXF of release 12 (AC1009), in mm or, for a workshop that measures in them, in inches; the header and
+ * a line of words say which. Closed outlines and holes are on the layer CUT, stock sheets on SHEET, words on TEXT.
  */
 final class CutDxf
 {
     private const TEXT_HEIGHT = 8.0;
 
+    private const MM_PER_INCH = 25.4;
+
     /** @var list<string> group codes and values in turn */
     private array $groups = [];
 
+    /** @param  float  $perMm  units of the drawing in a millimetre */
+    private function __construct(private readonly float $perMm)
+    {
+    }
+
     public static function write(CutSheet $sheet, StockPlan $plan, Words $reader): string
     {
-        return (new self)->document(CutLayout::of($sheet, $plan), $reader);
+        $isMetric = $reader->units === UnitSystem::Metric;
+
+        return (new self($isMetric ? 1.0 : 1 / self::MM_PER_INCH))->document(CutLayout::of($sheet, $plan), $reader);
     }
 
     private function document(CutLayout $layout, Words $reader): string
     {
+        $isMetric = $reader->units === UnitSystem::Metric;
         $this->add(
             0,
             'SECTION',
@@ -35,6 +46,15 @@ final class CutDxf
             '$ACADVER',
             1,
             'AC1009',
+            // Read by most programs whatever the release: 4 is mm, 1 inches.
+            9,
+            '$INSUNITS',
+            70,
+            $isMetric ? '4' : '1',
+            9,
+            '$MEASUREMENT',
+            70,
+            $isMetric ? '1' : '0',
             9,
             '$EXTMIN',
             10,
@@ -46,9 +66,9 @@ final class CutDxf
             9,
             '$EXTMAX',
             10,
-            self::number(max(1.0, $layout->width)),
+            $this->number(max(1.0, $layout->width)),
             20,
-            self::number(max(1.0, $layout->height)),
+            $this->number(max(1.0, $layout->height)),
             30,
             '0.0',
             0,
@@ -98,13 +118,13 @@ final class CutDxf
                         8,
                         'CUT',
                         10,
-                        self::number($x + $hole->xMm),
+                        $this->number($x + $hole->xMm),
                         20,
-                        self::number($y + $hole->yMm),
+                        $this->number($y + $hole->yMm),
                         30,
                         '0.0',
                         40,
-                        self::number($hole->lengthMm / 2),
+                        $this->number($hole->lengthMm / 2),
                     );
                 } else {
                     [$right, $up] = [$hole->lengthMm / 2, $hole->widthMm / 2];
@@ -120,6 +140,13 @@ final class CutDxf
                 $this->text($words, $x + 12, $y + $panel->shape->heightMm / 2 - $line * self::TEXT_HEIGHT * 1.6);
             }
         }
+        $this->text(
+            $isMetric
+                ? 'All measures in mm: one unit of this drawing is 1 mm.'
+                : 'All measures in inches: one unit of this drawing is 1 in.',
+            0.0,
+            -4 * self::TEXT_HEIGHT,
+        );
         $this->add(0, 'ENDSEC', 0, 'EOF');
 
         return implode("\r\n", $this->groups)."\r\n";
@@ -130,7 +157,7 @@ final class CutDxf
     {
         $this->add(0, 'POLYLINE', 8, $layer, 66, '1', 70, '1', 10, '0.0', 20, '0.0', 30, '0.0');
         foreach ($points as [$px, $py]) {
-            $this->add(0, 'VERTEX', 8, $layer, 10, self::number($x + $px), 20, self::number($y + $py), 30, '0.0');
+            $this->add(0, 'VERTEX', 8, $layer, 10, $this->number($x + $px), 20, $this->number($y + $py), 30, '0.0');
         }
         $this->add(0, 'SEQEND', 8, $layer);
     }
@@ -143,13 +170,13 @@ final class CutDxf
             8,
             'TEXT',
             10,
-            self::number($x),
+            $this->number($x),
             20,
-            self::number($y),
+            $this->number($y),
             30,
             '0.0',
             40,
-            self::number(self::TEXT_HEIGHT),
+            $this->number(self::TEXT_HEIGHT),
             1,
             self::ascii($words),
         );
@@ -162,9 +189,10 @@ final class CutDxf
         }
     }
 
-    private static function number(float $value): string
+    /** A length in units of the drawing. */
+    private function number(float $mm): string
     {
-        return number_format($value, 4, '.', '');
+        return number_format($mm * $this->perMm, 4, '.', '');
     }
 
     /** The release knows no other letters; no line may break a text. */

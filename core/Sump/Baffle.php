@@ -8,6 +8,7 @@ use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Flow\UnderGap;
 use Ithys\Flow\Weir;
+use Ithys\Panel\Material;
 
 /** One baffle across the sump, measured from the wall at the inlet and from the floor, inside. */
 final readonly class Baffle
@@ -45,6 +46,12 @@ final readonly class Baffle
     public function edgeMm(Assumptions $assumptions): float
     {
         return $this->topMm + ($this->isToothed() ? $assumptions->value(Assumed::CombTeeth) : 0.0);
+    }
+
+    /** What it is made of in a sump of some material: teeth are not cut into glass. */
+    public function material(Material $sump): Material
+    {
+        return $this->isToothed() ? Material::Acrylic : $sump;
     }
 
     public function isToothed(): bool

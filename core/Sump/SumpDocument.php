@@ -6,6 +6,7 @@ namespace Ithys\Sump;
 
 use Ithys\Document\Reader;
 use Ithys\Document\Refused;
+use Ithys\Document\Unfinished;
 use Ithys\Panel\Material;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Cutting\WorkshopDocument;
@@ -17,6 +18,18 @@ final class SumpDocument
 {
     private const MOST_PARTS = 40;
 
+    /** The ways to parts by how their places begin: to those that stand in the water, and to those that are only cut. */
+    private const PARTS = [
+        'baffle' => ['baffles', '*'],
+        'placed' => ['placed', '*'],
+        'tray' => ['trays', '*'],
+        'tank' => ['tanks', '*'],
+        'layer' => ['workshop', 'basket', 'use', 'layers', '*'],
+        'basket' => ['workshop', 'basket'],
+    ];
+
+    private const CUT_PARTS = ['pad' => ['workshop', 'pads', '*'], 'stock' => ['workshop', 'stock', '*']];
+
     /**
      * @param  array<mixed>  $typed
      *
@@ -25,6 +38,36 @@ final class SumpDocument
     public static function typed(array $typed, UnitSystem $units): SumpDesign
     {
         return self::read(Reader::typed($typed, $units));
+    }
+
+    /**
+     * What can be read of a sump while it is typed.
+     *
+     * @param  array<mixed>  $typed
+     * @param  bool  $whole  whether a baffle, tray or device that cannot be read is waited for; what is only cut never is
+     * @return array{?SumpDesign, array<string, string>} and a sentence at every place that cannot be read
+     */
+    public static function partly(array $typed, UnitSystem $units, bool $whole): array
+    {
+        $problems = [];
+        try {
+            return [self::typed($typed, $units), []];
+        } catch (Refused $invalid) {
+            $problems = $invalid->problems;
+        }
+        $parts = $whole ? self::CUT_PARTS : [...self::CUT_PARTS, ...self::PARTS];
+        $places = array_keys($problems);
+        $droppable = ! $whole
+            ? $places
+            : array_values(array_filter(
+                $places,
+                static fn (string $place): bool => isset($parts[explode('.', $place)[0]]),
+            ));
+        try {
+            return [self::typed(Unfinished::leftOut($typed, $droppable, $parts), $units), $problems];
+        } catch (Refused) {
+            return [null, $problems];
+        }
     }
 
     /**

@@ -210,6 +210,23 @@ it('copies a draft or a revision, bins a draft and brings it back', function ():
     expect($this->system->drafts()->count())->toBe(3);
 });
 
+it('opens a comparison from the path in force to the latest draft that is another', function (): void {
+    $make = fn (string $name, string $style): int => $this->system->drafts()->create([
+        'user_id' => $this->keeper->id,
+        'name' => $name,
+        'document' => [...Template::of(Style::from($style))->toArray(), 'name' => $name],
+    ])->id;
+    $now = $make('Now', 'sump');
+    $this->post("{$this->at}/drafts/{$now}/in-force", ['since' => now()->format('Y-m-d')]);
+    $next = $make('Next', 'canister');
+    $revision = $this->system->pathRevisions()->sole()->id;
+    $this->get("{$this->at}/path/compare")->assertInertia(
+        fn ($page) => $page
+            ->where('sides.0.mark', "r{$revision}")
+            ->where('sides.1.mark', "d{$next}"),
+    );
+});
+
 it('compares two paths', function (): void {
     $one = ($this->draft)();
     $other = ($this->draft)(Template::of(Style::Canister));

@@ -18,6 +18,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Sump\Build\BuildRecord;
+use Ithys\Sump\SumpDesign;
 
 /** Building the sump: a checklist that follows the saved design, with its leak tests and measurements. */
 final class BuildController extends Controller
@@ -40,7 +41,11 @@ final class BuildController extends Controller
                         $system->setupAt(now()),
                         $this->keeper($request)->words(),
                     ),
-            'choices' => BuildView::choices($units, new DateTimeImmutable('today', $this->keeper($request)->zone())),
+            'choices' => BuildView::choices(
+                $units,
+                new DateTimeImmutable('today', $this->keeper($request)->zone()),
+                $section?->design() ?? SumpDesign::start(),
+            ),
         ]);
     }
 
@@ -49,13 +54,18 @@ final class BuildController extends Controller
     {
         $section = $system->section ?? abort(404);
 
-        return Preview::of(
-            fn (): array => BuildView::of(
-                $section->design(),
-                $request->record(),
-                $system->setupAt(now()),
-                $this->keeper($request)->words(),
-            ),
+        [$record, $problems] = $request->partly();
+
+        return Preview::partly(
+            $record === null
+                ? null
+                : BuildView::of(
+                    $section->design(),
+                    $record,
+                    $system->setupAt(now()),
+                    $this->keeper($request)->words(),
+                ),
+            $problems,
         );
     }
 

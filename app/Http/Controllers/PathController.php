@@ -98,9 +98,8 @@ final class PathController extends Controller
         $keeper = $this->keeper($request);
         $shelf = new PathShelf($system);
         $choices = [...$shelf->draftsView(), ...$shelf->revisionsView()];
-        $marks = array_column($choices, 'mark');
-        $one = self::asked($request, 'a') ?: ($marks[0] ?? '');
-        $other = self::asked($request, 'b') ?: ($marks[1] ?? $one);
+        $one = self::asked($request, 'a') ?: $shelf->markInForce() ?? $choices[0]['mark'] ?? '';
+        $other = self::asked($request, 'b') ?: $shelf->markBeside($one) ?? $one;
         $paths = $one === '' ? [] : [$shelf->path($one), $shelf->path($other)];
         $side = fn (string $mark, Path $path): array => [
             'mark' => $mark,

@@ -50,8 +50,11 @@ final class SectionController extends Controller
     /** Answers a sump while it is designed; nothing is saved. What cannot be read yet is an answer too. */
     public function preview(SectionRequest $request, System $system): JsonResponse
     {
-        return Preview::of(
-            fn (): array => $this->view($request, $system, $request->design(), $request->boolean('cuts')),
+        [$design, $problems] = $request->partly();
+
+        return Preview::partly(
+            $design === null ? null : $this->view($request, $system, $design, $request->boolean('cuts')),
+            $problems,
         );
     }
 

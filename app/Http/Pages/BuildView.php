@@ -30,6 +30,7 @@ final class BuildView
         $plan = new BuildPlan($design->review($setup->asSaid(), $setup->path), $record);
 
         return [
+            'isSump' => ! $design->isBehind(),
             'steps' => array_map(static fn (BuildStep $step): array => self::step($step, $words), $plan->steps()),
             'findings' => FindingView::all($plan->findings(), $words),
             'waterNotBefore' => $plan->waterNotBefore()?->format('Y-m-d'),
@@ -76,12 +77,16 @@ final class BuildView
     }
 
     /** @return array<string, mixed> what the form offers to choose from */
-    public static function choices(UnitSystem $units, DateTimeImmutable $today): array
+    public static function choices(UnitSystem $units, DateTimeImmutable $today, SumpDesign $design): array
     {
         return [
             'unit' => $units->unitOf(Dimension::Workshop)->value,
             'corners' => array_map(null, array_keys(Measured::CORNERS), array_values(Measured::CORNERS)),
             'today' => $today->format('Y-m-d'),
+            'brim' => (new Writer($units))->texts(
+                ['heightMm' => $design->vessel->heightMm],
+                SumpFields::all(),
+            )['heightMm'],
             'results' => array_map(
                 static fn (LeakResult $result): array => [$result->value, $result->label()],
                 LeakResult::cases(),

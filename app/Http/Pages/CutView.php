@@ -85,6 +85,8 @@ final class CutView
             'heightMm' => $panel->shape->heightMm,
             'thicknessMm' => $panel->shape->thicknessMm,
             'note' => $panel->note,
+            'material' => $panel->stuff(),
+            'edges' => $panel->edges(),
             'insideMm' => $panel->insideMm,
             'outsideMm' => $panel->outsideMm,
             'outline' => $panel->shape->outline,

@@ -351,7 +351,7 @@ final class SectionView
     /** @return ?array<string, mixed> */
     private static function stock(?Stock $stock, UnitSystem $units): ?array
     {
-        return $stock === null ? null : SectionForm::texts($stock->toArray(), $units);
+        return $stock === null ? null : SectionForm::texts($stock->toArray(), $units, true);
     }
 
     /** @return array<string, mixed> what the form offers to choose from */

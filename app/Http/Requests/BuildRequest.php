@@ -23,12 +23,23 @@ final class BuildRequest extends DocumentRequest
     /** @throws ValidationException with the core's sentence at each place */
     public function record(): BuildRecord
     {
-        $user = $this->user();
-        $today = new DateTimeImmutable('today', $user instanceof User ? $user->zone() : new DateTimeZone('UTC'));
         try {
-            return BuildDocument::typed($this->typed(), $this->units(), $today);
+            return BuildDocument::typed($this->typed(), $this->units(), $this->today());
         } catch (Refused $invalid) {
             throw ValidationException::withMessages($invalid->problems);
         }
+    }
+
+    /** @return array{?BuildRecord, array<string, string>} what can be read of it, and a sentence at each place that cannot */
+    public function partly(): array
+    {
+        return BuildDocument::partly($this->typed(), $this->units(), $this->today());
+    }
+
+    private function today(): DateTimeImmutable
+    {
+        $user = $this->user();
+
+        return new DateTimeImmutable('today', $user instanceof User ? $user->zone() : new DateTimeZone('UTC'));
     }
 }

@@ -17,6 +17,13 @@ final class SectionRequest extends DocumentRequest
         return 'section';
     }
 
+    /** @return array{?SumpDesign, array<string, string>} what can be read of it, and a sentence at each place that cannot */
+    public function partly(): array
+    {
+        // A drawing waits for a part that is being typed; a cut sheet goes without it.
+        return SumpDocument::partly($this->typed(), $this->units(), ! $this->boolean('cuts'));
+    }
+
     /** @throws ValidationException with the core's sentence at each place */
     public function design(): SumpDesign
     {

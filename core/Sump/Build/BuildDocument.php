@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Ithys\Document\Reader;
 use Ithys\Document\Refused;
+use Ithys\Document\Unfinished;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\LocalMoment;
 use Ithys\Quantity\UnitSystem;
@@ -32,6 +33,26 @@ final readonly class BuildDocument
     public static function typed(array $typed, UnitSystem $units, DateTimeImmutable $today): BuildRecord
     {
         return (new self(Reader::typed($typed, $units), $today))->record();
+    }
+
+    /**
+     * What can be read of a record while it is typed: a leak test or measure that is not finished holds nothing else up.
+     *
+     * @param  array<mixed>  $typed
+     * @return array{?BuildRecord, array<string, string>} and a sentence at every place that cannot be read
+     */
+    public static function partly(array $typed, UnitSystem $units, DateTimeImmutable $today): array
+    {
+        try {
+            return [self::typed($typed, $units, $today), []];
+        } catch (Refused $invalid) {
+            $less = Unfinished::leftOut($typed, array_keys($invalid->problems), ['leakTests' => ['leakTests', '*']]);
+        }
+        try {
+            return [self::typed($less, $units, $today), $invalid->problems];
+        } catch (Refused) {
+            return [null, $invalid->problems];
+        }
     }
 
     /**

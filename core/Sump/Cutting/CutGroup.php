@@ -39,6 +39,27 @@ enum CutGroup: string
             );
     }
 
+    /** What it is usually cut of. */
+    public function stuff(): string
+    {
+        return match ($this) {
+            self::Baffles, self::Trays, self::Blackout, self::Basket => 'acrylic',
+            self::EggCrate => 'grid',
+            self::Pads => 'filter mat',
+        };
+    }
+
+    /** What is done to its edges once it is cut. */
+    public function edges(): string
+    {
+        return match ($this) {
+            self::Baffles, self::Trays, self::Basket => 'glued edges straight, others rounded',
+            self::Blackout => 'edges rounded',
+            self::EggCrate => 'ends nipped off flush',
+            self::Pads => '',
+        };
+    }
+
     /** Whether it is sawn, so that each cut takes its width; grid, pads and scored glass are not. */
     public function isSawn(): bool
     {

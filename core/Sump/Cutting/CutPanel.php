@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Cutting;
 
+use Ithys\Panel\Material;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
@@ -24,7 +25,23 @@ final readonly class CutPanel
         /** The same from the outer face of that wall, as a check on the tape, mm. */
         public ?float $outsideMm = null,
         public int $count = 1,
+        /** Of a baffle; what else is cut is of the usual stuff of its kind. */
+        public ?Material $material = null,
     ) {
+    }
+
+    /** What it is cut of. */
+    public function stuff(): string
+    {
+        return $this->material->value ?? $this->group->stuff();
+    }
+
+    /** What is done to its edges. */
+    public function edges(): string
+    {
+        return $this->material === Material::Glass
+            ? 'all edges ground by the glazier'
+            : $this->group->edges();
     }
 
     /** A plain rectangle. */
@@ -77,6 +94,7 @@ final readonly class CutPanel
             $this->insideMm,
             $this->outsideMm,
             $this->count,
+            $this->material,
         );
     }
 }

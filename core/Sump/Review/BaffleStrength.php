@@ -79,7 +79,7 @@ final class BaffleStrength extends PanelRule
         $vessel = $here->section->vessel;
 
         return PanelLoad::filled(
-            new Sheet($vessel->widthMm, $baffle->topMm, $baffle->thicknessMm, $vessel->material),
+            new Sheet($vessel->widthMm, $baffle->topMm, $baffle->thicknessMm, $baffle->material($vessel->material)),
             max(1.0, $depthMm),
             Support::FreeTop,
             $here->assumptions,

@@ -39,7 +39,9 @@ final class BasketFits implements Rule
                 'Take thinner sheet, a smaller gap or fewer shelves.',
             );
         }
-        if ($basket->clearanceMm > $most->value) {
+        // Where it stands in its chamber, what passes beside it is reckoned.
+        $isReckoned = $here->section->front !== null && $basket->use !== null;
+        if (! $isReckoned && $basket->clearanceMm > $most->value) {
             yield Finding::of(
                 Severity::Caution,
                 'basket-bypass',

@@ -21,7 +21,7 @@ final readonly class SumpReview
 
     public static function of(Situation $here): self
     {
-        $ofCuts = self::ask([new StockSheets, new BasketFits, new Blackout], $here);
+        $ofCuts = self::ask([new StockSheets, new BasketFits, new Blackout, new CombOfAcrylic], $here);
         $ofWater = self::ask(self::rules($here), $here);
         $tried = array_map(
             static fn (Finding $finding): Finding => self::tryOut($finding, $ofWater, $here),

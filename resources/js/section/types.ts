@@ -235,6 +235,9 @@ export interface CutPanel {
     heightMm: number;
     thicknessMm: number;
     note: string;
+    material: string;
+    /** What is done to its edges. */
+    edges: string;
     insideMm: number | null;
     outsideMm: number | null;
     /** Where it is set that does not stand on the floor: its lower edge, or the top of its ledges. */

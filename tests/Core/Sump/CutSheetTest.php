@@ -153,7 +153,7 @@ it('lays the sheets out without one on another', function (): void {
     expect($placed)->toHaveCount(4);
 });
 
-it('writes DXF that a strict reader opens without an error, outlines closed and in mm', function (
+it('writes DXF that a strict reader opens without an error, outlines closed and in the units it names', function (
     UnitSystem $units,
 ): void {
     $file = tempnam(sys_get_temp_dir(), 'ithys').'.dxf';
@@ -168,6 +168,7 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
         print(json.dumps({
             'errors': len(audit.errors),
             'version': doc.dxfversion,
+            'units': [doc.header.get('$INSUNITS'), doc.header.get('$MEASUREMENT')],
             'closed': [l.is_closed for l in lines],
             'sizes': [[b[1]-b[0], b[3]-b[2]] for b in box],
             'texts': [t.dxf.text for t in doc.modelspace().query('TEXT[layer=="TEXT"]')],
@@ -183,7 +184,18 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
         ->and($found['closed'])
         ->toBe([true, true, true, true])
         ->and($found['sizes'])
-        ->toEqualWithDelta([[317, 205], [317, 220], [317, 250], [317, 180]], 1e-3)
+        ->toEqualWithDelta(array_map(
+            static fn (array $size): array => array_map(
+                static fn (float $mm): float => $units === UnitSystem::Metric ? $mm : $mm / 25.4,
+                $size,
+            ),
+            [[317.0, 205.0], [317.0, 220.0], [317.0, 250.0], [317.0, 180.0]],
+        ), 1e-3)
+        // The DXF reference: $INSUNITS 4 is mm, 1 inches; $MEASUREMENT 1 is metric, 0 English.
+        ->and($found['units'])
+        ->toBe($units === UnitSystem::Metric ? [4, 1] : [1, 0])
+        ->and(implode(' ', $found['texts']))
+        ->toContain($units === UnitSystem::Metric ? 'one unit of this drawing is 1 mm' : 'one unit of this drawing is 1 in')
         ->and($found['texts'])
         ->toContain(
             '1. Weir baffle',

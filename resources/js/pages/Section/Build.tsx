@@ -91,22 +91,26 @@ function Checklist({ frame, version, typed, view: savedView, choices }: Props & 
                 </Box>
             )}
             <Box display="flex" flexWrap="wrap" gap="4" alignItems="end" mb="3">
-                <CheckField
-                    label="Old baffles have to come out first"
-                    checked={build.retrofit}
-                    onCheck={(retrofit) => set({ retrofit })}
-                />
-                <Box width="230px">
-                    <TextField
-                        label="Cure the silicone’s maker asks"
-                        unit="h"
-                        inputMode="decimal"
-                        value={build.cureHours}
-                        onText={(cureHours) => set({ cureHours })}
-                        error={problems.cureHours}
-                        maxLength={20}
-                    />
-                </Box>
+                {view.isSump && (
+                    <>
+                        <CheckField
+                            label="Old baffles have to come out first"
+                            checked={build.retrofit}
+                            onCheck={(retrofit) => set({ retrofit })}
+                        />
+                        <Box width="230px">
+                            <TextField
+                                label="Cure the silicone’s maker asks"
+                                unit="h"
+                                inputMode="decimal"
+                                value={build.cureHours}
+                                onText={(cureHours) => set({ cureHours })}
+                                error={problems.cureHours}
+                                maxLength={20}
+                            />
+                        </Box>
+                    </>
+                )}
                 <Box fontSize="sm" color="quiet">
                     {left === 0 ? 'all steps done' : `${left} of ${view.steps.length} steps to do`}
                 </Box>
@@ -119,23 +123,27 @@ function Checklist({ frame, version, typed, view: savedView, choices }: Props & 
                     problems={problems}
                     onDone={(key, day) => set({ done: { ...build.done, [key]: day } })}
                 />
-                <FieldGroup legend="Leak tests">
-                    <LeakTests
-                        tests={build.leakTests}
-                        choices={choices}
-                        problems={problems}
-                        onChange={(leakTests) => set({ leakTests })}
-                    />
-                </FieldGroup>
-                <FieldGroup legend="Where the baffles stand">
-                    <Measures
-                        baffles={view.baffles}
-                        measured={build.measured}
-                        choices={choices}
-                        problems={problems}
-                        onChange={(measured) => set({ measured })}
-                    />
-                </FieldGroup>
+                {view.isSump && (
+                    <>
+                        <FieldGroup legend="Leak tests">
+                            <LeakTests
+                                tests={build.leakTests}
+                                choices={choices}
+                                problems={problems}
+                                onChange={(leakTests) => set({ leakTests })}
+                            />
+                        </FieldGroup>
+                        <FieldGroup legend="Where the baffles stand">
+                            <Measures
+                                baffles={view.baffles}
+                                measured={build.measured}
+                                choices={choices}
+                                problems={problems}
+                                onChange={(measured) => set({ measured })}
+                            />
+                        </FieldGroup>
+                    </>
+                )}
             </Box>
         </Frame>
     );

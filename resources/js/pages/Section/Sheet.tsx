@@ -6,11 +6,14 @@ import { PinnedFindings } from '../../parts/PinnedFindings';
 import { pinsOf } from '../../parts/pins';
 import { CutTable } from '../../section/CutTable';
 import { BasketPicture } from '../../section/drawing/BasketPicture';
+import { CutElevation } from '../../section/drawing/CutElevation';
 import { Plan } from '../../section/drawing/Plan';
 import { WorkshopFields } from '../../section/fields/WorkshopFields';
 import { SaveBar } from '../../section/SaveBar';
 import { SectionTabs } from '../../section/SectionTabs';
 import { StockSheets } from '../../section/StockSheets';
+import { unreadOf } from '../../section/unread';
+import { UnreadNote } from '../../section/UnreadNote';
 import { type SectionPage, useSection } from '../../section/useSection';
 
 /** What is cut for the sump, on the sheets it is bought as, to print and take to a workshop. */
@@ -26,6 +29,7 @@ function CutSheet(props: SectionPage) {
     if (cuts === null) {
         return null;
     }
+    const unread = unreadOf(problems, section, view, choices);
     // The other findings stand beside the design.
     const { findings } = cuts;
     return (
@@ -40,6 +44,7 @@ function CutSheet(props: SectionPage) {
                     Print
                 </Button>
             </Box>
+            <UnreadNote systemId={frame.id} unread={unread} />
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: '7fr 5fr' }}
@@ -53,16 +58,24 @@ function CutSheet(props: SectionPage) {
                         </chakra.h2>
                         <CutTable panels={cuts.panels} length={choices.length} />
                         <Box fontSize="sm" color="quiet" mt="2">
-                            Sump of {section.material}. A baffle is the inner width less a gap for silicone at each side
-                            (<BasisNote basis={choices.siliconeGap} />
-                            ). Set each at the same figure front and back, top and bottom; measure from the outer face
-                            as a check. Blades slip and silicone fumes: gloves, air, and let the silicone cure as its
-                            maker says before water.
+                            {view.front === null ? (
+                                <>
+                                    Sump of {section.material}. A baffle is the inner width less a gap for silicone at
+                                    each side (<BasisNote basis={choices.siliconeGap} />
+                                    ). Set each at the same figure front and back, top and bottom; measure from the
+                                    outer face as a check. Blades slip and silicone fumes: gloves, air, and let the
+                                    silicone cure as its maker says before water.
+                                </>
+                            ) : cuts.panels.length === 0 ? (
+                                'The chambers come with the tank: nothing is cut for them. A media basket, added under Equipment, stands here with its pads.'
+                            ) : (
+                                'The chambers come with the tank and are not cut. Blades slip, and glue for acrylic fumes: gloves, air, no flame.'
+                            )}
                         </Box>
                         <Box mt="2" fontSize="sm" _print={{ display: 'none' }}>
                             {saved && !dirty ? (
                                 <>
-                                    Take along, in mm: <a href={`/systems/${frame.id}/section/cuts.svg`}>SVG</a> ·{' '}
+                                    Take along: <a href={`/systems/${frame.id}/section/cuts.svg`}>SVG</a> ·{' '}
                                     <a href={`/systems/${frame.id}/section/cuts.dxf`}>DXF</a>
                                 </>
                             ) : (
@@ -70,10 +83,15 @@ function CutSheet(props: SectionPage) {
                             )}
                         </Box>
                     </section>
-                    <Box as="section" display="none" _print={{ display: 'block' }}>
-                        <chakra.h2 fontSize="md">Where they are set, from above</chakra.h2>
-                        <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
-                    </Box>
+                    {view.front === null && view.baffles.length + view.trays.length > 0 && (
+                        <section>
+                            <chakra.h2 fontSize="md">Where they are set, from the front and from above</chakra.h2>
+                            <CutElevation view={view} toTheLeft={section.toTheLeft} length={choices.length} />
+                            <Box display="none" _print={{ display: 'block' }}>
+                                <Plan view={view} toTheLeft={section.toTheLeft} length={choices.length} />
+                            </Box>
+                        </section>
+                    )}
                     {view.basket !== null && (
                         <section>
                             <chakra.h2 fontSize="md" mb="1">

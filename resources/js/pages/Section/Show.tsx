@@ -20,6 +20,7 @@ import { SaveBar } from '../../section/SaveBar';
 import { SectionFile } from '../../section/SectionFile';
 import { SectionTabs } from '../../section/SectionTabs';
 import { type TypedPlaced } from '../../section/types';
+import { unreadOf } from '../../section/unread';
 import { type SectionPage, useSection } from '../../section/useSection';
 import { FindingSheet, Findings } from '../../section/workbench/Findings';
 import { Inspector } from '../../section/workbench/Inspector';
@@ -59,6 +60,7 @@ function Design(props: SectionPage) {
     const [dragging, setDragging] = useState(false);
     const { factor, stepNames } = choices.length;
     const pins = pinsOf(view.findings);
+    const unread = unreadOf(problems, section, view, choices).find(({ part }) => part !== null);
     const rows = rowsOf(group, section, view, choices);
     const row = rows.find(({ id }) => id === picked);
 
@@ -169,7 +171,7 @@ function Design(props: SectionPage) {
         setPicked('#basket');
         toFields();
     };
-    const findings = { view, pins, stale, length: choices.length, onPick: show, onMend: mend };
+    const findings = { view, pins, stale: unread !== undefined, length: choices.length, onPick: show, onMend: mend };
 
     return (
         <Frame title="Section" area="Section" frame={frame} dragging={dragging}>
@@ -234,11 +236,25 @@ function Design(props: SectionPage) {
                                 color={stale ? 'caution' : 'quiet'}
                                 ml="auto"
                             >
-                                {stale
-                                    ? 'something cannot be read yet'
-                                    : pins.size === 0
-                                      ? 'nothing to mend'
-                                      : `${pins.size} to look at`}
+                                {unread !== undefined ? (
+                                    <chakra.button
+                                        type="button"
+                                        textDecoration="underline"
+                                        cursor="pointer"
+                                        onClick={() => {
+                                            pick(unread.part ?? '');
+                                            toFields();
+                                        }}
+                                    >
+                                        cannot be read yet: {unread.name}
+                                    </chakra.button>
+                                ) : stale ? (
+                                    'on the cut sheet something cannot be read yet'
+                                ) : pins.size === 0 ? (
+                                    'nothing to mend'
+                                ) : (
+                                    `${pins.size} to look at`
+                                )}
                             </Box>
                         }
                     >

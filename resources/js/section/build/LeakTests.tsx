@@ -65,7 +65,9 @@ export function LeakTests({
             })}
             <Button
                 mt="2"
-                onClick={() => onChange([...tests, { day: choices.today, levelMm: '', result: 'dry', note: '' }])}
+                onClick={() =>
+                    onChange([...tests, { day: choices.today, levelMm: choices.brim, result: 'dry', note: '' }])
+                }
             >
                 Add a leak test
             </Button>

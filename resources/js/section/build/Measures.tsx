@@ -26,7 +26,18 @@ export function Measures({
     ];
     return (
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Measured places of the baffles">
-            <chakra.table fontSize="sm" minW="820px" width="100%">
+            <chakra.table
+                fontSize="sm"
+                minW="820px"
+                width="100%"
+                css={{
+                    '@media print': {
+                        minWidth: 0,
+                        fontSize: '8.5pt',
+                        '& input': { minWidth: 0, width: '100%', px: 1 },
+                    },
+                }}
+            >
                 <chakra.caption srOnly>
                     From the inner face of the inlet wall to the near face of each baffle, in {choices.unit}
                 </chakra.caption>

@@ -28,6 +28,8 @@ export interface BuildStep {
 }
 
 export interface BuildView {
+    /** Whether a sump is built; chambers that came with their tank are not. */
+    isSump: boolean;
     steps: BuildStep[];
     findings: Finding[];
     waterNotBefore: string | null;
@@ -46,4 +48,6 @@ export interface BuildChoices {
     corners: [string, string][];
     results: [string, string][];
     today: string;
+    /** Full to the brim, as typed. */
+    brim: string;
 }

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { shopLength } from '../../lib/shopLength';
+import { shopLength, typedLength } from '../../lib/shopLength';
 import { Button } from '../../parts/Button';
 import { CheckField } from '../../parts/CheckField';
 import { ChoiceField } from '../../parts/ChoiceField';
@@ -98,7 +98,10 @@ export function BasketFields({
                             value={layer.kind}
                             options={choices.layers.map(([kind, label]) => [kind, label] as const)}
                             onPick={(kind) =>
-                                setLayer(layer.id, isPad(kind) ? { kind, heightMm: layer.heightMm ?? '' } : { kind })
+                                setLayer(
+                                    layer.id,
+                                    isPad(kind) ? { kind, heightMm: layer.heightMm ?? typedLength(20, mm) } : { kind },
+                                )
                             }
                         />
                         <ChoiceField
@@ -138,7 +141,12 @@ export function BasketFields({
             <Box display="flex" gap="2" mt="3">
                 <Button
                     onClick={() =>
-                        setUse({ layers: [...layers, { id: newId(), shelf: 1, kind: 'coarse-pad', heightMm: '' }] })
+                        setUse({
+                            layers: [
+                                ...layers,
+                                { id: newId(), shelf: 1, kind: 'coarse-pad', heightMm: typedLength(20, mm) },
+                            ],
+                        })
                     }
                 >
                     Add a pad

@@ -1,4 +1,5 @@
 import { Box } from '@chakra-ui/react';
+import { typedLength } from '../../lib/shopLength';
 import { BasisNote } from '../../parts/BasisNote';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
@@ -62,7 +63,16 @@ export function WorkshopFields({
                     mt="2"
                     onClick={() =>
                         onChange({
-                            pads: [...pads, { id: newId(), name: 'Pad', lengthMm: '', widthMm: '', count: '1' }],
+                            pads: [
+                                ...pads,
+                                {
+                                    id: newId(),
+                                    name: 'Pad',
+                                    lengthMm: typedLength(200, mm),
+                                    widthMm: typedLength(100, mm),
+                                    count: '1',
+                                },
+                            ],
                         })
                     }
                 >

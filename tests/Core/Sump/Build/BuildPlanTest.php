@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Ithys\Document\Refused;
 use Ithys\Finding;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Build\BuildDocument;
@@ -24,6 +25,8 @@ use Ithys\Sump\SumpWater;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
 use Ithys\Sump\Vessel;
+use Ithys\Water\Display;
+use Tests\Support\Sketched;
 use Tests\Support\Sumps;
 
 function dayOf(string $day): DateTimeImmutable
@@ -267,3 +270,26 @@ it('refuses with a sentence at the place', function (array $typed, string $at, s
     ],
     'a cure of no time' => [['cureHours' => '0'], 'cureHours', 'between'],
 ]);
+
+it('builds a basket and tries the chambers out where the chambers came with the tank', function (): void {
+    $tank = Sketched::tank(Display::box(600, 300, 380), 600.0);
+    $plan = new BuildPlan(Sketched::behind()->review($tank), new BuildRecord);
+    expect(stepKeys($plan))->toBe([
+        'basket-marks', 'basket', 'basket-cure', 'basket-fill', 'basket-in', 'run', 'power-cut', 'block-slots',
+    ]);
+    $says = static fn (BuildPlan $of, string $key): string => (new Words(UnitSystem::Metric))->say(
+        array_values(array_filter($of->steps(), static fn (BuildStep $step): bool => $step->key === $key))[0]->says,
+    );
+    // (300 - 40) / 3 = 86.7 mm from ledge to ledge; 166 x 91 x 68.7 mm of room on a shelf are 1.04 L.
+    expect($says($plan, 'basket-marks'))->toContain('0 mm, 87 mm, 173 mm')
+        ->and($says($plan, 'basket-fill'))
+        ->toBe('Shelf 3: nothing said, room for 1.04 L. Shelf 2: Activated carbon. Shelf 1: Coarse pad of 20 mm.')
+        ->and($says($plan, 'basket-in'))->toContain('In chamber 2, its foot 20 mm over the floor')
+        ->and($says($plan, 'power-cut'))->toContain('The display should come to rest at 310 mm')
+        ->and($says($plan, 'block-slots'))->toContain('before it draws air');
+    $unknown = new BuildPlan(Sketched::behind()->review(Sketched::tank(Display::volume(60), 600.0)), new BuildRecord);
+    expect($says($unknown, 'power-cut'))->toContain('is not reckoned')
+        ->and($says($unknown, 'block-slots'))->toContain('is not reckoned')
+        ->and(stepKeys(new BuildPlan(Sketched::behind(['workshop' => []])->review($tank), new BuildRecord)))
+        ->toBe(['run', 'power-cut', 'block-slots']);
+});
