@@ -10,8 +10,8 @@ final class Unfinished
     /**
      * @param  array<mixed>  $typed
      * @param  list<string>  $places  as {@see Refused} names them
-     * @param  array<string, non-empty-list<string>>  $parts  the way to a part by how a place in it begins, with a * for
-     *   its id; a figure elsewhere is left out by itself
+     * @param  array<string, non-empty-list<string>>  $parts  the way to a part by how a place in it begins, with a *
+     *   for its id; a figure elsewhere is left out by itself
      * @return array<mixed>
      */
     public static function leftOut(array $typed, array $places, array $parts): array

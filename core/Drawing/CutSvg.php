@@ -65,13 +65,13 @@ final class CutSvg
             $lines = [
                 $panel->label,
                 $reader->say($panel->size()),
-                ...$panel->insideMm === null || $panel->outsideMm === null
+                ...$panel->set === null
                     ? []
                     : [
                         sprintf(
                             '%s inside, %s from outside',
-                            $reader->say(Quantity::mm($panel->insideMm)),
-                            $reader->say(Quantity::mm($panel->outsideMm)),
+                            $reader->say(Quantity::mm($panel->set->insideMm)),
+                            $reader->say(Quantity::mm($panel->set->outsideMm)),
                         ),
                     ],
             ];

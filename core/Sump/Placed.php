@@ -37,6 +37,20 @@ final readonly class Placed
             : $level - $this->standMm - $this->depth->leastMm;
     }
 
+    public function inChamber(int $chamber): self
+    {
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->name,
+            $chamber,
+            $this->size,
+            $this->standMm,
+            $this->depth,
+            $this->item,
+        );
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -167,7 +167,11 @@ final class Proposal
                 Kind::ReturnPump => [DeviceKind::Pump, $return, 'return-pump'],
                 Kind::FeedPump => [DeviceKind::Pump, 0, 'feed-pump'],
                 Kind::Reactor, Kind::AlgaeReactor => [DeviceKind::Other, max(0, $return - 1), 'reactor'],
-                Kind::Bag, Kind::Basket => [DeviceKind::Other, max(0, $return - 1), 'media'],
+                // Behind a display a basket is made to its chamber; see basket().
+                Kind::Basket => $section->front === null
+                    ? [DeviceKind::Other, max(0, $return - 1), 'media']
+                    : null,
+                Kind::Bag => [DeviceKind::Other, max(0, $return - 1), 'media'],
                 default => null,
             };
             $isPlaced
@@ -237,7 +241,12 @@ final class Proposal
      */
     public static function trays(Section $section, ?Path $path = null): array
     {
-        $weir = $section->inside->baffles[0]->topMm
+        // The first that stands holds the water under the tray; one that hangs lets it through.
+        $standing = array_values(array_filter(
+            $section->inside->baffles,
+            static fn (Baffle $baffle): bool => ! $baffle->hangs(),
+        ));
+        $weir = $standing[0]->topMm
             ?? $section->assumptions->value(Assumed::ProposedBaffle) * $section->vessel->heightMm;
         $thickness = $section->assumptions->value(Assumed::ProposedTray);
         $rollers = $path?->itemsOf(Kind::Roller) ?? [];

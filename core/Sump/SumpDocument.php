@@ -18,7 +18,7 @@ final class SumpDocument
 {
     private const MOST_PARTS = 40;
 
-    /** The ways to parts by how their places begin: to those that stand in the water, and to those that are only cut. */
+    /** The ways to parts that stand in the water, by how their places begin; below those to what is only cut. */
     private const PARTS = [
         'baffle' => ['baffles', '*'],
         'placed' => ['placed', '*'],
@@ -44,7 +44,7 @@ final class SumpDocument
      * What can be read of a sump while it is typed.
      *
      * @param  array<mixed>  $typed
-     * @param  bool  $whole  whether a baffle, tray or device that cannot be read is waited for; what is only cut never is
+     * @param  bool  $whole  whether a baffle, tray or device that cannot be read is waited for; what is only cut is not
      * @return array{?SumpDesign, array<string, string>} and a sentence at every place that cannot be read
      */
     public static function partly(array $typed, UnitSystem $units, bool $whole): array

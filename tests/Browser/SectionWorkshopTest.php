@@ -182,7 +182,9 @@ it(
     function (): void {
         $browser = $this->browser;
         $browser->visit('/systems/1/section/sheet')->waitFor('Cut sheet: Stairwell reef')->waitFor('Add a pad');
-        expect($browser->text())->not->toContain('set, front')->toContain('Where they are set, from the front and from above');
+        expect($browser->text())
+            ->not->toContain('set, front')
+            ->toContain('Where they are set, from the front and from above');
         $browser->onPaper()->waitFor('Where they are set, from the front and from above')->waitFor('set, front');
         expect($browser->text())
             ->not->toContain('Add a pad')

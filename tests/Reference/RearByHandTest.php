@@ -18,8 +18,8 @@ use Tests\Support\Sketched;
 // evaporate a day. A basket for the first chamber: cavity 150 x 100 mm, 310 mm high on a foot of 10 mm, its front
 // 30 mm lower: at 290 mm.
 //
-// Weirs by Kindsvater and Carter 1957 (USBR Water Measurement Manual), drowned ones by Villemonte 1947; the gap by plane
-// Poiseuille flow (textbooks of fluid mechanics).
+// Weirs by Kindsvater and Carter 1957 (USBR Water Measurement Manual), drowned ones by Villemonte 1947; the gap by
+// plane Poiseuille flow (textbooks of fluid mechanics).
 
 function handRear(array $with = [], bool $sealed = true): SumpDesign
 {

@@ -128,8 +128,8 @@ it('is cut 397 mm wide, set at 300 and 600 mm inside and 310 and 610 mm from out
             fn ($panel): array => [
                 $panel->shape->widthMm,
                 $panel->shape->heightMm,
-                $panel->insideMm,
-                $panel->outsideMm,
+                $panel->set?->insideMm,
+                $panel->set?->outsideMm,
             ],
             $panels,
         ),

@@ -87,8 +87,8 @@ final class CutView
             'note' => $panel->note,
             'material' => $panel->stuff(),
             'edges' => $panel->edges(),
-            'insideMm' => $panel->insideMm,
-            'outsideMm' => $panel->outsideMm,
+            'insideMm' => $panel->set?->insideMm,
+            'outsideMm' => $panel->set?->outsideMm,
             'outline' => $panel->shape->outline,
             'holes' => array_map(static fn (CutHole $hole): array => $hole->toArray(), $panel->shape->holes),
         ];

@@ -33,6 +33,8 @@ use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
 use Ithys\Sump\WaterLines;
+use Ithys\Sump\Wish;
+use Ithys\Sump\Wishes;
 use Ithys\System\Setup;
 use Ithys\Water\Turnover;
 
@@ -104,7 +106,13 @@ final class SectionView
                 'emptied' => $lines($here->emptied),
             ],
             'findings' => FindingView::all($review->findings, $words),
-            'proposals' => self::proposals($section, $words->units, $setup->path, $drafts),
+            'proposals' => [
+                ...self::proposals($section, $words->units, $setup->path, $drafts),
+                'wishes' => self::wishes(
+                    Wishes::of($section, $design->litresPerHour($tank), $setup->path ?? $drafts[0] ?? null),
+                    $words,
+                ),
+            ],
             'water' => [
                 'freeboardMm' => $section->vessel->heightMm - $here->running->highestMm(),
                 'roomLitres' => $section->rimLitres() - $here->running->litres,
@@ -346,6 +354,22 @@ final class SectionView
                 $path?->furtherTanks() ?? [],
             ),
         ];
+    }
+
+    /**
+     * @param  list<Wish>  $wishes
+     * @return list<array<string, mixed>>
+     */
+    private static function wishes(array $wishes, Words $words): array
+    {
+        $typed = static fn (Baffle|Tray $part): array => SectionForm::texts($part->toArray(), $words->units, true);
+
+        return array_map(static fn (Wish $wish): array => [
+            'label' => $words->say($wish->label),
+            'chamber' => $wish->chamber,
+            'baffles' => array_map($typed, $wish->baffles),
+            'trays' => array_map($typed, $wish->trays),
+        ], $wishes);
     }
 
     /** @return ?array<string, mixed> */

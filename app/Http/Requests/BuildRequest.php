@@ -30,7 +30,7 @@ final class BuildRequest extends DocumentRequest
         }
     }
 
-    /** @return array{?BuildRecord, array<string, string>} what can be read of it, and a sentence at each place that cannot */
+    /** @return array{?BuildRecord, array<string, string>} what can be read of it; a sentence where it cannot */
     public function partly(): array
     {
         return BuildDocument::partly($this->typed(), $this->units(), $this->today());

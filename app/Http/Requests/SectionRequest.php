@@ -17,7 +17,7 @@ final class SectionRequest extends DocumentRequest
         return 'section';
     }
 
-    /** @return array{?SumpDesign, array<string, string>} what can be read of it, and a sentence at each place that cannot */
+    /** @return array{?SumpDesign, array<string, string>} what can be read of it; a sentence where it cannot */
     public function partly(): array
     {
         // A drawing waits for a part that is being typed; a cut sheet goes without it.

@@ -36,7 +36,7 @@ final readonly class BuildDocument
     }
 
     /**
-     * What can be read of a record while it is typed: a leak test or measure that is not finished holds nothing else up.
+     * What can be read of a record while it is typed: a leak test or measure that is not finished holds nothing up.
      *
      * @param  array<mixed>  $typed
      * @return array{?BuildRecord, array<string, string>} and a sentence at every place that cannot be read

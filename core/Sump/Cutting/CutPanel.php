@@ -17,13 +17,8 @@ final readonly class CutPanel
         public string $label,
         public CutShape $shape,
         public string $note = '',
-        /**
-         * From the inner face of the inlet wall to the near face of the panel, mm; null for what is not set along the
-         * sump.
-         */
-        public ?float $insideMm = null,
-        /** The same from the outer face of that wall, as a check on the tape, mm. */
-        public ?float $outsideMm = null,
+        /** Where it is set along the sump; null for what is not. */
+        public ?SetAt $set = null,
         public int $count = 1,
         /** Of a baffle; what else is cut is of the usual stuff of its kind. */
         public ?Material $material = null,
@@ -91,8 +86,7 @@ final readonly class CutPanel
             $this->label,
             $shape,
             $this->note,
-            $this->insideMm,
-            $this->outsideMm,
+            $this->set,
             $this->count,
             $this->material,
         );

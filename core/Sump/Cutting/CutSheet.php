@@ -204,8 +204,7 @@ final readonly class CutSheet
             "{$number}. {$baffle->kind->label()}",
             new CutShape($width, $height, $baffle->thicknessMm, $outline),
             $baffle->hangs() ? 'hangs clear of the floor' : ($relief > 0.0 ? 'lower corners relieved' : ''),
-            $baffle->atMm,
-            $baffle->atMm + $section->vessel->wallMm,
+            new SetAt($baffle->atMm, $baffle->atMm + $section->vessel->wallMm),
             material: $baffle->material($section->vessel->material),
         );
     }

@@ -24,7 +24,8 @@ final class CombOfAcrylic implements Rule
                     ->at($baffle->id)
                     ->because(
                         'Nobody cuts teeth into glass by hand.',
-                        'Silicone holds less well on acrylic: leave it a comb that lifts out, in a channel of two strips.',
+                        'Silicone holds less well on acrylic: leave it a comb that lifts out, in a channel of two '
+                            .'strips.',
                     );
             }
         }

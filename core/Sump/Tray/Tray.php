@@ -26,6 +26,11 @@ final readonly class Tray
     ) {
     }
 
+    public function inChamber(int $chamber): self
+    {
+        return new self($this->id, $this->kind, $chamber, $this->topMm, $this->thicknessMm, $this->openings);
+    }
+
     public function undersideMm(): float
     {
         return $this->topMm - $this->thicknessMm;

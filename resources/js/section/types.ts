@@ -326,6 +326,8 @@ export interface SectionView {
         trays: Record<string, TypedTray>;
         openings: Record<string, TypedOpening>;
         basket: TypedBasket;
+        /** Parts that together do what is wanted; they stand behind what is in their chamber. */
+        wishes: { label: string; chamber: number; baffles: TypedBaffle[]; trays: TypedTray[] }[];
         /** Further tanks of the path. */
         tanks: { line: string; name: string }[];
     };

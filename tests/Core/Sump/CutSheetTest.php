@@ -79,7 +79,10 @@ it('cuts each baffle to the inner width less the silicone, and to its own height
 // Common practice: 9 in inside to inside is 9 1/4 in from the outside with a wall of a quarter inch.
 it('says where to set it, inside and from the outside as a check', function (): void {
     $weir = CutSheet::of(cutSection())->panels[0];
-    expect($weir->insideMm / 25.4)->toAgreeWith(9.0, 1e-9)->and($weir->outsideMm / 25.4)->toAgreeWith(9.25, 1e-9);
+    expect($weir->set->insideMm / 25.4)
+        ->toAgreeWith(9.0, 1e-9)
+        ->and($weir->set->outsideMm / 25.4)
+        ->toAgreeWith(9.25, 1e-9);
 });
 
 it('cuts a comb that is open by its share, slots within the sheet', function (float $share): void {
@@ -195,7 +198,7 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
         ->and($found['units'])
         ->toBe($units === UnitSystem::Metric ? [4, 1] : [1, 0])
         ->and(implode(' ', $found['texts']))
-        ->toContain($units === UnitSystem::Metric ? 'one unit of this drawing is 1 mm' : 'one unit of this drawing is 1 in')
+        ->toContain('one unit of this drawing is '.($units === UnitSystem::Metric ? '1 mm.' : '1 in.'))
         ->and($found['texts'])
         ->toContain(
             '1. Weir baffle',

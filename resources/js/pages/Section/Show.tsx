@@ -19,7 +19,7 @@ import { InForce } from '../../section/InForce';
 import { SaveBar } from '../../section/SaveBar';
 import { SectionFile } from '../../section/SectionFile';
 import { SectionTabs } from '../../section/SectionTabs';
-import { type TypedPlaced } from '../../section/types';
+import { type SectionView, type TypedPlaced } from '../../section/types';
 import { unreadOf } from '../../section/unread';
 import { type SectionPage, useSection } from '../../section/useSection';
 import { FindingSheet, Findings } from '../../section/workbench/Findings';
@@ -141,11 +141,33 @@ function Design(props: SectionPage) {
             change(next);
         }
     };
+    /** What stands behind baffles that are added in a chamber counts as so many chambers on; the return pump with its chamber. */
+    const movedOn = (chamber: number, more: number) => ({
+        placed: section.placed.map((one) =>
+            one.chamber > chamber ||
+            (chamber === view.chambers.length - 1 && one.kind === 'pump' && one.chamber === chamber)
+                ? { ...one, chamber: one.chamber + more }
+                : one,
+        ),
+        trays: section.trays.map((one) => (one.chamber > chamber ? { ...one, chamber: one.chamber + more } : one)),
+    });
+    const grant = ({ chamber, baffles, trays }: SectionView['proposals']['wishes'][number]) => {
+        const mine = <T extends { id: string }>(list: T[]) => list.map((one) => ({ ...one, id: mark(one.id) }));
+        const moved = movedOn(chamber, baffles.length);
+        const [newBaffles, newTrays] = [mine(baffles), mine(trays)];
+        set({
+            baffles: [...section.baffles, ...newBaffles],
+            placed: moved.placed,
+            trays: [...moved.trays, ...newTrays],
+        });
+        setPicked(newTrays[0]?.id ?? newBaffles[0]?.id ?? null);
+        toFields();
+    };
     const add = (kind: string) => {
         const id = mark(kind);
         const proposed = view.proposals.baffles[kind] ?? [];
         const added = proposed.map((one, i) => ({ ...one, id: proposed.length > 1 ? `${id}-${'abc'[i] ?? i}` : id }));
-        set({ baffles: [...section.baffles, ...added] });
+        set({ baffles: [...section.baffles, ...added], ...movedOn(view.chambers.length - 1, added.length) });
         setPicked(added[0]?.id ?? null);
         toFields();
     };
@@ -332,6 +354,15 @@ function Design(props: SectionPage) {
                             >
                                 {group === 'baffles' && (
                                     <>
+                                        {view.proposals.wishes.map((wish) => (
+                                            <Button
+                                                key={wish.label}
+                                                minH={{ base: '44px', md: '30px' }}
+                                                onClick={() => grant(wish)}
+                                            >
+                                                {wish.label}
+                                            </Button>
+                                        ))}
                                         {choices.kinds.map(([kind, , says, short]) => (
                                             <Adding key={kind} title={says} label={short} onClick={() => add(kind)} />
                                         ))}

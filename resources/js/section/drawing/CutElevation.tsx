@@ -1,9 +1,11 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { shopLength } from '../../lib/shopLength';
 import { type Choices, type SectionView } from '../types';
-import { type Label, LETTER, settle } from './labels';
+import { type Label, type LabelBox, LETTER, settle } from './labels';
 import { Dimension, Fill, Stroke, Text } from './marks';
-import { LEFT, WIDTH, scaleOf } from './scale';
+import { LEFT, WIDTH } from './scale';
+
+const TALL = 330;
 
 /** Where the sheets are set, from the front and without water: the heights of their edges, gaps and ledges over the floor. */
 export function CutElevation({
@@ -15,7 +17,13 @@ export function CutElevation({
     toTheLeft: boolean;
     length: Choices['length'];
 }) {
-    const { perMm, span } = scaleOf(view, toTheLeft);
+    // Without the words beside it there is room to draw it larger than on the stage.
+    const perMm = Math.min((WIDTH - LEFT - 24) / (view.lengthMm + 2 * view.wallMm), TALL / view.heightMm);
+    const x = (value: number) => LEFT + (toTheLeft ? view.lengthMm - value : value) * perMm;
+    const span = (from: number, to: number) => ({
+        x: Math.min(x(from), x(to)),
+        width: Math.abs(x(to) - x(from)),
+    });
     const top = 34;
     const y = (mm: number) => top + (view.heightMm - mm) * perMm;
     const mm = (value: number) => shopLength(value, length.unit);
@@ -61,7 +69,12 @@ export function CutElevation({
                             x: middle + 8,
                             y: y(baffle.topMm) + 14,
                             anchor: 'start',
-                            elsewhere: [[0, 18]],
+                            elsewhere: [
+                                [0, 20],
+                                [-24 - 15 * LETTER, 0],
+                                [-24 - 15 * LETTER, 24],
+                                [-24 - 15 * LETTER, 60],
+                            ],
                         },
                     ]
                   : [own];
@@ -80,6 +93,16 @@ export function CutElevation({
                     [0, -16],
                 ],
             };
+        }),
+    ];
+    const lines: LabelBox[] = [
+        ...view.baffles.map((baffle) => {
+            const at = span(baffle.atMm, baffle.atMm + baffle.thicknessMm);
+            return { left: at.x, right: at.x + Math.max(3, at.width), top: y(baffle.edgeMm), bottom: y(baffle.gapMm) };
+        }),
+        ...view.trays.map((tray) => {
+            const at = span(tray.fromMm, tray.toMm);
+            return { left: at.x, right: at.x + at.width, top: y(tray.topMm), bottom: y(tray.topMm - tray.thicknessMm) };
         }),
     ];
     return (
@@ -127,7 +150,7 @@ export function CutElevation({
                         </g>
                     );
                 })}
-                {settle(labels).map((label) => (
+                {settle(labels, lines).map((label) => (
                     <Text key={label.key} x={label.x} y={label.y} anchor={label.anchor} halo>
                         {label.text}
                     </Text>

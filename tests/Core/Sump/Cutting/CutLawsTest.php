@@ -209,7 +209,7 @@ it('cuts no baffle wider than the sump less the silicone, and none that is not i
                 ->toBe($section->vessel->widthMm - 3.0)
                 ->and($panels[$i]->shape->heightMm)
                 ->toBe($baffle->edgeMm(Assumptions::standard()) - $baffle->gapMm)
-                ->and($panels[$i]->outsideMm - $panels[$i]->insideMm)
+                ->and($panels[$i]->set->outsideMm - $panels[$i]->set->insideMm)
                 ->toAgreeWith($section->vessel->wallMm, 1e-9);
         }
         $ids = array_map(fn (CutPanel $panel): string => $panel->id, $panels);
