@@ -39,7 +39,10 @@ function CutSheet(props: SectionPage) {
                 <chakra.h1 fontSize="xl" flex="1">
                     Cut sheet: {frame.name}
                 </chakra.h1>
-                <SaveBar draft={draft} unsaved="a sump to start from, not saved" />
+                <SaveBar
+                    draft={draft}
+                    unsaved={`${view.front === null ? 'a sump' : 'chambers'} to start from, not saved`}
+                />
                 <Button onClick={() => window.print()} _print={{ display: 'none' }}>
                     Print
                 </Button>

@@ -84,7 +84,12 @@ function Design(props: SectionPage) {
     // What was picked or added a moment ago is drawn first, so that a key that follows at once meets it.
     const toFields = () => {
         flushSync(() => undefined);
-        document.querySelector<HTMLElement>('[data-inspector] :is(input, select)')?.focus();
+        const field = document.querySelector<HTMLInputElement>('[data-inspector] :is(input, select)');
+        field?.focus();
+        // As by Tab: what is typed next replaces what stands there.
+        if (field instanceof HTMLInputElement) {
+            field.select();
+        }
     };
     useHotkeys('1,2,3,4,5', (_, { keys }) => {
         const name = GROUPS[Number(keys?.[0]) - 1]?.[0];
@@ -214,7 +219,11 @@ function Design(props: SectionPage) {
                         <Box display="flex" flexWrap="wrap" columnGap="5" alignItems="center">
                             <SectionTabs systemId={frame.id} tab="Design" />
                             <Box flex="1" />
-                            <SaveBar draft={draft} unsaved="a drawing to start from, not saved" inForce={inForce}>
+                            <SaveBar
+                                draft={draft}
+                                unsaved={`${view.front === null ? 'a sump' : 'chambers'} to start from, not saved`}
+                                inForce={inForce}
+                            >
                                 <Button
                                     onClick={() => setForce(!force)}
                                     aria-expanded={force}
