@@ -94,6 +94,10 @@ enum Assumed: string
     case TrayClearance = 'tray-clearance';
     case SockClearance = 'sock-clearance';
     case DryChamber = 'dry-chamber';
+    case ReturnOverPump = 'return-over-pump';
+    case UnderOverWater = 'under-over-water';
+    case UsefulLift = 'useful-lift';
+    case FlowShort = 'flow-short';
     case LeakBrim = 'leak-brim';
     case OutOfSquare = 'out-of-square';
     case LevelSure = 'level-sure';

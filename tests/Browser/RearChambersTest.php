@@ -71,7 +71,8 @@ it('keeps to 390 px and a wet finger, and to inches', function (): void {
     $browser = $this->browser = new Browser($this->server->url, 390, 844, dark: true);
     $browser->signIn()->visit('/systems/2/section?part=%23basket')->waitFor('Cavity, along');
     $small = $browser->script(<<<'JS'
-        return [...document.querySelectorAll('main button, main input:not([type=checkbox]):not([type=file]), main select')]
+        return [...document.querySelectorAll(
+            'main button, main input:not([type=checkbox]):not([type=file]), main select')]
             .filter((element) => element.offsetParent !== null && element.getBoundingClientRect().height < 43.5)
             .map((element) => element.textContent || element.getAttribute('aria-label'));
         JS);

@@ -15,23 +15,25 @@ use Ithys\Sump\Cutting\BasketUse;
 use Ithys\Sump\Rear\BasketFlow;
 
 /** A media basket goes into its chamber under the lid, takes the flow over its front, and holds what is put on it. */
-final class BasketInPlace implements Rule
+final class BasketInPlace extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
+    {
+        return '#basket';
+    }
+
+    protected function findings(Situation $here): iterable
     {
         $basket = $here->workshop->basket;
         $front = $here->section->front;
-        if ($basket?->use === null || $front === null) {
-            return;
-        }
-        $findings = [
-            ...$this->goesIn($here, $basket, $basket->use),
-            ...$this->layers($here, $basket, $basket->use),
-            ...$this->flow($here, $basket, $basket->use, $front->viscosity),
-        ];
-        foreach ($findings as $finding) {
-            yield $finding->at('#basket');
-        }
+
+        return $basket?->use === null || $front === null
+            ? []
+            : [
+                ...$this->goesIn($here, $basket, $basket->use),
+                ...$this->layers($here, $basket, $basket->use),
+                ...$this->flow($here, $basket, $basket->use, $front->viscosity),
+            ];
     }
 
     /** @return list<Finding> */

@@ -13,22 +13,19 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** What the return can push up while the drain is blocked fits in the display, or has another way down. */
-final class BlockedDrain implements Rule
+final class BlockedDrain extends PinnedRule
 {
     private const WHY = 'A blocked drain or a lost siphon pumps the return chamber into the display.';
 
     private const MEND = 'Raise the pump, run the return chamber lower or make it smaller, or add an emergency drain '
         .'that splashes as an alarm.';
 
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#display');
-        }
+        return '#display';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         if (! $here->flowIsKnown) {
             return [$this->unknown('How high the water stands over the baffles is not known without the flow.')];

@@ -10,17 +10,14 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** The drain carries what the return gives. */
-final class DrainCarries implements Rule
+final class DrainCarries extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#drain');
-        }
+        return '#drain';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $drain = $here->plumbing->drain->carries($here->assumptions, $here->viscosity);
         if ($drain === null && $here->plumbing->drain->isThere()) {

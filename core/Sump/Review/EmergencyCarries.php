@@ -10,17 +10,14 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** An emergency pipe is there and carries all of the return alone. */
-final class EmergencyCarries implements Rule
+final class EmergencyCarries extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#emergency');
-        }
+        return '#emergency';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $carries = $here->plumbing->emergency->carries($here->assumptions, $here->viscosity);
         if ($carries === null && $here->plumbing->emergency->isThere()) {

@@ -8,17 +8,14 @@ use Ithys\Finding;
 use Ithys\Severity;
 
 /** How much water goes through the sump is known. */
-final class FlowUnknown implements Rule
+final class FlowUnknown extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#pump');
-        }
+        return '#pump';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         if (! $here->flowIsKnown) {
             yield Finding::of(

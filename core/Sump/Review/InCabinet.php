@@ -10,17 +10,14 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** The sump goes into its cabinet. */
-final class InCabinet implements Rule
+final class InCabinet extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#cabinet');
-        }
+        return '#cabinet';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $vessel = $here->section->vessel;
         $cabinet = $here->section->cabinet;

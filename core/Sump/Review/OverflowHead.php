@@ -10,17 +10,14 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** The display falls at least by the water that stands over the edge of its overflow. */
-final class OverflowHead implements Rule
+final class OverflowHead extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#overflow');
-        }
+        return '#overflow';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $head = $here->plumbing->overflow()?->headMm($here->litresPerHour);
         $fall = $here->section->drainDown->display->fallMm;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
-use Ithys\Finding;
 use Ithys\Path\Choice;
 use Ithys\Path\Kind;
 use Ithys\Path\Review\MixedFittings;
@@ -12,7 +11,7 @@ use Ithys\Quantity\Text;
 use Ithys\Sump\PipeSystem;
 
 /** Metric and inch parts do not meet. */
-final class PipesMate implements Rule
+final class PipesMate extends PinnedRule
 {
     /** The items of the path that say of what fittings a part is, where the plumbing does not. */
     private const ITEMS = [
@@ -21,15 +20,12 @@ final class PipesMate implements Rule
         'drain' => [Kind::Drain],
     ];
 
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#joints');
-        }
+        return '#joints';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         foreach (PipeSystem::PARTS as $part => [$label, $joined]) {
             foreach ($joined as $other) {

@@ -12,20 +12,17 @@ use Ithys\Remedy;
 use Ithys\Severity;
 
 /** What comes down in a power cut fits under the rim. */
-final class PowerCut implements Rule
+final class PowerCut extends PinnedRule
 {
     private const WHY = 'When the pump stops, every tank on the sump drains to its lowest siphon point, and its pipes '
         .'and overflow with it.';
 
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#display');
-        }
+        return '#display';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $missing = $here->missingOfPowerCut();
         $margin = $here->assumptions->of(Assumed::RimMargin);

@@ -11,15 +11,20 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Where the water of a display and of the chambers behind it comes to rest in a power cut. */
-final class PowerCutBehind implements Rule
+final class PowerCutBehind extends PinnedRule
 {
     private const WHY = 'The display runs down to the foot of the slots, and back through the return until its mouth '
         .'draws air.';
 
-    public function judge(Situation $here): iterable
+    protected function pin(): string
+    {
+        return '#rear';
+    }
+
+    protected function findings(Situation $here): iterable
     {
         if ($here->section->front !== null) {
-            yield $this->finding($here)->at('#rear');
+            yield $this->finding($here);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Path\Line;
 use Ithys\Quantity\Quantity;
@@ -11,17 +12,14 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** The return gives what the display and the further tanks ask for together. */
-final class PumpFeedsAll implements Rule
+final class PumpFeedsAll extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#pump');
-        }
+        return '#pump';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $loop = $here->plumbing->returnLoop($here->assumptions, $here->viscosity);
         $further = $here->path?->furtherTanks() ?? [];
@@ -48,7 +46,7 @@ final class PumpFeedsAll implements Rule
             display: Quantity::perHour($asked),
             gives: Quantity::perHour($loop->litresPerHour),
         );
-        yield $loop->litresPerHour < 0.95 * $sum
+        yield $loop->litresPerHour < $here->assumptions->value(Assumed::FlowShort) * $sum
             ? Finding::of(Severity::Caution, 'pump-feeds-few', 'The return does not feed all tanks', $figures)
                 ->because(
                     'What one tank gets, another lacks.',

@@ -4,26 +4,21 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** The return pump reaches the height it has to lift to. */
-final class PumpLifts implements Rule
+final class PumpLifts extends PinnedRule
 {
-    /** Below this part of its greatest height a pump still gives a useful flow. */
-    private const USEFUL = 0.75;
-
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#pump');
-        }
+        return '#pump';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $curve = $here->plumbing->pump->curve();
         $lift = $here->plumbing->return->heightMm;
@@ -49,7 +44,7 @@ final class PumpLifts implements Rule
             Text::of(
                 'Take a pump of at least {wanted} of greatest height, or measure the lift from the water of the return '
                     .'chamber, not from the floor.',
-                wanted: Quantity::length($lift / self::USEFUL),
+                wanted: Quantity::length($lift / $here->assumptions->value(Assumed::UsefulLift)),
             ),
         );
     }

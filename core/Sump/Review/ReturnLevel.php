@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -11,20 +12,14 @@ use Ithys\Remedy;
 use Ithys\Severity;
 
 /** The water of the return chamber stands between the least its pump takes and the rim. */
-final class ReturnLevel implements Rule
+final class ReturnLevel extends PinnedRule
 {
-    /** How far over the least of its pump a chamber is proposed to run, mm. */
-    private const OVER_PUMP = 60.0;
-
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#water');
-        }
+        return '#water';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $water = $here->section->water;
         $rim = $here->section->vessel->heightMm;
@@ -40,6 +35,7 @@ final class ReturnLevel implements Rule
                 ),
             )->because('It would run out.', 'Run the return chamber lower.');
         }
+        $clear = ceil($water->pumpMinimumMm + $here->assumptions->value(Assumed::ReturnOverPump));
         if ($water->pumpMinimumMm >= $water->returnLevelMm) {
             yield Finding::of(
                 Severity::Fault,
@@ -56,11 +52,11 @@ final class ReturnLevel implements Rule
             )->mendedBy(new Remedy(
                 Text::of(
                     'Run the return chamber at {level}',
-                    level: Quantity::mm(ceil($water->pumpMinimumMm + self::OVER_PUMP)),
+                    level: Quantity::mm($clear),
                 ),
                 '',
                 'returnLevelMm',
-                ceil($water->pumpMinimumMm + self::OVER_PUMP),
+                $clear,
             ));
         }
     }

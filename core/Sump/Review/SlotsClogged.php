@@ -11,14 +11,19 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** What the pump takes out of the chambers while their slots are clogged stays in the display. */
-final class SlotsClogged implements Rule
+final class SlotsClogged extends PinnedRule
 {
     private const WHY = 'Algae, snails or a pad before the slots hold the water back, and the pump goes on.';
 
-    public function judge(Situation $here): iterable
+    protected function pin(): string
+    {
+        return '#rear';
+    }
+
+    protected function findings(Situation $here): iterable
     {
         if ($here->section->front !== null) {
-            yield $this->finding($here)->at('#rear');
+            yield $this->finding($here);
         }
     }
 

@@ -12,17 +12,18 @@ use Ithys\Severity;
 use Ithys\Sump\Rear\RearWall;
 
 /** The slots before rear chambers carry the flow and draw the surface. */
-final class SlotsDraw implements Rule
+final class SlotsDraw extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
+    {
+        return '#rear';
+    }
+
+    protected function findings(Situation $here): iterable
     {
         $wall = $here->section->inside->rear;
-        if ($wall === null) {
-            return;
-        }
-        foreach ([...$this->drawn($here, $wall), ...$this->running($here, $wall)] as $finding) {
-            yield $finding->at('#rear');
-        }
+
+        return $wall === null ? [] : [...$this->drawn($here, $wall), ...$this->running($here, $wall)];
     }
 
     /** @return list<Finding> whether the slots can be as they are drawn */

@@ -10,17 +10,14 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** The reservoir of the top-off fits, should its switch stick. */
-final class TopOffStuck implements Rule
+final class TopOffStuck extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#top-off');
-        }
+        return '#top-off';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $reservoir = $here->section->water->reservoirLitres;
         if ($reservoir === null || ! $here->flowIsKnown) {

@@ -11,17 +11,14 @@ use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** How long the top-up may fail. */
-final class TopUp implements Rule
+final class TopUp extends PinnedRule
 {
-    public function judge(Situation $here): iterable
+    protected function pin(): string
     {
-        foreach ($this->findings($here) as $finding) {
-            yield $finding->at('#top-off');
-        }
+        return '#top-off';
     }
 
-    /** @return iterable<Finding> */
-    private function findings(Situation $here): iterable
+    protected function findings(Situation $here): iterable
     {
         $days = $here->daysToGulp();
         if ($days === null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -13,9 +14,6 @@ use Ithys\Severity;
 /** The top of a hanging baffle stands out of the water. */
 final class UnderTopWet implements Rule
 {
-    /** How far it should stand out of the water, mm: a wave. */
-    private const STANDS_OUT = 20.0;
-
     public function judge(Situation $here): iterable
     {
         foreach ($here->section->inside->baffles as $i => $baffle) {
@@ -23,6 +21,7 @@ final class UnderTopWet implements Rule
             if (! $baffle->hangs() || $here->litresPerHour <= 0.0 || $level <= $baffle->topMm) {
                 continue;
             }
+            $clear = ceil($level + $here->assumptions->value(Assumed::UnderOverWater));
             yield Finding::of(
                 Severity::Caution,
                 'under-top-wet',
@@ -38,14 +37,14 @@ final class UnderTopWet implements Rule
                     'Bubbles and what floats go over its top instead of being held.',
                     Text::of(
                         'Raise its top to {top} or more.',
-                        top: Quantity::mm(ceil($level + self::STANDS_OUT)),
+                        top: Quantity::mm($clear),
                     ),
                 )
                 ->mendedBy(new Remedy(
-                    Text::of('Raise its top to {top}', top: Quantity::mm(ceil($level + self::STANDS_OUT))),
+                    Text::of('Raise its top to {top}', top: Quantity::mm($clear)),
                     $baffle->id,
                     'topMm',
-                    ceil($level + self::STANDS_OUT),
+                    $clear,
                 ));
         }
     }
