@@ -9,7 +9,6 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Flow\Fitting;
 use Ithys\Flow\Throttle;
 use Ithys\Media\Medium;
-use Ithys\Path\Line;
 use Ithys\Path\Path;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
@@ -23,7 +22,6 @@ use Ithys\Sump\Cutting\LayerKind;
 use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
-use Ithys\Sump\Proposal;
 use Ithys\Sump\Review\Situation;
 use Ithys\Sump\Section;
 use Ithys\Sump\Standing;
@@ -33,8 +31,6 @@ use Ithys\Sump\Tray\OpeningKind;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
 use Ithys\Sump\WaterLines;
-use Ithys\Sump\Wish;
-use Ithys\Sump\Wishes;
 use Ithys\System\Setup;
 use Ithys\Water\Turnover;
 
@@ -106,13 +102,7 @@ final class SectionView
                 'emptied' => $lines($here->emptied),
             ],
             'findings' => FindingView::all($review->findings, $words),
-            'proposals' => [
-                ...self::proposals($section, $words->units, $setup->path, $drafts),
-                'wishes' => self::wishes(
-                    Wishes::of($section, $design->litresPerHour($tank), $setup->path ?? $drafts[0] ?? null),
-                    $words,
-                ),
-            ],
+            'proposals' => ProposalsView::of($section, $design->litresPerHour($tank), $setup->path, $drafts, $words),
             'water' => [
                 'freeboardMm' => $section->vessel->heightMm - $here->running->highestMm(),
                 'roomLitres' => $section->rimLitres() - $here->running->litres,
@@ -312,64 +302,6 @@ final class SectionView
             'toMm' => $chamber->toMm ?? $from,
             'openings' => $openings,
         ];
-    }
-
-    /**
-     * @param  list<Path>  $drafts
-     * @return array<string, mixed> parts to begin with, as typed
-     */
-    private static function proposals(Section $section, UnitSystem $units, ?Path $path, array $drafts): array
-    {
-        $waiting = [];
-        foreach ([...$path === null ? [] : [$path], ...$drafts] as $from) {
-            foreach (Proposal::fromPath($section, $from) as $placed) {
-                $waiting[$placed->item] ??= [$placed, $from === $path ? null : $from->name];
-            }
-        }
-        $typed = static fn (Baffle|Placed|Tray|Opening $part): array => SectionForm::texts(
-            $part->toArray(),
-            $units,
-            true,
-        );
-        $openings = [];
-        foreach (OpeningKind::cases() as $kind) {
-            $openings[$kind->value] = $typed($kind->usual($kind->value, $section->assumptions));
-        }
-
-        return [
-            'baffles' => array_map(
-                static fn (array $baffles): array => array_map($typed, $baffles),
-                Proposal::baffles($section),
-            ),
-            'devices' => array_map($typed, Proposal::devices($section)),
-            'fromPath' => array_map(
-                static fn (array $one): array => ['placed' => $typed($one[0]), 'draft' => $one[1]],
-                array_values($waiting),
-            ),
-            'trays' => array_map($typed, Proposal::trays($section, $path ?? $drafts[0] ?? null)),
-            'openings' => $openings,
-            'basket' => SectionForm::texts(Proposal::basket($section)->toArray(), $units, true),
-            'tanks' => array_map(
-                static fn (Line $line): array => ['line' => $line->id, 'name' => $line->title()],
-                $path?->furtherTanks() ?? [],
-            ),
-        ];
-    }
-
-    /**
-     * @param  list<Wish>  $wishes
-     * @return list<array<string, mixed>>
-     */
-    private static function wishes(array $wishes, Words $words): array
-    {
-        $typed = static fn (Baffle|Tray $part): array => SectionForm::texts($part->toArray(), $words->units, true);
-
-        return array_map(static fn (Wish $wish): array => [
-            'label' => $words->say($wish->label),
-            'chamber' => $wish->chamber,
-            'baffles' => array_map($typed, $wish->baffles),
-            'trays' => array_map($typed, $wish->trays),
-        ], $wishes);
     }
 
     /** @return ?array<string, mixed> */

@@ -1,11 +1,10 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { startTransition, useState } from 'react';
+import { useState } from 'react';
 import { flushSync } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
 import { type Finding } from '../../lib/page';
-import { readLength } from '../../lib/shopLength';
 import { Button } from '../../parts/Button';
 import { FieldGroup } from '../../parts/FieldGroup';
 import { ForceForm } from '../../parts/ForceForm';
@@ -19,14 +18,14 @@ import { InForce } from '../../section/InForce';
 import { SaveBar } from '../../section/SaveBar';
 import { SectionFile } from '../../section/SectionFile';
 import { SectionTabs } from '../../section/SectionTabs';
-import { type SectionView, type TypedPlaced } from '../../section/types';
 import { unreadOf } from '../../section/unread';
 import { type SectionPage, useSection } from '../../section/useSection';
 import { FindingSheet, Findings } from '../../section/workbench/Findings';
 import { Inspector } from '../../section/workbench/Inspector';
 import { PartList } from '../../section/workbench/PartList';
-import { type GroupName, GROUPS, changed, groupOf, rowsOf } from '../../section/workbench/rows';
+import { type GroupName, GROUPS, groupOf, rowsOf } from '../../section/workbench/rows';
 import { type SheetName, Stage, sheetsOf } from '../../section/workbench/Stage';
+import { useEdits } from '../../section/workbench/useEdits';
 
 /** What the focus comes to is scrolled clear of the drawing that stays in sight. */
 const CLEAR_OF_STAGE = {
@@ -49,7 +48,7 @@ function Design(props: SectionPage) {
             ? 'not in force'
             : `${now.same ? '' : 'an earlier drawing is '}in force since ${day(now.since)}`;
     const draft = useSection(props);
-    const { section, view, problems, stale, change, amend, set, text, mark, dirty, saved } = draft;
+    const { section, view, problems, stale, change, dirty, saved } = draft;
     // A link may name the part it leads to.
     const [asked] = useState(() => new URLSearchParams(window.location.search).get('part'));
     const [group, setGroup] = useState<GroupName>(asked === null ? 'baffles' : groupOf(asked, section));
@@ -58,7 +57,7 @@ function Design(props: SectionPage) {
     const sheet = sheetsOf(view).includes(asksFor) ? asksFor : 'front';
     const [picked, setPicked] = useState<string | null>(asked);
     const [dragging, setDragging] = useState(false);
-    const { factor, stepNames } = choices.length;
+    const { stepNames } = choices.length;
     const pins = pinsOf(view.findings);
     const unread = unreadOf(problems, section, view, choices).find(({ part }) => part !== null);
     const rows = rowsOf(group, section, view, choices);
@@ -99,106 +98,18 @@ function Design(props: SectionPage) {
         }
     });
 
-    const mend = ({ part, field, typed }: Finding['remedies'][number]) =>
-        set(
-            part === ''
-                ? { [field]: typed }
-                : {
-                      baffles: changed(section.baffles, part, { [field]: typed }),
-                      trays: changed(section.trays, part, { [field]: typed }),
-                      placed: changed(section.placed, part, { [field]: typed }),
-                  },
-        );
-    const nudge = (id: string, alongMm: number, upMm: number) => {
-        // What is typed counts, since the drawing may be a step behind; but it may be in a unit of its own.
-        const moved = (typed: string, drawn: number | undefined, by: number) =>
-            by === 0 ? typed : text((readLength(typed, factor) ?? drawn ?? 0) + by);
-        const baffle = view.baffles.find((one) => one.id === id);
-        const tray = view.trays.find((one) => one.id === id);
-        const device = view.placed.find((one) => one.id === id);
-        set({
-            baffles: section.baffles.map((one) =>
-                one.id === id
-                    ? {
-                          ...one,
-                          atMm: moved(one.atMm, baffle?.atMm, alongMm),
-                          topMm: moved(one.topMm, baffle?.topMm, upMm),
-                      }
-                    : one,
-            ),
-            trays: section.trays.map((one) =>
-                one.id === id ? { ...one, topMm: moved(one.topMm, tray?.topMm, upMm) } : one,
-            ),
-            placed: section.placed.map((one) =>
-                one.id === id ? { ...one, standMm: moved(one.standMm, device?.standMm, upMm) } : one,
-            ),
-        });
-    };
-    const drag = (id: string, axis: 'along' | 'up', mm: number, goesOn: boolean) => {
-        const to = text(mm);
-        const next =
-            axis === 'along'
-                ? { ...section, baffles: changed(section.baffles, id, { atMm: to }) }
-                : { ...section, trays: changed(section.trays, id, { topMm: to }) };
-        if (goesOn) {
-            startTransition(() => amend(next));
-        } else {
-            change(next);
-        }
-    };
-    /** What stands behind baffles that are added in a chamber counts as so many chambers on; the return pump with its chamber. */
-    const movedOn = (chamber: number, more: number) => ({
-        placed: section.placed.map((one) =>
-            one.chamber > chamber ||
-            (chamber === view.chambers.length - 1 && one.kind === 'pump' && one.chamber === chamber)
-                ? { ...one, chamber: one.chamber + more }
-                : one,
-        ),
-        trays: section.trays.map((one) => (one.chamber > chamber ? { ...one, chamber: one.chamber + more } : one)),
+    const edits = useEdits(draft, choices.length.factor, (id) => {
+        setPicked(id);
+        toFields();
     });
-    const grant = ({ chamber, baffles, trays }: SectionView['proposals']['wishes'][number]) => {
-        const mine = <T extends { id: string }>(list: T[]) => list.map((one) => ({ ...one, id: mark(one.id) }));
-        const moved = movedOn(chamber, baffles.length);
-        const [newBaffles, newTrays] = [mine(baffles), mine(trays)];
-        set({
-            baffles: [...section.baffles, ...newBaffles],
-            placed: moved.placed,
-            trays: [...moved.trays, ...newTrays],
-        });
-        setPicked(newTrays[0]?.id ?? newBaffles[0]?.id ?? null);
-        toFields();
+    const findings = {
+        view,
+        pins,
+        stale: unread !== undefined,
+        length: choices.length,
+        onPick: show,
+        onMend: edits.mend,
     };
-    const add = (kind: string) => {
-        const id = mark(kind);
-        const proposed = view.proposals.baffles[kind] ?? [];
-        const added = proposed.map((one, i) => ({ ...one, id: proposed.length > 1 ? `${id}-${'abc'[i] ?? i}` : id }));
-        set({ baffles: [...section.baffles, ...added], ...movedOn(view.chambers.length - 1, added.length) });
-        setPicked(added[0]?.id ?? null);
-        toFields();
-    };
-    const place = (proposed: TypedPlaced | undefined) => {
-        if (proposed !== undefined) {
-            const id = mark(proposed.item ?? proposed.kind);
-            set({ placed: [...section.placed, { ...proposed, id }] });
-            setPicked(id);
-            toFields();
-        }
-    };
-    const lay = (kind: string) => {
-        const proposed = view.proposals.trays[kind];
-        if (proposed !== undefined) {
-            const id = mark(kind);
-            set({ trays: [...section.trays, { ...proposed, id }] });
-            setPicked(id);
-            toFields();
-        }
-    };
-    const addBasket = () => {
-        set({ workshop: { ...section.workshop, basket: view.proposals.basket } });
-        setPicked('#basket');
-        toFields();
-    };
-    const findings = { view, pins, stale: unread !== undefined, length: choices.length, onPick: show, onMend: mend };
 
     return (
         <Frame title="Section" area="Section" frame={frame} dragging={dragging}>
@@ -300,8 +211,8 @@ function Design(props: SectionPage) {
                                     picked={picked}
                                     zoom={zoom}
                                     onPick={pick}
-                                    onNudge={nudge}
-                                    onPlace={drag}
+                                    onNudge={edits.nudge}
+                                    onPlace={edits.drag}
                                     onHold={setDragging}
                                 />
                             ) : sheet === 'above' ? (
@@ -367,21 +278,31 @@ function Design(props: SectionPage) {
                                             <Button
                                                 key={wish.label}
                                                 minH={{ base: '44px', md: '30px' }}
-                                                onClick={() => grant(wish)}
+                                                onClick={() => edits.grant(wish)}
                                             >
                                                 {wish.label}
                                             </Button>
                                         ))}
                                         {choices.kinds.map(([kind, , says, short]) => (
-                                            <Adding key={kind} title={says} label={short} onClick={() => add(kind)} />
+                                            <Adding
+                                                key={kind}
+                                                title={says}
+                                                label={short}
+                                                onClick={() => edits.add(kind)}
+                                            />
                                         ))}
                                         <Adding
                                             title="Over, under, over, before the return."
                                             label="bubble trap"
-                                            onClick={() => add('trap')}
+                                            onClick={() => edits.add('trap')}
                                         />
                                         {choices.trays.map(([kind, label, says]) => (
-                                            <Adding key={kind} title={says} label={label} onClick={() => lay(kind)} />
+                                            <Adding
+                                                key={kind}
+                                                title={says}
+                                                label={label}
+                                                onClick={() => edits.lay(kind)}
+                                            />
                                         ))}
                                     </>
                                 )}
@@ -391,7 +312,7 @@ function Design(props: SectionPage) {
                                             <Button
                                                 key={proposed.id}
                                                 minH={{ base: '44px', md: '30px' }}
-                                                onClick={() => place(proposed)}
+                                                onClick={() => edits.place(proposed)}
                                                 aria-label={`Place ${proposed.name} from the path`}
                                                 title={of === null ? 'On the path in force' : `Planned in “${of}”`}
                                             >
@@ -399,13 +320,19 @@ function Design(props: SectionPage) {
                                             </Button>
                                         ))}
                                         {section.workshop.basket === undefined && (
-                                            <Adding label="media basket" onClick={addBasket} />
+                                            <Adding label="media basket" onClick={edits.addBasket} />
                                         )}
-                                        <Adding label="skimmer" onClick={() => place(view.proposals.devices.skimmer)} />
-                                        <Adding label="heater" onClick={() => place(view.proposals.devices.heater)} />
+                                        <Adding
+                                            label="skimmer"
+                                            onClick={() => edits.place(view.proposals.devices.skimmer)}
+                                        />
+                                        <Adding
+                                            label="heater"
+                                            onClick={() => edits.place(view.proposals.devices.heater)}
+                                        />
                                         <Adding
                                             label="another device"
-                                            onClick={() => place(view.proposals.devices.other)}
+                                            onClick={() => edits.place(view.proposals.devices.other)}
                                         />
                                     </>
                                 )}
@@ -435,7 +362,7 @@ function Design(props: SectionPage) {
                     <Still while={dragging}>
                         <Inspector
                             {...{ row, draft, choices, sizes, starts: props.starts, pins }}
-                            onMend={mend}
+                            onMend={edits.mend}
                             onLeave={toRow}
                         />
                         <Box display={{ base: 'none', lg: 'block' }} borderTopWidth="1px" mt="4" pt="3">
