@@ -6,26 +6,36 @@ namespace Ithys\Effect;
 
 use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
+use Ithys\Effect\Relaxed\Course;
+use Ithys\Effect\Relaxed\RelaxedStick;
+use Ithys\Effect\Relaxed\Series;
 use Ithys\Finding;
 use Ithys\Journal\Entry;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
 use Ithys\Statistics\SingularFit;
+use Ithys\Statistics\TheilSen;
 
 /**
- * What did a change do? A broken stick through the undiluted amounts, and one of four honest answers.
+ * What did a change do? A model of the readings with loss, dilution and a wandering input, and one of four honest
+ * answers.
  *
- * Method: interrupted time series by least squares with a continuous level and a change of slope at the moment the
- * lever has settled; Student's t for the interval; residual variance never below what the kit itself resolves (a
- * uniform rounding error of one step has variance step²/12).
+ * Method: {@see RelaxedStick}; Student's t for the interval; residual variance never below what the kit itself resolves
+ * (a uniform rounding error of one step has variance step²/12).
  */
 final class ChangeEffect
 {
-    /** Readings each side needs before a slope means anything. Ours, an estimate. */
+    /** Readings each side needs before a rate means anything. Ours, an estimate. */
     private const LEAST_PER_SIDE = 3;
 
+    /** With fewer on a side, nothing is promised of more. */
+    private const LEAST_TO_PROMISE = 4;
+
     private const MOST_MORE = 60;
+
+    /** Innovations that go on in one direction by more than this are no chance (1 %). */
+    private const FOLLOWING = 2.326;
 
     /**
      * @param  list<Entry>  $journal  entries around the change, in order of time; see {@see self::lookBackDays()} for
@@ -35,36 +45,39 @@ final class ChangeEffect
     {
         $evidence = Evidence::gather($question, $journal);
         $confounders = Confounders::find($question, $journal);
-        $series = $evidence->undiluted($question);
-        $floor = ($question->litres * $evidence->resolution()) ** 2 / 12;
-        $wanted = $question->wantedShare * max($evidence->level(), $evidence->resolution()) * $question->litres / 28;
-
-        $stick = null;
-        if ($evidence->before() >= self::LEAST_PER_SIDE && $evidence->after() >= self::LEAST_PER_SIDE) {
-            try {
-                $stick = BrokenStick::of($evidence->daysFromKnot(), $series->milligrams, $floor);
-            } catch (SingularFit) {
-                // Readings bunched on one day fix no slope; the answer is that it cannot be told.
-            }
-        }
+        $resolution = $evidence->resolution();
+        $wanted = $question->wantedShare * max($evidence->level(), $resolution) / 28;
         $tooClose = self::tooClose($evidence, $confounders);
-        $verdict = self::verdict($stick, $tooClose, $wanted);
-        $more
-            = $verdict === Verdict::CannotTellYet && $tooClose === null
-                ? self::moreReadings($question, $evidence, $stick, $wanted)
-                : null;
+        $stick = self::stick($question, $evidence, self::apart($evidence, $confounders));
+        $difference = $stick?->difference()->times($question->litres);
+        $withheld = self::withheld($question, $evidence, $stick, $journal);
+        $verdict = $withheld === null && $tooClose === null
+            ? self::verdict($difference, $wanted * $question->litres)
+            : Verdict::CannotTellYet;
+        $more = $verdict === Verdict::CannotTellYet && $tooClose === null && $withheld === null
+            ? self::moreReadings($question, $evidence, $stick, $wanted)
+            : null;
 
         return new Judgement(
             $question,
             $verdict,
-            self::sentence($verdict, $question, $evidence, $stick, $tooClose, $more),
-            $stick === null
+            $withheld ?? self::sentence($verdict, $question, $evidence, $stick, $tooClose, $more),
+            $stick === null || $difference === null
                 ? null
-                : new Rates($stick->slopeBefore(), $stick->slopeAfter(), $stick->difference()),
+                : new Rates(
+                    $stick->gain(false)->times($question->litres),
+                    $stick->gain(true)->times($question->litres),
+                    $difference,
+                    self::secondOpinion($question, $evidence),
+                ),
             new Readings($evidence->before(), $evidence->after(), $more),
-            $wanted,
-            $stick === null ? [] : self::line($evidence, $series, $stick, $question->litres),
-            [...self::expectation($question, $evidence, $stick), ...self::findings($question, $evidence, $confounders)],
+            $wanted * $question->litres,
+            $stick === null ? [] : self::line($stick),
+            [
+                ...self::expectation($question, $evidence, $difference),
+                ...self::setAside($evidence, $stick),
+                ...self::findings($question, $evidence, $confounders),
+            ],
         );
     }
 
@@ -77,12 +90,29 @@ final class ChangeEffect
         return max($windowDays, (int) $assumptions->value(Assumed::MediaWear));
     }
 
-    private static function verdict(?BrokenStick $stick, ?Confounder $tooClose, float $wanted): Verdict
+    /** @param  list<float>  $others  days of other changes that have a column of their own */
+    private static function stick(Question $question, Evidence $evidence, array $others): ?RelaxedStick
     {
-        $difference = $stick?->difference();
+        if ($evidence->before() < self::LEAST_PER_SIDE || $evidence->after() < self::LEAST_PER_SIDE) {
+            return null;
+        }
+        try {
+            return RelaxedStick::of(
+                $evidence->series($question),
+                new Course($evidence->settlingDays, $others),
+                $evidence->level(),
+                $evidence->resolution(),
+            );
+        } catch (SingularFit) {
+            // Readings bunched on one day fix no rate; the answer is that it cannot be told.
+            return null;
+        }
+    }
 
+    private static function verdict(?Interval $difference, float $wanted): Verdict
+    {
         return match (true) {
-            $difference === null || $tooClose !== null => Verdict::CannotTellYet,
+            $difference === null => Verdict::CannotTellYet,
             $difference->high < 0.0 => Verdict::Lower,
             $difference->low > 0.0 => Verdict::Higher,
             $difference->liesWithin($wanted) => Verdict::NoDifferenceShown,
@@ -91,15 +121,64 @@ final class ChangeEffect
     }
 
     /**
-     * The change that cannot be told apart from this one: closer than the settling time or than two readings.
+     * Why no answer may rest on these readings, whatever the model makes of them; null where nothing stands against it.
+     *
+     * @param  list<Entry>  $journal
+     */
+    private static function withheld(
+        Question $question,
+        Evidence $evidence,
+        ?RelaxedStick $stick,
+        array $journal,
+    ): ?Text {
+        if ($stick === null) {
+            return null;
+        }
+        $changes = array_map(static fn (Dilution $one): float => $one->day, $evidence->dilutions);
+        $before = count(array_filter($changes, static fn (float $day): bool => $day <= 0.0));
+        $since = count($changes) - $before;
+        if (min($before, $since) === 0 && max($before, $since) >= self::LEAST_PER_SIDE) {
+            return Text::of(
+                $before === 0
+                    ? 'No water change is logged before this change and {n} since. Whether none was made is not known, '
+                        .'and it decides the answer: log or import those before.'
+                    : 'No water change is logged since this change and {n} before. Whether none was made is not known, '
+                        .'and it decides the answer: log those since.',
+                n: max($before, $since),
+            );
+        }
+        $innovations = $stick->innovations();
+        $n = count($innovations);
+        $products = $squares = 0.0;
+        foreach ($innovations as $i => $one) {
+            $squares += $one ** 2;
+            $products += $i === 0 ? 0.0 : $one * $innovations[$i - 1];
+        }
+
+        return $n >= 10 && $squares > 0.0 && $products / $squares * sqrt($n) > self::FOLLOWING
+            ? Text::wrap(
+                'The readings do not run as a tank does that one change moves: something else went on in this time. '
+                    .'Look at what else changed, or at a shorter time.',
+            )
+            : null;
+    }
+
+    /**
+     * The change that cannot be told apart from this one: fewer than three readings lie between, or less than it takes
+     * to settle.
      *
      * @param  list<Confounder>  $confounders
      */
     private static function tooClose(Evidence $evidence, array $confounders): ?Confounder
     {
-        $apart = max($evidence->settlingDays, 2 * $evidence->spacing());
         foreach ($confounders as $confounder) {
-            if ($confounder->day !== null && abs($confounder->day) < $apart) {
+            if (
+                $confounder->day !== null
+                && ! $confounder->wears
+                && self::beyond($evidence, $confounder->day) > 0
+                && (self::between($evidence, $confounder->day) < self::LEAST_PER_SIDE
+                    || abs($confounder->day) < $evidence->settlingDays)
+            ) {
                 return $confounder;
             }
         }
@@ -107,37 +186,107 @@ final class ChangeEffect
         return null;
     }
 
+    /**
+     * @param  list<Confounder>  $confounders
+     * @return list<float> days of changes with three readings on either side of them and of this one
+     */
+    private static function apart(Evidence $evidence, array $confounders): array
+    {
+        $days = [];
+        foreach ($confounders as $confounder) {
+            if (
+                $confounder->day !== null
+                && ! $confounder->wears
+                && self::between($evidence, $confounder->day) >= self::LEAST_PER_SIDE
+                && self::beyond($evidence, $confounder->day) >= self::LEAST_PER_SIDE
+            ) {
+                $days[] = $confounder->day;
+            }
+        }
+
+        return $days;
+    }
+
+    /** Readings between the change and another one. */
+    private static function between(Evidence $evidence, float $day): int
+    {
+        return count(array_filter(
+            $evidence->observations,
+            static fn (Observation $one): bool => $one->day > min(0.0, $day) && $one->day <= max(0.0, $day),
+        ));
+    }
+
+    /** Readings on the far side of another change. */
+    private static function beyond(Evidence $evidence, float $day): int
+    {
+        return count(array_filter(
+            $evidence->observations,
+            static fn (Observation $one): bool => $day > 0.0 ? $one->day > $day : $one->day <= $day,
+        ));
+    }
+
     /** How many readings after the last, at the present spacing, would show the wanted size at 80 % power. */
     private static function moreReadings(
         Question $question,
         Evidence $evidence,
-        ?BrokenStick $stick,
+        ?RelaxedStick $stick,
         float $wanted,
     ): ?int {
-        if ($evidence->before() < self::LEAST_PER_SIDE) {
+        if ($stick === null || min($evidence->before(), $evidence->after()) < self::LEAST_TO_PROMISE) {
             return null;
         }
-        $spacing = $evidence->spacing();
-        $days = $evidence->daysFromKnot();
-        $day = max(0.0, end($days) ?: 0.0);
-        $variance = $stick->variance ?? max(($question->litres * $evidence->resolution()) ** 2 / 12, 1e-12);
-        $after = $evidence->after();
-        for ($more = 1; $more <= self::MOST_MORE; $more++) {
-            $days[] = $day += $spacing;
-            $detectable = ++$after < self::LEAST_PER_SIDE ? null : BrokenStick::detectable($days, $variance);
-            if ($detectable !== null && $detectable <= $wanted) {
-                return $more;
+        $shows = static fn (int $more): bool => $stick->wouldShow(self::longer($evidence, $question, $more), $wanted);
+        $most = 1;
+        while ($most < self::MOST_MORE && ! $shows($most)) {
+            $most = min(self::MOST_MORE, 2 * $most);
+        }
+        if ($most === self::MOST_MORE && ! $shows($most)) {
+            return null;
+        }
+        $least = intdiv($most, 2);
+        while ($most - $least > 1) {
+            $middle = intdiv($least + $most, 2);
+            $shows($middle) ? $most = $middle : $least = $middle;
+        }
+
+        return $most;
+    }
+
+    /** The readings with so many more at their spacing, and the water changes going on as in the last four weeks. */
+    private static function longer(Evidence $evidence, Question $question, int $more): Series
+    {
+        $series = $evidence->series($question);
+        $last = $series->days[count($series->days) - 1];
+        $days = $series->days;
+        for ($n = 1; $n <= $more; $n++) {
+            $days[] = $last + $n * $evidence->spacing();
+        }
+        $end = $last + $more * $evidence->spacing();
+        $dilutions = array_values(array_filter(
+            $evidence->dilutions,
+            static fn (Dilution $one): bool => $one->day <= $last,
+        ));
+        $recent = array_filter($dilutions, static fn (Dilution $one): bool => $one->day > $last - 28);
+        for ($weeks = 28; $last - 28 + $weeks < $end; $weeks += 28) {
+            foreach ($recent as $one) {
+                $dilutions[] = new Dilution($one->day + $weeks, $one->share);
             }
         }
 
-        return null;
+        return new Series(
+            $days,
+            array_fill(0, count($days), 0.0),
+            [...$series->scatter, ...array_fill(0, $more, 1.0)],
+            array_fill(0, count($days), 0.0),
+            $dilutions,
+        );
     }
 
     private static function sentence(
         Verdict $verdict,
         Question $question,
         Evidence $evidence,
-        ?BrokenStick $stick,
+        ?RelaxedStick $stick,
         ?Confounder $tooClose,
         ?int $more,
     ): Text {
@@ -148,13 +297,22 @@ final class ChangeEffect
                     'If this change did anything, it was less than {share} of the level in four weeks.',
                     share: $share,
                 )
-                : Text::wrap(self::direction($stick->slopeBefore()->estimate, $stick->slopeAfter()->estimate));
+                : Text::of(
+                    $verdict === Verdict::Lower
+                        ? 'Less comes in, on average over the {days} days since, before water changes.{direction}'
+                        : 'More comes in, on average over the {days} days since, before water changes.{direction}',
+                    days: (int) round(($evidence->observations[count($evidence->observations) - 1]->day ?? 0.0)),
+                    direction: self::direction($verdict, $stick->gain(false), $stick->gain(true)),
+                );
         }
         if ($tooClose !== null) {
             return Text::of(
                 'Two changes this close cannot be told apart. The other: {other}',
                 other: $tooClose->sentence,
             );
+        }
+        if ($evidence->before() + $evidence->after() === 0) {
+            return Text::of('No {nutrient} was read around this change.', nutrient: $question->parameter->label());
         }
         if ($evidence->before() < self::LEAST_PER_SIDE) {
             return Text::of(
@@ -164,10 +322,24 @@ final class ChangeEffect
                 least: self::LEAST_PER_SIDE,
             );
         }
+        if ($stick === null) {
+            return Text::of(
+                'Only {after} readings since the change has settled; at least {least} are needed.',
+                after: $evidence->after(),
+                least: self::LEAST_PER_SIDE,
+            );
+        }
+        if (min($evidence->before(), $evidence->after()) < self::LEAST_TO_PROMISE) {
+            return Text::of(
+                '{before} readings before and {after} since are too few to say what more would show.',
+                before: $evidence->before(),
+                after: $evidence->after(),
+            );
+        }
         if ($more === null) {
             return Text::of(
-                'Even {most} more readings at this spacing would not show {share} of the level in four weeks; a finer '
-                    .'kit or a bigger change would.',
+                'This tank and its kit scatter too much: even {most} more readings at this spacing would not show '
+                    .'{share} of the level in four weeks.',
                 most: self::MOST_MORE,
                 share: $share,
             );
@@ -194,48 +366,82 @@ final class ChangeEffect
         );
     }
 
-    private static function direction(float $before, float $since): string
+    /** Where each side itself leaves no doubt: " The tank was gaining; since this change it loses." */
+    private static function direction(Verdict $verdict, Interval $before, Interval $since): string
     {
         return match (true) {
-            $before > 0 && $since < 0 => 'The tank was gaining; since this change it loses.',
-            $before < 0 && $since > 0 => 'The tank was losing; since this change it gains.',
-            $since < $before && $before > 0 => 'The tank still gains, but more slowly than before.',
-            $since < $before => 'The tank was losing already; since this change it loses faster.',
-            $before > 0 => 'The tank was gaining already; since this change it gains faster.',
-            default => 'The tank still loses, but more slowly than before.',
+            $before->low > 0.0 && $since->high < 0.0 => ' The tank was gaining; since this change it loses.',
+            $before->high < 0.0 && $since->low > 0.0 => ' The tank was losing; since this change it gains.',
+            $since->high < 0.0 => $verdict === Verdict::Lower ? ' The tank loses now.' : ' The tank still loses.',
+            $since->low > 0.0 => $verdict === Verdict::Lower ? ' The tank still gains.' : ' The tank gains now.',
+            default => '',
         };
     }
 
+    /** The difference by the median of slopes through the undiluted amounts, mg a day. */
+    private static function secondOpinion(Question $question, Evidence $evidence): ?float
+    {
+        $series = $evidence->undiluted($question);
+        $slope = static function (bool $since) use ($evidence, $series): ?float {
+            $side = array_keys(array_filter(
+                $evidence->observations,
+                static fn (Observation $one): bool => ($one->day > 0.0) === $since,
+            ));
+
+            return TheilSen::slope(
+                array_map(static fn (int $i): float => $evidence->observations[$i]->day, $side),
+                array_map(static fn (int $i): float => $series->milligrams[$i], $side),
+            );
+        };
+        [$before, $since] = [$slope(false), $slope(true)];
+
+        return $before === null || $since === null ? null : $since - $before;
+    }
+
+    /** @return list<array{day: float, ppm: float}> */
+    private static function line(RelaxedStick $stick): array
+    {
+        return array_map(
+            static fn (float $day, float $level): array => ['day' => $day, 'ppm' => max(0.0, $level)],
+            $stick->series->days,
+            $stick->fitted(),
+        );
+    }
+
+    /** @return list<Finding> readings that lie too far off the others to be counted */
+    private static function setAside(Evidence $evidence, ?RelaxedStick $stick): array
+    {
+        return array_map(
+            static fn (int $i): Finding => Finding::of(
+                Severity::Caution,
+                'outlier',
+                'A reading set aside',
+                Text::of(
+                    '{level}, {when} the change, lies too far off the others: look whether it was misread.',
+                    level: Quantity::ppm($evidence->observations[$i]->mgPerLitre),
+                    when: Confounder::when($evidence->observations[$i]->day),
+                ),
+            ),
+            $stick->outliers ?? [],
+        );
+    }
+
     /** @return list<Finding> what the charge could do, beside what it did */
-    private static function expectation(Question $question, Evidence $evidence, ?BrokenStick $stick): array
+    private static function expectation(Question $question, Evidence $evidence, ?Interval $difference): array
     {
         $budget = ChargeBudget::of($question, $evidence->level());
-        if ($budget === null || $stick === null) {
+        if ($budget === null || $difference === null) {
             return [];
         }
         $days = $evidence->daysFromKnot();
 
         return [
             $budget->finding(
-                -$stick->difference()->estimate * max(0.0, $days[count($days) - 1]),
+                -$difference->estimate * max(0.0, $days[count($days) - 1]),
                 $evidence->level(),
                 $question->litres,
             ),
         ];
-    }
-
-    /** @return list<array{day: float, ppm: float}> */
-    private static function line(Evidence $evidence, UndilutedSeries $series, BrokenStick $stick, float $litres): array
-    {
-        $line = [];
-        foreach ($evidence->daysFromKnot() as $i => $day) {
-            $line[] = [
-                'day' => $evidence->observations[$i]->day,
-                'ppm' => max(0.0, ($stick->at($day) - $series->removed[$i]) / $litres),
-            ];
-        }
-
-        return $line;
     }
 
     /**
@@ -281,6 +487,14 @@ final class ChangeEffect
                 'Below the kit',
                 $readings($below).' below the limit of the kit, counted as half of it.',
                 $question->assumptions->of(Assumed::BelowLimit),
+            );
+        }
+        if ($evidence->unnamed() > 0) {
+            $findings[] = Finding::of(
+                Severity::Caution,
+                'method-unnamed',
+                'Kit not named',
+                $readings($evidence->unnamed()).' without the kit it was read by, taken for one by the usual kit.',
             );
         }
         if ($evidence->otherMethod > 0) {

@@ -103,6 +103,9 @@ final readonly class Confounders
     private function rateShift(Kind $kind, Routine $routine): ?Confounder
     {
         $question = $this->question;
+        if ($question->change->kind()->key() === $kind->key()) {
+            return null;
+        }
         $entries = $this->window[$kind->key()] ?? [];
         $before = 0.0;
         $since = 0.0;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Effect;
 
 use Ithys\Assumption\Assumed;
+use Ithys\Effect\Relaxed\Series;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\WaterChange\WaterChange;
@@ -12,6 +13,11 @@ use Ithys\Journal\WaterChange\WaterChange;
 /** The readings and water changes of the journal that bear on a question. */
 final readonly class Evidence
 {
+    private const MOST_ON_A_SIDE = 14;
+
+    /** Readings this close are of one moment, days: an hour. */
+    private const ONE_MOMENT = 1 / 24;
+
     /**
      * @param  list<Observation>  $observations  readings of one method around the change, in order of time
      * @param  list<Dilution>  $dilutions
@@ -54,7 +60,8 @@ final readonly class Evidence
                 );
             }
         }
-        $series = self::sameMethod($all);
+        $run = self::sameMethod($all);
+        $series = self::nearest($run);
         $settlingDays = $question->settlingDays($question->change->kind());
         $settled = array_values(
             array_filter($series, static fn (Observation $o): bool => $o->day <= 0.0 || $o->day >= $settlingDays),
@@ -63,7 +70,7 @@ final readonly class Evidence
         return new self(
             $settled,
             $dilutions,
-            count($all) - count($series),
+            count($all) - count($run),
             $beyond,
             count($series) - count($settled),
             $settlingDays,
@@ -85,6 +92,32 @@ final readonly class Evidence
     public function daysFromKnot(): array
     {
         return array_map(fn (Observation $o): float => $o->day - $this->settlingDays, $this->observations);
+    }
+
+    /** Readings whose kit was not named, beside some whose was. */
+    public function unnamed(): int
+    {
+        $unnamed = count(array_filter($this->observations, static fn (Observation $o): bool => $o->method === null));
+
+        return $unnamed === count($this->observations) ? 0 : $unnamed;
+    }
+
+    /** The readings as the model takes them, mg/L. */
+    public function series(Question $question): Series
+    {
+        $limit = $question->assumptions->value(Assumed::BelowLimit);
+
+        return new Series(
+            array_map(static fn (Observation $o): float => $o->day, $this->observations),
+            array_map(static fn (Observation $o): float => $o->mgPerLitre, $this->observations),
+            array_map(static fn (Observation $o): float => 1 / $o->times, $this->observations),
+            // Below the limit it may lie anywhere from nought to there: a uniform distribution.
+            array_map(static fn (Observation $o): float => $o->belowLimit && $limit > 0.0
+                ? ($o->mgPerLitre / $limit) ** 2 / 12
+                : 0.0, $this->observations),
+            $this->dilutions,
+            $question->assumptions->value(Assumed::SourceWater),
+        );
     }
 
     public function undiluted(Question $question): UndilutedSeries
@@ -125,7 +158,10 @@ final readonly class Evidence
             $gaps[] = $levels[$i] - $levels[$i - 1];
         }
 
-        return max($steps === [] ? 0.0 : min($steps), $gaps === [] ? 0.0 : min($gaps));
+        $written = max($steps === [] ? 0.0 : min($steps), $gaps === [] ? 0.0 : min($gaps));
+
+        // One single figure, read again and again: the kit shows no finer.
+        return count($levels) === 1 && count($this->observations) > 3 ? max($written, $levels[0]) : $written;
     }
 
     /** Median days between readings, a week when there are too few to tell. */
@@ -162,6 +198,30 @@ final readonly class Evidence
     }
 
     /**
+     * A tank drifts: of many readings on a side only those nearest to the change tell of it. Those of one moment are
+     * one reading.
+     *
+     * @param  list<Observation>  $run
+     * @return list<Observation>
+     */
+    private static function nearest(array $run): array
+    {
+        $moments = [];
+        foreach ($run as $one) {
+            $last = end($moments);
+            if ($last !== false && abs($last->day - $one->day) < self::ONE_MOMENT) {
+                $moments[array_key_last($moments)] = $last->with($one);
+            } else {
+                $moments[] = $one;
+            }
+        }
+        $before = array_filter($moments, static fn (Observation $one): bool => $one->day <= 0.0);
+        $after = array_slice($moments, count($before));
+
+        return [...array_slice($before, -self::MOST_ON_A_SIDE), ...array_slice($after, 0, self::MOST_ON_A_SIDE)];
+    }
+
+    /**
      * The unbroken run of one method that spans the change; a change of kit starts a new series.
      *
      * @param  list<Observation>  $all
@@ -169,11 +229,13 @@ final readonly class Evidence
      */
     private static function sameMethod(array $all): array
     {
-        $before = array_filter($all, static fn (Observation $o): bool => $o->day <= 0.0);
-        $method = ($before === [] ? ($all[0] ?? null) : end($before))?->method;
+        // A reading whose kit was not named is taken for one by the kit that was in use; a finding says so.
+        $named = array_values(array_filter($all, static fn (Observation $o): bool => $o->method !== null));
+        $before = array_filter($named, static fn (Observation $o): bool => $o->day <= 0.0);
+        $method = ($before === [] ? ($named[0] ?? null) : end($before))?->method;
         $run = [];
         foreach ($all as $observation) {
-            if ($observation->method === $method) {
+            if ($observation->method === null || $observation->method === $method) {
                 $run[] = $observation;
             } elseif ($observation->day <= 0.0) {
                 $run = [];

@@ -14,6 +14,11 @@ final readonly class Interval
     ) {
     }
 
+    public function times(float $factor): self
+    {
+        return new self($factor * $this->estimate, $factor * $this->low, $factor * $this->high);
+    }
+
     public function liesWithin(float $bound): bool
     {
         return $this->low >= -$bound && $this->high <= $bound;

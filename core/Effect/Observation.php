@@ -19,7 +19,23 @@ final readonly class Observation
         public bool $cloudy = false,
         public bool $belowLimit = false,
         public ?string $method = null,
+        /** How many readings of one moment it is the mean of. */
+        public int $times = 1,
     ) {
+    }
+
+    /** The mean of this and another of the same moment. */
+    public function with(self $other): self
+    {
+        return new self(
+            $this->day,
+            ($this->times * $this->mgPerLitre + $other->mgPerLitre) / ($this->times + 1),
+            min($this->step, $other->step),
+            $this->cloudy || $other->cloudy,
+            $this->belowLimit || $other->belowLimit,
+            $this->method ?? $other->method,
+            $this->times + 1,
+        );
     }
 
     /** A reading below the limit of the kit counts as half that limit. */

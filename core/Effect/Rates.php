@@ -7,7 +7,12 @@ namespace Ithys\Effect;
 /** What the water gained before and after a change, and the difference, mg a day with their intervals. */
 final readonly class Rates
 {
-    public function __construct(public Interval $before, public Interval $after, public Interval $difference)
-    {
+    public function __construct(
+        public Interval $before,
+        public Interval $after,
+        public Interval $difference,
+        /** The difference by another way, the median of slopes; null where it has none. */
+        public ?float $secondOpinion = null,
+    ) {
     }
 }

@@ -11,7 +11,7 @@ final readonly class Lever
 {
     public function __construct(
         public Confounds $confounds,
-        /** Whether the effect of a single entry is asked for. One feeding is not; how much is fed is read along. */
+        /** Whether the effect of a single entry is asked for. One feeding is not; that the routine changes is. */
         public bool $isJudged = true,
         /** How long it takes to act; readings in that time belong to neither side. Null where it acts at once. */
         public ?Assumed $settling = null,

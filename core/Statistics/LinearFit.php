@@ -20,6 +20,8 @@ final readonly class LinearFit
         public array $inverse,
         public float $residualSumOfSquares,
         public int $degreesOfFreedom,
+        /** Logarithm of the determinant of (X'X)⁻¹. */
+        public float $logDeterminant,
     ) {
     }
 
@@ -42,7 +44,12 @@ final readonly class LinearFit
         $coefficients = self::solve($rows, array_slice($y, 0, $p));
         $rss = array_sum(array_map(static fn (float $rest): float => $rest ** 2, array_slice($y, $p)));
 
-        return new self($coefficients, self::inverse($rows, $p), $rss, $n - $p);
+        $log = 0.0;
+        for ($k = 0; $k < $p; $k++) {
+            $log -= 2 * log(abs($rows[$k][$k]));
+        }
+
+        return new self($coefficients, self::inverse($rows, $p), $rss, $n - $p, $log);
     }
 
     /** Residual variance, not below a floor that the instrument sets. */

@@ -131,7 +131,7 @@ it('builds a canister path by dragging', function (): void {
     $row('Pre-filter');
     $browser->press('Take out, keep the part')->waitFor('Parts taken out')->waitFor('changed, not saved');
     $browser->visit('/systems/1/journal')->waitFor('nitrate ppm');
-    $browser->visit('/systems/1/path?draft=3')->waitFor('Parts taken out')->waitFor('changed, not saved')
+    $browser->visit('/systems/1/path?draft=4')->waitFor('Parts taken out')->waitFor('changed, not saved')
         ->press('Back to what is saved')->waitUntilGone('Parts taken out');
     expect($browser->consoleProblems())->toBe([])->and($browser->axeFindings())->toBe([]);
 });

@@ -19,7 +19,7 @@ beforeEach(function (): void {
             ->where('payload->medium', $medium)
             ->sole()
             ->toEntry();
-        $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.2, new DateTimeImmutable());
+        $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.5, new DateTimeImmutable());
 
         return array_column($view['judgements'], null, 'parameter');
     };
@@ -42,6 +42,14 @@ it('finds nothing where nothing was done to nitrate', function (int $window): vo
         ->and($verdict['po4']['verdict'])->not->toBe('lower')
         ->not->toBe('higher');
 })->with(VerdictView::WINDOWS);
+
+it('takes no sock, feeding or water change of the demo for a change of anything', function (): void {
+    $entries = (new App\Journal\Journal($this->system))->between(
+        new DateTimeImmutable('-200 days'),
+        new DateTimeImmutable(),
+    );
+    expect(Ithys\Effect\Schedules::shifts($entries, 285.0, $this->system->assumptions()))->toBe([]);
+});
 
 it('finds the nitrate that the tank really gains', function (): void {
     // True net input: 29 mg a day less a loss of 0.3 % of about 2,000 mg a day.

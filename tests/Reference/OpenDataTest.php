@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Ithys\Effect\BrokenStick;
 use Ithys\Statistics\IncompleteBeta;
 use Ithys\Statistics\LinearFit;
 use Ithys\Statistics\LogGamma;
 use Ithys\Statistics\StudentT;
+use Tests\Support\Hinge;
 
 /**
  * R's dataset Nile: annual flow at Aswan 1871 to 1970.
@@ -27,7 +27,7 @@ function nile(): array
 // Source: R 4.2.2, lm(y ~ t + pmax(t, 0)) on R's dataset Nile, t counted from 1899; confint() for the limits.
 it('fits the broken stick to the Nile as R does', function (): void {
     $days = array_map(floatval(...), range(1871 - 1899, 1970 - 1899));
-    $stick = BrokenStick::of($days, nile());
+    $stick = Hinge::of($days, nile());
     expect($stick->at(0.0))->toAgreeWith(902.12088300220751, 1e-12)
         ->and($stick->slopeBefore()->estimate)->toAgreeWith(-10.02163877380137, 1e-12)
         ->and($stick->slopeBefore()->low)->toAgreeWith(-14.42646776673337, 1e-11)
@@ -123,7 +123,7 @@ it('is least wrong where the segmented package puts the break', function (): voi
         0.24,
         0.3,
     ];
-    $spread = fn (float $break): float => BrokenStick::of(array_map(fn (float $at): float => $at - $break, $x), $y)
+    $spread = fn (float $break): float => Hinge::of(array_map(fn (float $at): float => $at - $break, $x), $y)
         ->variance;
     $best = 0.0411057852562898;
     foreach ([0.002, 0.01, 0.05, 0.2] as $off) {

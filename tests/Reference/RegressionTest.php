@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Ithys\Effect\BrokenStick;
 use Ithys\Statistics\LinearFit;
 use Ithys\Statistics\StudentT;
+use Tests\Support\Hinge;
 
 // Source: NIST Statistical Reference Datasets, Norris (certified values, data file as shipped with scipy).
 it('fits NIST Norris to its certified digits', function (): void {
@@ -149,7 +149,7 @@ it('fits a broken stick as R does', function (): void {
         6.55333333333327,
         5.63333333333327,
     ];
-    $stick = BrokenStick::of($days, $fitted, 0.112031173785787 ** 2);
+    $stick = Hinge::of($days, $fitted, 0.112031173785787 ** 2);
     expect($stick->slopeBefore()->estimate)->toAgreeWith(0.20525939177102, 1e-9)
         ->and($stick->difference()->estimate)->toAgreeWith(-0.387441860465117, 1e-9)
         ->and($stick->degreesOfFreedom())->toBe(10);

@@ -9,6 +9,7 @@ use App\Journal\LongJournal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\Lane;
@@ -80,6 +81,11 @@ final readonly class TideSheet
         $changes = [];
         $words = $keeper->words();
         [$extremes, $count] = $this->long?->extremes() ?? [[], null];
+        $shifts = Schedules::shifts(
+            $this->entries,
+            $this->system->workingLitresAt($this->to),
+            $this->system->assumptions(),
+        );
         foreach ([...$this->entries, ...$extremes] as $entry) {
             $payload = $entry->payload;
             if ($payload instanceof Reading) {
@@ -99,8 +105,8 @@ final readonly class TideSheet
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
                     'lane' => $payload->lane(),
-                    'judged' => $payload->kind()->lever()?->isJudged === true,
-                    'text' => $words->say($payload->summary()),
+                    'judged' => $payload->kind()->lever()?->isJudged === true || isset($shifts[$entry->id]),
+                    'text' => $words->say($shifts[$entry->id] ?? $payload->summary()),
                     'amount' => $mark->amount,
                     'label' => $words->say($mark->label),
                 ];

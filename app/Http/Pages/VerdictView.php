@@ -11,9 +11,11 @@ use DateTimeImmutable;
 use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
+use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
 
 /** A picked change with its judgement for each parameter, the one it is meant to move first. */
@@ -21,7 +23,10 @@ final class VerdictView
 {
     public const WINDOWS = [28, 42, 84];
 
-    public const WANTED = [0.1, 0.2, 0.5];
+    public const WANTED = [0.2, 0.5, 1.0];
+
+    /** Days of journal on either side in which a routine shows itself. */
+    private const ROUTINE_DAYS = 84;
 
     /** @return array<string, mixed> */
     public static function of(
@@ -57,13 +62,25 @@ final class VerdictView
         return [
             'id' => $change->id,
             't' => $change->at->getTimestamp(),
-            'text' => $words->say($change->payload->summary()),
+            'text' => $words->say(self::shift($system, $change) ?? $change->payload->summary()),
             'caution' => $change->payload->caution(),
             'litres' => $litres,
             'windowDays' => $windowDays,
             'wantedShare' => $wantedShare,
             'judgements' => $judgements,
         ];
+    }
+
+    /** How a routine goes on otherwise from this entry; null where it does not, or where it is no routine. */
+    public static function shift(System $system, Entry $entry): ?Text
+    {
+        return $entry->kind()->lever()?->routine === null
+            ? null
+            : Schedules::shifts(
+                (new Journal($system))->around($entry->at, self::ROUTINE_DAYS),
+                $system->workingLitresAt($entry->at),
+                $system->assumptions(),
+            )[$entry->id] ?? null;
     }
 
     /** @return array<string, mixed> */
@@ -79,6 +96,7 @@ final class VerdictView
             'before' => $judgement->rates?->before->toArray($litres),
             'after' => $judgement->rates?->after->toArray($litres),
             'difference' => $judgement->rates?->difference->toArray($litres),
+            'secondOpinion' => $judgement->rates?->secondOpinion,
             'readingsBefore' => $judgement->readings->before,
             'readingsAfter' => $judgement->readings->after,
             'moreReadings' => $judgement->readings->more,

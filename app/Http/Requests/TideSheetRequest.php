@@ -33,7 +33,7 @@ final class TideSheetRequest extends FormRequest
 
     public function wantedShare(): float
     {
-        return in_array($this->float('wanted'), VerdictView::WANTED, true) ? $this->float('wanted') : 0.2;
+        return in_array($this->float('wanted'), VerdictView::WANTED, true) ? $this->float('wanted') : 0.5;
     }
 
     /** The lever change picked, or null. */
@@ -43,6 +43,9 @@ final class TideSheetRequest extends FormRequest
 
         $entry = $line?->toEntry();
 
-        return $entry?->kind()->lever()?->isJudged === true ? $entry : null;
+        $isAsked = $entry !== null
+            && ($entry->kind()->lever()?->isJudged === true || VerdictView::shift($system, $entry) !== null);
+
+        return $isAsked ? $entry : null;
     }
 }

@@ -18,9 +18,9 @@ final class Effect
             Assumption::estimate(
                 Assumed::WantedShare,
                 'Smallest change worth knowing, as a share of the level over four weeks',
-                0.2,
+                0.5,
                 Dimension::Share,
-                'Ours: a fifth of the level in four weeks is about what a keeper would act on.',
+                'Ours: the level of a tank wanders by 20 to 35 % in six weeks by itself; less is hardly answerable.',
                 0.02,
                 2.0,
             ),

@@ -52,6 +52,7 @@ final class CarbonDoseKind implements Kind
     {
         return new Lever(
             Confounds::Rate,
+            isJudged: false,
             settling: Assumed::BiologySettling,
             routine: new CarbonDoseRoutine,
         );

@@ -116,7 +116,8 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPic
                     />
                 </Box>
                 <Box fontSize="sm" color="quiet">
-                    Rates are for {show(verdict.litres, 'volume')} of working volume, water changes undone.
+                    Rates are for {show(verdict.litres, 'volume')} of working volume: what the water gains but for water
+                    changes, and how much more or less comes in since.
                 </Box>
                 <Button
                     look="plain"
@@ -180,10 +181,16 @@ function Answer({ judgement, large }: { judgement: Judgement; large: boolean }) 
                                 places={places}
                             />
                             <RateRow name="since" rate={judgement.after} n={judgement.readingsAfter} places={places} />
-                            <RateRow name="difference" rate={judgement.difference} places={places} strong />
+                            <RateRow name="change of input" rate={judgement.difference} places={places} strong />
                         </tbody>
                     </chakra.table>
                     <IntervalBar judgement={judgement} />
+                    {judgement.secondOpinion !== null && (
+                        <Box fontSize="xs" color="quiet" mt="1">
+                            Second opinion, by the median of slopes:{' '}
+                            {signed(judgement.secondOpinion, Math.abs(judgement.secondOpinion) >= 10 ? 0 : 2)} mg a day
+                        </Box>
+                    )}
                 </>
             )}
         </Box>

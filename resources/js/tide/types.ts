@@ -74,6 +74,8 @@ export interface Judgement {
     before: Rate | null;
     after: Rate | null;
     difference: Rate | null;
+    /** The difference by the median of slopes, mg a day. */
+    secondOpinion: number | null;
     readingsBefore: number;
     readingsAfter: number;
     moreReadings: number | null;

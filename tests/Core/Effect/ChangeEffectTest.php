@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Ithys\Assumption\AssumptionKind;
-use Ithys\Effect\BrokenStick;
 use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
@@ -19,7 +18,6 @@ use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
-use Ithys\Statistics\StudentT;
 use Ithys\Water\MixedTank;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -162,10 +160,11 @@ it('covers the true difference about as often as it claims', function (): void {
         ->and($wrong)->toBeLessThanOrEqual(4);
 });
 
-it('says how many more readings would show the wanted size: that many do, one fewer does not', function (): void {
+it('says how many more readings would show the wanted size, fewer for a larger one', function (): void {
     $until = onDay(14, new SkimmerSwitch(true))->at;
     $judgement = judge(
-        array_values(array_filter(steppedTank(115, 115, 0.5, 11), fn (Entry $entry): bool => $entry->at < $until)),
+        array_values(array_filter(steppedTank(115, 115, 0.8, 12), fn (Entry $entry): bool => $entry->at < $until)),
+        wanted: 0.5,
         nowDay: 14,
     );
     expect($judgement->verdict)
@@ -174,60 +173,13 @@ it('says how many more readings would show the wanted size: that many do, one fe
         ->toBeGreaterThan(1)
         ->and(said($judgement->sentence))
         ->toContain("{$judgement->readings->more} more readings every 3.5 days");
-    $days = array_map(
-        fn (int $i): float => -41 + 3.5 * $i,
-        range(0, $judgement->readings->before + $judgement->readings->after - 1),
+    // Twice the size needs fewer readings, and never more than the smaller one.
+    $larger = judge(
+        array_values(array_filter(steppedTank(115, 115, 0.8, 12), fn (Entry $entry): bool => $entry->at < $until)),
+        wanted: 1.0,
+        nowDay: 14,
     );
-    // The spread follows from the interval: half width = t × √(variance × c), with c of this design.
-    $t = fn (int $n): StudentT => StudentT::withDegreesOfFreedom($n - 3);
-    $n = count($days);
-    $c = ((float) BrokenStick::detectable($days, 1.0) / ($t($n)->quantile(0.975) + $t($n)->quantile(0.8))) ** 2;
-    $variance
-        = ((($judgement->rates?->difference->high ?? 0) - ($judgement->rates?->difference->estimate ?? 0))
-            / $t($n)->quantile(0.975))
-            ** 2
-        / $c;
-    $with = fn (int $more): float => (float) BrokenStick::detectable(
-        [...$days, ...array_map(fn (int $i): float => end($days) + 3.5 * $i, range(1, $more))],
-        $variance,
-    );
-    expect($with((int) $judgement->readings->more))
-        ->toBeLessThanOrEqual($judgement->wantedPerDay)
-        ->and($with((int) $judgement->readings->more - 1))
-        ->toBeGreaterThan($judgement->wantedPerDay);
-});
-
-it('plans with the same spread as the fit', function (): void {
-    $days = [-20.0, -13.0, -9.5, -2.0, 1.0, 4.0, 4.0, 11.0, 25.0];
-    $difference = BrokenStick::of($days, array_map(fn (float $day): float => sin($day), $days))->difference();
-    $t = StudentT::withDegreesOfFreedom(6);
-    $stick = BrokenStick::of($days, array_map(fn (float $day): float => sin($day), $days));
-    $standardError = ($difference->high - $difference->estimate) / $t->quantile(0.975);
-    expect(BrokenStick::detectable($days, $stick->variance))
-        ->toAgreeWith(($t->quantile(0.975) + $t->quantile(0.8)) * $standardError, 1e-10)
-        ->and(BrokenStick::detectable([-3.0, -2.0, -1.0, 0.0], 1.0))
-        ->toBeNull();
-});
-
-it('finds a difference of the planned size in about four of five tries', function (): void {
-    $random = new Randomizer(new Mt19937(5));
-    $days = array_map(floatval(...), range(-28, 28, 4));
-    $size = (float) BrokenStick::detectable($days, 1.0);
-    $found = 0;
-    for ($try = 0; $try < 400; $try++) {
-        $y = array_map(
-            fn (float $day): float => 3
-                + 0.2 * $day
-                + $size * max($day, 0)
-                + array_sum(array_map(fn (): float => $random->getInt(0, 1_000_000) / 1e6, range(1, 12)))
-                - 6,
-            $days,
-        );
-        $difference = BrokenStick::of($days, $y)->difference();
-        $found += $difference->low > 0 || $difference->high < 0 ? 1 : 0;
-    }
-    // 80 % nominal; four standard errors of 400 tries are 8 %.
-    expect($found / 400)->toBeGreaterThan(0.72)->toBeLessThan(0.88);
+    expect($larger->readings->more ?? 0)->toBeLessThan($judgement->readings->more);
 });
 
 it('cannot tell from two readings before the change, and says that later ones do not help', function (): void {
@@ -278,7 +230,7 @@ it('takes the steps between the readings for the resolution when they were writt
     expect(judge($halves)->wantedPerDay)
         ->toBeGreaterThan(0)
         ->and(judge($halves)->rates?->difference?->high)
-        ->toBeGreaterThan(4 * (judge($fine)->rates?->difference->high ?? 0));
+        ->toBeGreaterThan(2 * (judge($fine)->rates?->difference->high ?? INF));
 });
 
 it('lists what else changed, and when', function (): void {
@@ -443,8 +395,8 @@ it('tells more from more readings', function (): void {
 
         return $difference === null ? INF : $difference->high - $difference->low;
     };
-    expect($width(1.0))->toBeLessThan($width(3.5))
-        ->and($width(3.5))->toBeLessThan($width(10.0));
+    expect($width(3.5))->toBeLessThan($width(7.0))
+        ->and($width(7.0))->toBeLessThan($width(10.0));
 });
 
 it('does not depend on the size of the tank but for the milligrams', function (): void {
@@ -472,12 +424,14 @@ it('draws its fit through the readings, water changes put back', function (): vo
 it('words the direction by what the tank did and does', function (float $before, float $after, string $words): void {
     expect(said(judge(steppedTank($before, $after, 0.02, 3, start: 30))->sentence))->toBe($words);
 })->with([
-    [100, -60, 'The tank was gaining; since this change it loses.'],
-    [-60, 100, 'The tank was losing; since this change it gains.'],
-    [120, 40, 'The tank still gains, but more slowly than before.'],
-    [40, 120, 'The tank was gaining already; since this change it gains faster.'],
-    [-20, -60, 'The tank was losing already; since this change it loses faster.'],
-    [-60, -20, 'The tank still loses, but more slowly than before.'],
+    [100, -60, 'Less comes in, on average over the 40 days since, before water changes. '
+        .'The tank was gaining; since this change it loses.'],
+    [-60, 100, 'More comes in, on average over the 40 days since, before water changes. '
+        .'The tank was losing; since this change it gains.'],
+    [120, 40, 'Less comes in, on average over the 40 days since, before water changes. The tank still gains.'],
+    [40, 120, 'More comes in, on average over the 40 days since, before water changes. The tank gains now.'],
+    [-20, -60, 'Less comes in, on average over the 40 days since, before water changes. The tank loses now.'],
+    [-60, -20, 'More comes in, on average over the 40 days since, before water changes. The tank still loses.'],
 ]);
 
 it('sets what a charge can hold beside what the readings say it took', function (

@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Effect;
+namespace Tests\Support;
 
+use Ithys\Effect\Interval;
 use Ithys\Statistics\LinearFit;
 use Ithys\Statistics\SingularFit;
 use Ithys\Statistics\StudentT;
 
-/** Two straight lines that meet at day 0: y = a + b t + d max(t, 0). */
-final readonly class BrokenStick
+/** Two straight lines that meet at day 0, y = a + b t + d max(t, 0), as references give them. */
+final readonly class Hinge
 {
     private function __construct(
         private LinearFit $fit,
@@ -62,38 +63,6 @@ final readonly class BrokenStick
     public function degreesOfFreedom(): int
     {
         return $this->fit->degreesOfFreedom;
-    }
-
-    /**
-     * The difference that readings on these days would show at 80 % power and 5 % risk, in units of y a day.
-     *
-     * Common normal-theory planning: (t₀.₉₇₅ + t₀.₈) × standard error. Null when the days cannot fix both slopes.
-     *
-     * @param  list<float>  $days
-     */
-    public static function detectable(array $days, float $variance): ?float
-    {
-        $n = count($days);
-        if ($n < 4) {
-            return null;
-        }
-        $hinge = array_map(static fn (float $day): float => max($day, 0.0), $days);
-        $meanDay = array_sum($days) / $n;
-        $meanHinge = array_sum($hinge) / $n;
-        $dayDay = $hingeHinge = $dayHinge = 0.0;
-        foreach ($days as $i => $day) {
-            $dayDay += ($day - $meanDay) ** 2;
-            $hingeHinge += ($hinge[$i] - $meanHinge) ** 2;
-            $dayHinge += ($day - $meanDay) * ($hinge[$i] - $meanHinge);
-        }
-        // What the hinge tells beyond the straight line: its sum of squares after the line is taken out.
-        $left = $dayDay > 0.0 ? $hingeHinge - $dayHinge ** 2 / $dayDay : 0.0;
-        if ($left <= 1e-9 * $hingeHinge) {
-            return null;
-        }
-        $t = StudentT::withDegreesOfFreedom($n - 3);
-
-        return ($t->quantile(0.975) + $t->quantile(0.8)) * sqrt($variance / $left);
     }
 
     private function interval(float $estimate, float ...$weights): Interval

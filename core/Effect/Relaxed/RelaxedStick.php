@@ -1,0 +1,302 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Effect\Relaxed;
+
+use Ithys\Effect\Interval;
+use Ithys\Statistics\LinearFit;
+use Ithys\Statistics\SingularFit;
+use Ithys\Statistics\StudentT;
+
+/**
+ * The net input of a tank before and after a change: loss, dilution and a wandering input are in the model, and what
+ * the readings cannot tell of them is averaged over.
+ *
+ * Interrupted time series after Box and Tiao 1975, restricted likelihood after Patterson and Thompson 1971, outliers
+ * after Hampel 1974 (from memory).
+ */
+final readonly class RelaxedStick
+{
+    /** Shares lost a day that are averaged over. */
+    private const LOSSES = [0.0, 0.01, 0.02, 0.04];
+
+    /** Slow wander of the input, as a share of the level a day. */
+    private const WANDERS = [0.002, 0.004, 0.009];
+
+    /** Strength of the wander to begin with, before the scatter of a reading is known. */
+    private const FIRST = [0.002, 0.01, 0.05];
+
+    private const LEAST_STRENGTH = 1e-4;
+
+    private const MOST_STRENGTH = 10.0;
+
+    /** Spreads beyond which a reading is set aside. */
+    private const OUTLYING = 3.5;
+
+    /**
+     * @param  non-empty-list<Point>  $points  with weights of 1
+     * @param  list<int>  $outliers  readings that were set aside
+     */
+    private function __construct(
+        public Series $series,
+        private Course $course,
+        public array $points,
+        public array $outliers,
+    ) {
+    }
+
+    /**
+     * @param  float  $level  mg/L before the change
+     * @param  float  $step  of the method, mg/L
+     *
+     * @throws SingularFit when the readings cannot fix it
+     */
+    public static function of(Series $series, Course $course, float $level, float $step): self
+    {
+        $floor = $step ** 2 / 12;
+        $first = self::grid($series, $course, static fn (): array => self::FIRST, 1.0, $floor);
+        $best = self::best($first);
+        $variance = max($best->fit->variance(), $floor, (0.01 * $level) ** 2);
+        $outliers = count($series->days) >= 8 ? self::outliers($series, $course, $best, $step) : [];
+        $kept = array_values(array_diff(array_keys($series->days), $outliers));
+        $series = $outliers === [] ? $series : $series->only($kept);
+        $strengths = array_map(
+            static fn (float $wander): float => min(
+                self::MOST_STRENGTH,
+                max(self::LEAST_STRENGTH, ($wander * $level) ** 2 / $variance),
+            ),
+            self::WANDERS,
+        );
+        $points = self::grid($series, $course, static fn (): array => $strengths, $variance, $floor);
+
+        return new self($series, $course, self::weighted($points), $outliers);
+    }
+
+    /** Change of the net input, mg/L a day. */
+    public function difference(): Interval
+    {
+        return $this->mixture(static fn (Point $point): array => [0.0, 0.0, 1.0])->interval();
+    }
+
+    /** Net gain before the change and since, less what is lost at the level of that side, mg/L a day. */
+    public function gain(bool $since): Interval
+    {
+        $side = array_keys(array_filter(
+            $this->series->days,
+            fn (float $day): bool => $since ? $day > $this->course->from : $day <= $this->course->from,
+        ));
+
+        return $this->mixture(static function (Point $point) use ($side, $since): array {
+            $contrast = [0.0, 1.0, $since ? 1.0 : 0.0];
+            foreach ($point->columns as $c => $column) {
+                $mean = $side === []
+                    ? 0.0
+                    : array_sum(array_map(static fn (int $i): float => $column[$i], $side)) / count($side);
+                $contrast[$c] = ($contrast[$c] ?? 0.0) - $point->loss * $mean;
+            }
+
+            return $contrast;
+        })->interval();
+    }
+
+    /** @return list<float> level at each reading by the model, without its wander, mg/L */
+    public function fitted(): array
+    {
+        $fitted = array_fill(0, count($this->series->days), 0.0);
+        foreach ($this->points as $point) {
+            foreach ($fitted as $i => $_) {
+                $sum = $point->source[$i];
+                foreach ($point->columns as $c => $column) {
+                    $sum += $point->fit->coefficients[$c] * $column[$i];
+                }
+                $fitted[$i] += $point->weight * $sum;
+            }
+        }
+
+        return $fitted;
+    }
+
+    /**
+     * Whether so many more readings, taken on, would show a change of that size in four of five cases.
+     *
+     * @param  Series  $longer  the readings there are with those to come, whose levels do not matter
+     */
+    public function wouldShow(Series $longer, float $wanted): bool
+    {
+        $power = $weights = 0.0;
+        foreach ($this->points as $point) {
+            if ($point->weight < 0.02) {
+                continue;
+            }
+            $columns = $this->course->columns($longer, $point->loss);
+            [$rows] = (new Wander($longer, $point->loss))->whiten($columns, $longer->scatter, $point->strength);
+            try {
+                $fit = LinearFit::of($rows, array_fill(0, count($rows), 0.0));
+            } catch (SingularFit) {
+                return false;
+            }
+            $t = StudentT::withDegreesOfFreedom($fit->degreesOfFreedom);
+            $error = $fit->standardError($point->variance, 0.0, 0.0, 1.0);
+            $power += $point->weight * $t->probability($wanted / $error - $t->quantile(0.975));
+            $weights += $point->weight;
+        }
+
+        return $weights > 0.0 && $power / $weights >= 0.8;
+    }
+
+    /**
+     * Standardized innovations of the likeliest model, in order of time.
+     *
+     * @return list<float>
+     */
+    public function innovations(): array
+    {
+        $best = self::best($this->points);
+
+        return array_map(static fn (float $rest): float => $rest / sqrt($best->variance), $best->rests());
+    }
+
+    /** @param  callable(Point): array<int, float>  $contrast */
+    private function mixture(callable $contrast): Mixture
+    {
+        return new Mixture(array_map(static function (Point $point) use ($contrast): array {
+            $weights = $contrast($point) + array_fill(0, count($point->columns), 0.0);
+            ksort($weights);
+            $estimate = 0.0;
+            foreach ($weights as $c => $weight) {
+                $estimate += $weight * $point->fit->coefficients[$c];
+            }
+
+            return [
+                'weight' => $point->weight,
+                'estimate' => $estimate,
+                'error' => max(1e-15, $point->fit->standardError($point->variance, ...array_values($weights))),
+                'freedom' => $point->fit->degreesOfFreedom,
+            ];
+        }, $this->points));
+    }
+
+    /**
+     * @param  callable(): list<float>  $strengths
+     * @return non-empty-list<Point>
+     */
+    private static function grid(
+        Series $series,
+        Course $course,
+        callable $strengths,
+        float $variance,
+        float $floor,
+    ): array {
+        $points = [];
+        // A reading below the limit of its kit scatters by the limit, whatever the others do.
+        $variances = array_map(
+            static fn (float $share, float $least): float => max($share, $least / $variance),
+            $series->scatter,
+            $series->floors,
+        );
+        foreach (self::LOSSES as $loss) {
+            $columns = $course->columns($series, $loss);
+            $source = $series->response($loss, 0.0, INF, INF, $series->source);
+            $read = array_map(static fn (float $level, float $own): float => $level - $own, $series->levels, $source);
+            $wander = new Wander($series, $loss);
+            foreach ($strengths() as $strength) {
+                [$rows, $logs] = $wander->whiten([...$columns, $read], $variances, $strength);
+                $y = array_map(static fn (array $row): float => (float) end($row), $rows);
+                $x = array_map(static fn (array $row): array => self::withoutLast($row), $rows);
+                $fit = LinearFit::of($x, $y);
+                $points[] = new Point($loss, $strength, $fit, $fit->variance($floor), $logs, new Sight(
+                    $columns,
+                    $source,
+                    $x,
+                    $y,
+                    $variances,
+                ));
+            }
+        }
+
+        return $points === [] ? throw SingularFit::tooFewObservations(0, 3) : $points;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $row
+     * @return non-empty-list<float>
+     */
+    private static function withoutLast(array $row): array
+    {
+        $less = array_slice($row, 0, -1);
+
+        return $less === [] ? $row : $less;
+    }
+
+    /** @param  non-empty-list<Point>  $points */
+    private static function best(array $points): Point
+    {
+        $best = $points[0];
+        foreach ($points as $point) {
+            $best = $point->logLikelihood() > $best->logLikelihood() ? $point : $best;
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  non-empty-list<Point>  $points
+     * @return non-empty-list<Point>
+     */
+    private static function weighted(array $points): array
+    {
+        $most = self::best($points)->logLikelihood();
+        $weights = array_map(static fn (Point $point): float => exp($point->logLikelihood() - $most), $points);
+        $sum = array_sum($weights);
+
+        return array_map(
+            static fn (Point $point, float $weight): Point => $point->weighing($weight / $sum),
+            $points,
+            $weights,
+        );
+    }
+
+    /** @return list<int> readings that lie too far off what the others say of them, one in eight at the most */
+    private static function outliers(Series $series, Course $course, Point $best, float $step): array
+    {
+        $n = count($series->days);
+        $units = array_map(
+            static fn (int $i): array => array_map(
+                static fn (int $reading): float => $reading === $i ? 1.0 : 0.0,
+                array_keys($series->days),
+            ),
+            range(0, $n - 1),
+        );
+        // Column i is what reading i puts into each whitened row.
+        [$whitened] = (new Wander($series, $best->loss))->whiten($units, $best->sight->variances, $best->strength);
+        $rests = $best->rests();
+        $p = count($best->columns);
+        $off = [];
+        for ($i = 0; $i < $n; $i++) {
+            $own = $shadow = 0.0;
+            $onto = array_fill(0, $p, 0.0);
+            foreach ($whitened as $row => $values) {
+                $own += $values[$i] * $rests[$row];
+                $shadow += $values[$i] ** 2;
+                for ($c = 0; $c < $p; $c++) {
+                    $onto[$c] += $values[$i] * $best->sight->rows[$row][$c];
+                }
+            }
+            for ($a = 0; $a < $p; $a++) {
+                for ($b = 0; $b < $p; $b++) {
+                    $shadow -= $onto[$a] * $best->fit->inverse[$a][$b] * $onto[$b];
+                }
+            }
+            $off[$i] = $shadow > 1e-12 ? abs($own) / sqrt($shadow) : 0.0;
+        }
+        $sorted = array_values($off);
+        sort($sorted);
+        $median = ($sorted[intdiv($n - 1, 2)] + $sorted[intdiv($n, 2)]) / 2;
+        $spread = max($median / 0.6745 * sqrt(1 + 3 / $n), $step / sqrt(12), 1e-12);
+        arsort($off);
+        $beyond = array_keys(array_filter($off, static fn (float $one): bool => $one > self::OUTLYING * $spread));
+
+        return array_slice($beyond, 0, intdiv($n, 8));
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use Ithys\Effect\Dilution;
+use Ithys\Effect\Interval;
+use Ithys\Effect\Relaxed\Course;
+use Ithys\Effect\Relaxed\Mixture;
+use Ithys\Effect\Relaxed\RelaxedStick;
+use Ithys\Effect\Relaxed\Series;
+use Ithys\Effect\Relaxed\Wander;
+use Ithys\Statistics\StudentT;
+use Ithys\Statistics\TheilSen;
+use Tests\Support\SimulatedTank;
+
+/** @param  list<Dilution>  $dilutions */
+function seriesOf(array $days, array $levels, array $dilutions = [], float $source = 0.0): Series
+{
+    $n = count($days);
+
+    return new Series($days, $levels, array_fill(0, $n, 1.0), array_fill(0, $n, 0.0), $dilutions, $source);
+}
+
+it('responds to start, input and change as the balance of the water does', function (): void {
+    // 10 % changed on day 2; loss of 5 % a day. dC/dt = u - k C has C = u/k + (C0 - u/k) e^-kt.
+    $series = seriesOf([0.0, 1.0, 4.0], [0.0, 0.0, 0.0], [new Dilution(2.0, 0.1)]);
+    $k = 0.05;
+    expect($series->response($k, 1.0, INF, INF))
+        ->toEqualWithDelta([1.0, exp(-$k), 0.9 * exp(-4 * $k)], 1e-12);
+    $two = (1 - exp(-2 * $k)) / $k;
+    expect($series->response($k, 0.0, -INF, INF))
+        ->toEqualWithDelta([0.0, (1 - exp(-$k)) / $k, 0.9 * $two * exp(-2 * $k) + $two], 1e-12)
+        // From day 1 to day 3 only, without loss: 1 by the change of water, 0.9 of it stays, and 1 more.
+        ->and($series->response(0.0, 0.0, 1.0, 3.0))->toEqualWithDelta([0.0, 0.0, 1.9], 1e-12)
+        // New water with 4 mg/L brings a tenth of that.
+        ->and($series->response(0.0, 0.0, INF, INF, 4.0))->toEqualWithDelta([0.0, 0.0, 0.4], 1e-12);
+});
+
+it('whitens by the covariance that the model says', function (): void {
+    // Without loss or change of water: x(t) gathers g and w from day 0; covariances written out by hand.
+    $days = [0.0, 3.0, 10.0];
+    $strength = 0.01;
+    $tau = 21.0;
+    $slow = static function (float $s, float $t) use ($tau): float {
+        // Cov of the integrals of an Ornstein-Uhlenbeck process of variance 1 up to s <= t.
+        $e = static fn (float $x): float => exp(-$x / $tau);
+
+        return 2 * $tau * $s + $tau ** 2 * ($e($s) + $e($t) - 1 - $e($t - $s));
+    };
+    $v = [];
+    foreach ($days as $i => $a) {
+        foreach ($days as $j => $b) {
+            $v[$i][$j] = $strength * ($slow(min($a, $b), max($a, $b)) + 8 * min($a, $b)) + ($i === $j ? 1.0 : 0.0);
+        }
+    }
+    $unit = static fn (int $i): array => array_map(static fn (int $j): float => $i === $j ? 1.0 : 0.0, [0, 1, 2]);
+    [$rows, $logs] = (new Wander(seriesOf($days, [0.0, 0.0, 0.0]), 0.0))
+        ->whiten([$unit(0), $unit(1), $unit(2)], [1.0, 1.0, 1.0], $strength);
+    // W V W' = 1, and the logarithms add up to ln det V.
+    for ($a = 0; $a < 3; $a++) {
+        for ($b = 0; $b < 3; $b++) {
+            $sum = 0.0;
+            for ($i = 0; $i < 3; $i++) {
+                for ($j = 0; $j < 3; $j++) {
+                    $sum += $rows[$a][$i] * $v[$i][$j] * $rows[$b][$j];
+                }
+            }
+            expect($sum)->toEqualWithDelta($a === $b ? 1.0 : 0.0, 1e-6);
+        }
+    }
+    $determinant = $v[0][0] * ($v[1][1] * $v[2][2] - $v[1][2] * $v[2][1])
+        - $v[0][1] * ($v[1][0] * $v[2][2] - $v[1][2] * $v[2][0])
+        + $v[0][2] * ($v[1][0] * $v[2][1] - $v[1][1] * $v[2][0]);
+    expect($logs)->toEqualWithDelta(log($determinant), 1e-6);
+});
+
+it('has the interval of Student\'s t for one model, and one that holds 95 % for two', function (): void {
+    $one = (new Mixture([['weight' => 1.0, 'estimate' => 2.0, 'error' => 0.5, 'freedom' => 7]]))->interval();
+    $t = StudentT::withDegreesOfFreedom(7)->quantile(0.975);
+    expect($one)->toEqualWithDelta(new Interval(2.0, 2.0 - 0.5 * $t, 2.0 + 0.5 * $t), 1e-6);
+    $parts = [
+        ['weight' => 0.7, 'estimate' => 0.0, 'error' => 1.0, 'freedom' => 9],
+        ['weight' => 0.3, 'estimate' => 4.0, 'error' => 0.5, 'freedom' => 9],
+    ];
+    $two = (new Mixture($parts))->interval();
+    $within = 0.0;
+    foreach ($parts as $part) {
+        $of = StudentT::withDegreesOfFreedom(9);
+        $within += $part['weight'] * ($of->probability(($two->high - $part['estimate']) / $part['error'])
+            - $of->probability(($two->low - $part['estimate']) / $part['error']));
+    }
+    expect($within)->toEqualWithDelta(0.95, 1e-6)->and($two->estimate)->toEqualWithDelta(1.2, 1e-12);
+});
+
+it('sets a slip aside, and no more than one reading in eight', function (): void {
+    $tank = new SimulatedTank(4, ['change' => -2]);
+    $levels = $tank->levels;
+    $levels[5] += 6.0;
+    $stick = RelaxedStick::of(seriesOf($tank->days, $levels, $tank->dilutions), new Course(0.0), 10.0, 0.01);
+    $clean = RelaxedStick::of(seriesOf($tank->days, $tank->levels, $tank->dilutions), new Course(0.0), 10.0, 0.01);
+    expect($stick->outliers)->toBe([5])
+        ->and($stick->difference()->estimate)->toEqualWithDelta($clean->difference()->estimate, 0.03);
+    foreach ([7, 9, 12] as $i) {
+        $levels[$i] += 6.0;
+    }
+    $many = RelaxedStick::of(seriesOf($tank->days, $levels, $tank->dilutions), new Course(0.0), 10.0, 0.01);
+    expect(count($many->outliers))->toBeLessThanOrEqual(3);
+});
+
+it('tells another change in the time apart from the one that is asked about', function (): void {
+    $off = 0;
+    for ($seed = 0; $seed < 40; $seed++) {
+        $tank = new SimulatedTank(700 + $seed, ['change' => 0, 'other' => -2, 'otherDay' => -17.0]);
+        $series = seriesOf($tank->days, $tank->levels, $tank->dilutions);
+        $difference = RelaxedStick::of($series, new Course(0.0, [-17.0]), 10.0, 0.01)->difference();
+        $off += $difference->high < 0.0 || $difference->low > 0.0 ? 1 : 0;
+    }
+    expect($off)->toBeLessThanOrEqual(3);
+});
+
+it('has a median of slopes that one slip does not move', function (): void {
+    expect(TheilSen::slope([0.0, 1.0, 2.0, 3.0, 4.0], [1.0, 3.0, 5.0, 70.0, 9.0]))->toEqualWithDelta(2.0, 1e-12)
+        ->and(TheilSen::slope([1.0, 1.0], [1.0, 2.0]))->toBeNull();
+});
+
+it('holds the acceptance table, in small', function (array $tank, float $false, float $covers, float $finds): void {
+    [$wrong, $within, $lower] = SimulatedTank::tried($tank, 60);
+    // A share of 60 tries scatters; four standard errors are let be.
+    $slack = static fn (float $share): float => 4 * sqrt(max($share * (1 - $share), 0.02) / 60);
+    expect($wrong)->toBeLessThanOrEqual($false + $slack($false))
+        ->and($within)->toBeGreaterThanOrEqual($covers - $slack($covers))
+        ->and($lower)->toBeGreaterThanOrEqual($finds - $slack($finds));
+})->with(array_map(
+    static fn (array $row): array => [$row[0], $row[1] / 100, $row[2] / 100, $row[3] / 100],
+    array_intersect_key(SimulatedTank::TABLE, array_flip([
+        'white noise', 'four a side, weekly', 'noise with memory', 'falling to balance', 'scattered feeding',
+        'drifting input', 'slips', 'real A', 'real B', 'phosphate, real A',
+    ])),
+));

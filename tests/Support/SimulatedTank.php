@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Ithys\Effect\Dilution;
+use Ithys\Effect\Interval;
+use Ithys\Effect\Relaxed\Course;
+use Ithys\Effect\Relaxed\RelaxedStick;
+use Ithys\Effect\Relaxed\Series;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * A tank of known truth: input that balances at its level and may drift and scatter, loss, weekly water changes, and a
+ * kit with noise, memory, steps and slips. Days from the change, at which the net input steps.
+ */
+final class SimulatedTank
+{
+    private const PHOSPHATE = ['level' => 0.08, 'noise' => 0.0048, 'step' => 0.001];
+
+    private const REAL_A = [
+        'loss' => 0.02, 'scatter' => 0.3, 'drift' => 0.08, 'noise' => 0.3, 'share' => 0.03, 'step' => 0.5,
+        'volumesOff' => 0.1,
+    ];
+
+    /**
+     * The tank; false verdicts at the most, coverage at the least where nothing changed and where twice the wanted size
+     * did, and how often that is found at the least, per cent.
+     */
+    public const TABLE = [
+        'white noise' => [[], 2, 97, 97],
+        'six a side, weekly' => [['every' => 7], 2, 97, 95],
+        'four a side, weekly' => [['every' => 7, 'side' => 28], 2, 97, 52],
+        'phosphate, white noise' => [self::PHOSPHATE, 2, 97, 90],
+        'noise with memory' => [['memory' => 0.6], 2, 96, 93],
+        'noise with memory, every two days' => [['memory' => 0.6, 'every' => 2], 2, 96, 85],
+        'falling to balance' => [['loss' => 0.03, 'start' => 1.6], 2, 97, 44],
+        'rising to balance' => [['loss' => 0.06, 'start' => 0.6], 2, 97, 88],
+        'scattered feeding' => [['loss' => 0.02, 'scatter' => 0.35], 2, 97, 76],
+        'drifting input' => [['loss' => 0.02, 'drift' => 0.15], 7.5, 92, 70],
+        'walking input' => [['loss' => 0.02, 'walk' => 0.02], 4, 92, 79],
+        'seasons' => [['loss' => 0.02, 'sinus' => 0.06], 5, 90, 90],
+        'slips' => [['slips' => 0.05], 2, 97, 90],
+        'real A' => [self::REAL_A, 4, 96, 65],
+        'phosphate, real A' => [[...self::REAL_A, ...self::PHOSPHATE, 'noise' => 0.0032, 'step' => 0.01], 4, 96, 52],
+        'real B' => [
+            ['every' => 7, 'side' => 84, 'loss' => 0.03, 'drift' => 0.1, 'start' => 0.8],
+            6.5,
+            93,
+            70,
+        ],
+        'real C' => [['memory' => 0.3, 'drift' => 0.08, 'slips' => 0.02, 'start' => 1.15], 4, 96, 64],
+        'a charge that fades' => [['fades' => 42.0], 2, 97, 68],
+    ];
+
+    private const STEP = 0.25;
+
+    /** @var list<float> */
+    public array $days = [];
+
+    /** @var list<float> */
+    public array $levels = [];
+
+    /** @var list<Dilution> */
+    public array $dilutions = [];
+
+    private Randomizer $random;
+
+    /** @param  array<string, float|int|string>  $options */
+    public function __construct(int $seed, private array $options)
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+        $this->run();
+    }
+
+    private function of(string $option, float $otherwise = 0.0): float
+    {
+        return (float) ($this->options[$option] ?? $otherwise);
+    }
+
+    private function run(): void
+    {
+        $level = $this->of('level', 10.0);
+        $side = $this->of('side', 42.0);
+        $every = $this->of('every', 3.5);
+        $loss = $this->of('loss');
+        $share = 0.1;
+        $balance = $loss * $level + $share * $level / 7;
+        $now = $level * $this->of('start', 1.0);
+        $drift = $this->of('drift') * $balance;
+        $slow = $drift * $this->normal();
+        $walk = 0.0;
+        $phase = 2 * M_PI * $this->uniform();
+        $read = -$side + $every / 2;
+        $water = -$side + 7 * $this->uniform();
+        $kit = $this->normal();
+        for ($day = -$side; $day <= $side; $day += self::STEP) {
+            while ($read <= $day + 1e-9 && $read <= $side) {
+                $this->days[] = $read;
+                $kit = $this->of('memory') * $kit + sqrt(1 - $this->of('memory') ** 2) * $this->normal();
+                $this->levels[] = $this->shown($now, $kit);
+                $read += $every;
+            }
+            if ($water <= $day) {
+                $this->dilutions[] = new Dilution($day + 1e-6, $share * (1 + $this->of('volumesOff')));
+                $now -= $share * $now;
+                $water += 7.0;
+            }
+            if (fmod($day + 1000, 1.0) < self::STEP / 2) {
+                $scatter = $this->of('scatter') * $balance * $this->normal();
+                $walk += $this->of('walk') * $balance * $this->normal();
+            }
+            $fade = exp(-self::STEP / 21);
+            $slow = $fade * $slow + sqrt(1 - $fade ** 2) * $drift * $this->normal();
+            $sinus = $this->of('sinus') * $balance * sin(2 * M_PI * $day / 100 + $phase);
+            $input = $balance + ($scatter ?? 0.0) + $walk + $slow + $sinus + $this->stepped($day);
+            $now = max(0.0, $now + self::STEP * ($input - $loss * $now));
+        }
+    }
+
+    private function stepped(float $day): float
+    {
+        $change = $this->of('change') * $this->wanted();
+        $fades = $this->of('fades');
+        $own = $day < 0.0 ? 0.0 : ($fades > 0.0 ? $change * max(0.0, 1 - $day / $fades) : $change);
+        $other = $this->of('otherDay');
+
+        return $own + ($other !== 0.0 && $day >= $other ? $this->of('other') * $this->wanted() : 0.0);
+    }
+
+    /** A fifth of the level in four weeks, mg/L a day. */
+    public function wanted(): float
+    {
+        return 0.2 * $this->of('level', 10.0) / 28;
+    }
+
+    /** Change of the input on average over the time since, mg/L a day; what fades evenly over it does half. */
+    public function truth(): float
+    {
+        return $this->of('change') * $this->wanted() * ($this->of('fades') > 0.0 ? 0.5 : 1.0);
+    }
+
+    private function shown(float $level, float $kit): float
+    {
+        $noise = $this->of('noise', 0.4);
+        $shown = $level + $noise * $kit + $this->of('share') * $level * $this->normal();
+        if ($this->uniform() < $this->of('slips')) {
+            $shown += 0.5 * $level;
+        }
+        $step = $this->of('step', 0.01);
+
+        return max(0.0, round($shown / $step) * $step);
+    }
+
+    private function normal(): float
+    {
+        return sqrt(-2 * log(max(1e-12, $this->uniform())))
+            * cos(2 * M_PI * $this->uniform());
+    }
+
+    /**
+     * So many tanks of a kind, judged.
+     *
+     * @param  array<string, float|int>  $options
+     * @return array{float, float, float} shares: a verdict where nothing changed, the truth within the interval, and
+     *   "lower" where twice the wanted size went
+     */
+    public static function tried(array $options, int $tries): array
+    {
+        $wrong = $within = $lower = 0;
+        foreach ([0, -2] as $change) {
+            for ($seed = 1; $seed <= $tries; $seed++) {
+                $tank = new self($seed + 100_000 * -$change, [...$options, 'change' => $change]);
+                $difference = $tank->judged();
+                $truth = $tank->truth();
+                $within += $difference->low <= $truth && $truth <= $difference->high ? 1 : 0;
+                $lower += $change !== 0 && $difference->high < 0.0 ? 1 : 0;
+                $wrong += $change === 0 && ($difference->high < 0.0 || $difference->low > 0.0) ? 1 : 0;
+            }
+        }
+
+        return [$wrong / $tries, $within / (2 * $tries), $lower / $tries];
+    }
+
+    private function judged(): Interval
+    {
+        $n = count($this->days);
+        $before = array_filter(
+            $this->levels,
+            fn (int $i): bool => $this->days[$i] <= 0.0,
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return RelaxedStick::of(
+            new Series($this->days, $this->levels, array_fill(0, $n, 1.0), array_fill(0, $n, 0.0), $this->dilutions),
+            new Course(0.0),
+            array_sum($before) / count($before),
+            $this->of('step', 0.01),
+        )->difference();
+    }
+
+    private function uniform(): float
+    {
+        return $this->random->getInt(0, 1_000_000_000) / 1e9;
+    }
+}
