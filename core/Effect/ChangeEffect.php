@@ -11,6 +11,7 @@ use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Series;
 use Ithys\Finding;
 use Ithys\Journal\Entry;
+use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
@@ -29,10 +30,16 @@ final class ChangeEffect
     /** Readings each side needs before a rate means anything. Ours, an estimate. */
     private const LEAST_PER_SIDE = 3;
 
+    /** Readings within a span and after it, so that both can be told. */
+    private const LEAST_IN_SPAN = 2;
+
     /** With fewer on a side, nothing is promised of more. */
     private const LEAST_TO_PROMISE = 4;
 
     private const MOST_MORE = 60;
+
+    /** A charge that works fast shows in these times. */
+    private const FIRST_DAYS = [10, 21];
 
     /** Innovations that go on in one direction by more than this are no chance (1 %). */
     private const FOLLOWING = 2.326;
@@ -40,28 +47,32 @@ final class ChangeEffect
     /**
      * @param  list<Entry>  $journal  entries around the change, in order of time; see {@see self::lookBackDays()} for
      *   how far
+     * @param  ?int  $spanDays  days since it settled over which it is asked about; null for all of the time since
      */
-    public static function judge(Question $question, array $journal): Judgement
+    public static function judge(Question $question, array $journal, ?int $spanDays = null): Judgement
     {
         $evidence = Evidence::gather($question, $journal);
         $confounders = Confounders::find($question, $journal);
         $resolution = $evidence->resolution();
         $wanted = $question->wantedShare * max($evidence->level(), $resolution) / 28;
         $tooClose = self::tooClose($evidence, $confounders);
-        $stick = self::stick($question, $evidence, self::apart($evidence, $confounders));
+        $stick = self::stick($question, $evidence, self::apart($evidence, $confounders), $spanDays);
         $difference = $stick?->difference()->times($question->litres);
         $withheld = self::withheld($question, $evidence, $stick, $journal);
         $verdict = $withheld === null && $tooClose === null
             ? self::verdict($difference, $wanted * $question->litres)
             : Verdict::CannotTellYet;
-        $more = $verdict === Verdict::CannotTellYet && $tooClose === null && $withheld === null
+        $span = $stick === null || $stick->later() === null ? null : $spanDays;
+        $more = $verdict === Verdict::CannotTellYet && $tooClose === null && $withheld === null && $span === null
             ? self::moreReadings($question, $evidence, $stick, $wanted)
             : null;
 
         return new Judgement(
             $question,
             $verdict,
-            $withheld ?? self::sentence($verdict, $question, $evidence, $stick, $tooClose, $more),
+            $withheld ?? ($span === null || $tooClose !== null
+                ? self::sentence($verdict, $question, $evidence, $stick, $tooClose, $more)
+                : self::overSpan($stick, $span, $wanted, $question->litres)),
             $stick === null || $difference === null
                 ? null
                 : new Rates(
@@ -76,6 +87,9 @@ final class ChangeEffect
             [
                 ...self::expectation($question, $evidence, $difference),
                 ...self::setAside($evidence, $stick),
+                ...$spanDays !== null || $verdict !== Verdict::CannotTellYet || $tooClose !== null
+                    ? []
+                    : self::fast($question, $journal),
                 ...self::findings($question, $evidence, $confounders),
             ],
         );
@@ -91,15 +105,23 @@ final class ChangeEffect
     }
 
     /** @param  list<float>  $others  days of other changes that have a column of their own */
-    private static function stick(Question $question, Evidence $evidence, array $others): ?RelaxedStick
-    {
+    private static function stick(
+        Question $question,
+        Evidence $evidence,
+        array $others,
+        ?int $spanDays,
+    ): ?RelaxedStick {
         if ($evidence->before() < self::LEAST_PER_SIDE || $evidence->after() < self::LEAST_PER_SIDE) {
             return null;
         }
         try {
             return RelaxedStick::of(
                 $evidence->series($question),
-                new Course($evidence->settlingDays, $others),
+                new Course(
+                    $evidence->settlingDays,
+                    $others,
+                    self::spanEnds($evidence, $spanDays) ?? INF,
+                ),
                 $evidence->level(),
                 $evidence->resolution(),
             );
@@ -107,6 +129,25 @@ final class ChangeEffect
             // Readings bunched on one day fix no rate; the answer is that it cannot be told.
             return null;
         }
+    }
+
+    /** The day on which the span that is asked for ends; null without one, or where no reading comes after it. */
+    private static function spanEnds(Evidence $evidence, ?int $spanDays): ?float
+    {
+        $end = $spanDays === null ? INF : $evidence->settlingDays + $spanDays;
+
+        return self::within($evidence, $evidence->settlingDays, $end) < self::LEAST_IN_SPAN
+            || self::within($evidence, $end, INF) < self::LEAST_IN_SPAN
+                ? null
+                : $end;
+    }
+
+    private static function within(Evidence $evidence, float $from, float $to): int
+    {
+        return count(array_filter(
+            $evidence->observations,
+            static fn (Observation $one): bool => $one->day > $from && $one->day <= $to,
+        ));
     }
 
     private static function verdict(?Interval $difference, float $wanted): Verdict
@@ -364,6 +405,63 @@ final class ChangeEffect
                 ),
             share: $share,
         );
+    }
+
+    /** What came in more or less over a span, in all, and what since. */
+    private static function overSpan(RelaxedStick $stick, int $days, float $wanted, float $litres): Text
+    {
+        $in = $stick->difference();
+        $later = $stick->later() ?? $in;
+        $all = $in->times($days * $litres);
+        $figures = [
+            'days' => $days,
+            'mg' => Quantity::number(abs($all->estimate), abs($all->estimate) < 10 ? 1 : 0),
+            'least' => Quantity::number(min(abs($all->low), abs($all->high)), abs($all->estimate) < 10 ? 1 : 0),
+            'most' => Quantity::number(max(abs($all->low), abs($all->high)), abs($all->estimate) < 10 ? 1 : 0),
+        ];
+        $since = match (true) {
+            $later->high < 0.0 => 'Since then less comes in than before the change.',
+            $later->low > 0.0 => 'Since then more comes in than before the change.',
+            $later->liesWithin($wanted) => 'Since then it does no more.',
+            default => 'What it does since then cannot be told.',
+        };
+
+        return Text::of('{first} {since}', first: match (true) {
+            $in->high < 0.0 => Text::of(
+                'Over its first {days} days {mg} mg less came in, 95 % {least} to {most}.',
+                ...$figures,
+            ),
+            $in->low > 0.0 => Text::of(
+                'Over its first {days} days {mg} mg more came in, 95 % {least} to {most}.',
+                ...$figures,
+            ),
+            $in->liesWithin($wanted) => Text::of(
+                'Over its first {days} days it did nothing worth knowing.',
+                ...$figures,
+            ),
+            default => Text::of('What it did over its first {days} days cannot be told.', ...$figures),
+        }, since: $since);
+    }
+
+    /**
+     * A medium may have worked fast and worn out, which no average over all of the time shows.
+     *
+     * @param  list<Entry>  $journal
+     * @return list<Finding>
+     */
+    private static function fast(Question $question, array $journal): array
+    {
+        if (! $question->change->payload instanceof MediaCharge) {
+            return [];
+        }
+        foreach (self::FIRST_DAYS as $days) {
+            $early = self::judge($question, $journal, $days);
+            if ($early->verdict === Verdict::Lower || $early->verdict === Verdict::Higher) {
+                return [Finding::of(Severity::Remark, 'early', 'At first it did something', $early->sentence)];
+            }
+        }
+
+        return [];
     }
 
     /** Where each side itself leaves no doubt: " The tank was gaining; since this change it loses." */

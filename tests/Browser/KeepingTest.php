@@ -57,7 +57,9 @@ it('asks again with another window and another size', function (): void {
     $browser = $this->browser;
     $browser->choose('Days on each side', '84 days')
         ->waitFor('16 water changes in the window undone first.')
-        ->choose('Worth knowing', '10 %')->waitFor('10 % of the level in four weeks');
+        ->choose('Worth knowing', '20 %')->waitFor('20 % of the level in four weeks')
+        ->choose('Worth knowing', '50 %')->choose('Asked about', 'its first 3 weeks')->waitFor('Over its first 21 days')
+        ->choose('Asked about', 'all of the time since')->waitUntilGone('Over its first 21 days');
     $browser->choose('Change', 'Activated carbon 60 g, bag')
         ->waitFor('Nitrate: no difference shown')
         ->waitFor('Phosphate: cannot tell yet')

@@ -43,8 +43,20 @@ final class JournalController extends Controller
             'table' => $table,
             'verdict' => $change === null
                     ? null
-                    : VerdictView::of($system, $keeper, $change, $request->windowDays(), $request->wantedShare(), $now),
-            'choices' => ['windows' => VerdictView::WINDOWS, 'wanted' => VerdictView::WANTED],
+                    : VerdictView::of(
+                        $system,
+                        $keeper,
+                        $change,
+                        $request->windowDays(),
+                        $request->wantedShare(),
+                        $now,
+                        $request->spanDays(),
+                    ),
+            'choices' => [
+                'windows' => VerdictView::WINDOWS,
+                'wanted' => VerdictView::WANTED,
+                'spans' => VerdictView::SPANS,
+            ],
         ]);
     }
 

@@ -25,6 +25,9 @@ final class VerdictView
 
     public const WANTED = [0.2, 0.5, 1.0];
 
+    /** Days since it settled over which a change can be asked about; beside all of the time. */
+    public const SPANS = [10, 21, 42, 84];
+
     /** Days of journal on either side in which a routine shows itself. */
     private const ROUTINE_DAYS = 84;
 
@@ -36,6 +39,7 @@ final class VerdictView
         int $windowDays,
         float $wantedShare,
         DateTimeImmutable $now,
+        ?int $spanDays = null,
     ): array {
         $assumptions = $system->assumptions();
         $words = $keeper->words();
@@ -55,6 +59,7 @@ final class VerdictView
                     $assumptions,
                 ),
                 $journal,
+                $spanDays,
             ), $words),
             self::order($change),
         );
@@ -67,6 +72,7 @@ final class VerdictView
             'litres' => $litres,
             'windowDays' => $windowDays,
             'wantedShare' => $wantedShare,
+            'spanDays' => $spanDays,
             'judgements' => $judgements,
         ];
     }

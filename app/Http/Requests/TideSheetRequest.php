@@ -36,6 +36,12 @@ final class TideSheetRequest extends FormRequest
         return in_array($this->float('wanted'), VerdictView::WANTED, true) ? $this->float('wanted') : 0.5;
     }
 
+    /** Days since the change over which it is asked about; null for all of the time since. */
+    public function spanDays(): ?int
+    {
+        return in_array($this->integer('span'), VerdictView::SPANS, true) ? $this->integer('span') : null;
+    }
+
     /** The lever change picked, or null. */
     public function change(System $system): ?Entry
     {

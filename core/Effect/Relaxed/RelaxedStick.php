@@ -79,6 +79,14 @@ final readonly class RelaxedStick
         return $this->mixture(static fn (Point $point): array => [0.0, 0.0, 1.0])->interval();
     }
 
+    /** Change of the net input once the span that is asked for is over, mg/L a day; null without a span. */
+    public function later(): ?Interval
+    {
+        return is_finite($this->course->to)
+            ? $this->mixture(static fn (Point $point): array => [0.0, 0.0, 0.0, 1.0])->interval()
+            : null;
+    }
+
     /** Net gain before the change and since, less what is lost at the level of that side, mg/L a day. */
     public function gain(bool $since): Interval
     {
@@ -87,8 +95,11 @@ final readonly class RelaxedStick
             fn (float $day): bool => $since ? $day > $this->course->from : $day <= $this->course->from,
         ));
 
-        return $this->mixture(static function (Point $point) use ($side, $since): array {
-            $contrast = [0.0, 1.0, $since ? 1.0 : 0.0];
+        $beyond = array_filter($side, fn (int $i): bool => $this->series->days[$i] > $this->course->to);
+        $late = $side === [] ? 0.0 : count($beyond) / count($side);
+
+        return $this->mixture(static function (Point $point) use ($side, $since, $late): array {
+            $contrast = [0.0, 1.0, $since ? 1 - $late : 0.0, ...$since && $late > 0.0 ? [$late] : []];
             foreach ($point->columns as $c => $column) {
                 $mean = $side === []
                     ? 0.0

@@ -17,12 +17,13 @@ interface Props {
     levers: ChangeMark[];
     windows: number[];
     wanted: number[];
+    spans: number[];
     onPick: (id: number | null, step?: number) => void;
     onAsk: (query: Record<string, string>) => void;
 }
 
 /** The reading column: what the picked change did, in words first, then in figures. */
-export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPick, onAsk }: Props) {
+export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans, onPick, onAsk }: Props) {
     const dates = useDates();
     const { show } = useUnits();
     const { examples } = useShared();
@@ -115,6 +116,21 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, onPic
                         )}
                     />
                 </Box>
+                <ChoiceField
+                    label="Asked about"
+                    value={String(verdict.spanDays ?? '')}
+                    onPick={(span) => onAsk({ span })}
+                    options={[
+                        ['', 'all of the time since'] as const,
+                        ...spans.map(
+                            (days) =>
+                                [
+                                    String(days),
+                                    days % 7 === 0 ? `its first ${days / 7} weeks` : `its first ${days} days`,
+                                ] as const,
+                        ),
+                    ]}
+                />
                 <Box fontSize="sm" color="quiet">
                     Rates are for {show(verdict.litres, 'volume')} of working volume: what the water gains but for water
                     changes, and how much more or less comes in since.

@@ -92,5 +92,7 @@ export interface Verdict {
     litres: number;
     windowDays: number;
     wantedShare: number;
+    /** Days since the change over which it is asked about; null for all of the time since. */
+    spanDays: number | null;
     judgements: Judgement[];
 }

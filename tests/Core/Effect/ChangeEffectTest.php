@@ -472,3 +472,100 @@ it('has no budget for nitrate, for other media or for a charge that was not weig
     [fn () => MediaCharge::grams(Medium::Resin, 80), Parameter::Phosphate],
     [fn () => MediaCharge::litres(Medium::Gfo, 0.1), Parameter::Phosphate],
 ]);
+
+/**
+ * A charge that takes phosphate out fast and is spent by day 25.
+ *
+ * @return list<Entry>
+ */
+function spentCharge(int $seed): array
+{
+    $random = new Randomizer(new Mt19937($seed));
+    $level = 0.09;
+    $entries = [];
+    for ($day = -42.0; $day <= 42.0; $day += 0.25) {
+        $taken = $day >= 0.0 && $day < 25.0 ? 0.35 * (1 - $day / 25) * $level : 0.0;
+        $level += 0.25 * (0.1 * 0.09 / 7 - $taken);
+        if (fmod($day + 98, 7) === 3.0) {
+            $entries[] = onDay($day + 0.01, WaterChange::of(20));
+            $level *= 0.9;
+        }
+        if (fmod($day + 42, 3.5) === 1.0) {
+            $normal = array_sum(array_map(fn (): float => $random->getInt(0, 1_000_000) / 1e6, range(1, 12))) - 6;
+            $shown = max(0.0, round($level + 0.004 * $normal, 2));
+            $entries[] = onDay($day, Reading::of(Parameter::Phosphate, $shown, step: 0.01));
+        }
+    }
+
+    return $entries;
+}
+
+it('answers over its first days for a medium that worked fast and wore out', function (): void {
+    $found = $early = 0;
+    for ($seed = 0; $seed < 20; $seed++) {
+        $charge = onDay(0, MediaCharge::grams(Medium::Gfo, 100), 1);
+        $journal = [...spentCharge($seed), $charge];
+        usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+        $question = new Question($charge, Parameter::Phosphate, 200, onDay(60, new SkimmerSwitch(true))->at, 42);
+        $overTen = ChangeEffect::judge($question, $journal, 10);
+        $found += $overTen->verdict === Verdict::Lower ? 1 : 0;
+        $early += in_array('early', codes(ChangeEffect::judge($question, $journal)), true) ? 1 : 0;
+        if ($overTen->verdict === Verdict::Lower) {
+            // It takes about 0.35 x 0.06 x 10 x 200 x 0.8 = 33 mg at the most in ten days, and half of it at the least.
+            expect(said($overTen->sentence))
+                ->toStartWith('Over its first 10 days ')
+                ->toContain(' mg less came in, 95 % ')
+                ->and($overTen->rates?->difference->estimate * 10)->toBeLessThan(-8.0)->toBeGreaterThan(-34.0);
+        }
+    }
+    expect($found)->toBeGreaterThanOrEqual(17)->and($early)->toBeGreaterThanOrEqual(12);
+});
+
+it('gives no answer where water changes are logged on one side only', function (): void {
+    $journal = static fn (bool $since): array => array_values(array_filter(
+        steppedTank(115, 115, 0.3, 8, start: 40),
+        static fn (Entry $entry): bool => ! $entry->payload instanceof WaterChange
+            || ($entry->at > onDay(0, new SkimmerSwitch(true))->at) === $since,
+    ));
+    $late = judge($journal(true));
+    $early = judge($journal(false));
+    expect($late->verdict)->toBe(Verdict::CannotTellYet)
+        ->and(said($late->sentence))->toStartWith('No water change is logged before this change and 6 since.')
+        ->and($early->verdict)->toBe(Verdict::CannotTellYet)
+        ->and(said($early->sentence))->toStartWith('No water change is logged since this change and 6 before.');
+});
+
+it('goes on with a series through a reading whose kit was not named, and says so', function (): void {
+    $named = array_map(
+        static fn (Entry $entry, int $i): Entry => $entry->payload instanceof Reading
+            ? new Entry($entry->at, Reading::of(
+                Parameter::Nitrate,
+                $entry->payload->value,
+                step: 0.1,
+                method: $i === 15 ? null : 'colour comparison',
+            ))
+            : $entry,
+        steppedTank(120, 60, 0.2, 3),
+        array_keys(steppedTank(120, 60, 0.2, 3)),
+    );
+    $judgement = judge($named);
+    expect($judgement->readings->before + $judgement->readings->after)->toBe(24)
+        ->and(codes($judgement))->toContain('method-unnamed')->not->toContain('method-changed');
+});
+
+it('takes readings of one moment for one, and no more than fourteen on a side', function (): void {
+    $twice = [];
+    foreach (steppedTank(115, 115, 0.3, 5) as $entry) {
+        $twice[] = $entry;
+        if ($entry->payload instanceof Reading) {
+            $twice[] = new Entry($entry->at, Reading::of(Parameter::Nitrate, $entry->payload->value + 0.2));
+        }
+    }
+    expect(judge($twice)->readings->before)->toBe(12)
+        ->and(judge(steppedTank(115, 115, 0.3, 5, every: 1.0))->readings->before)->toBe(14)
+        ->and(judge(steppedTank(115, 115, 0.3, 5, every: 1.0))->readings->after)->toBe(14);
+});
+
+it('says what cannot be told without a single reading', function (): void {
+    expect(said(judge([])->sentence))->toBe('No nitrate was read around this change.');
+});

@@ -16,7 +16,7 @@ interface Props {
     range: string;
     table: boolean;
     verdict: Verdict | null;
-    choices: { windows: number[]; wanted: number[] };
+    choices: { windows: number[]; wanted: number[]; spans: number[] };
 }
 
 const RANGES = [
@@ -66,6 +66,7 @@ export default function Show({ frame, sheet, range, table, verdict, choices }: P
                     levers={levers}
                     windows={choices.windows}
                     wanted={choices.wanted}
+                    spans={choices.spans}
                     onPick={pick}
                     onAsk={ask}
                 />
