@@ -38,6 +38,12 @@ final class ChangeEffect
 
     private const MOST_MORE = 60;
 
+    /** Share of a side that makes it cloudy. */
+    private const MOSTLY = 0.5;
+
+    /** Days without a reading around a change that are worth a word. */
+    private const LONG_GAP = 14.0;
+
     /** A charge that works fast shows in these times. */
     private const FIRST_DAYS = [10, 21];
 
@@ -87,6 +93,7 @@ final class ChangeEffect
             [
                 ...self::expectation($question, $evidence, $difference),
                 ...self::setAside($evidence, $stick),
+                ...self::gap($evidence),
                 ...$spanDays !== null || $verdict !== Verdict::CannotTellYet || $tooClose !== null
                     ? []
                     : self::fast($question, $journal),
@@ -188,6 +195,13 @@ final class ChangeEffect
                 n: max($before, $since),
             );
         }
+        [$clouded, $clear] = self::cloudiness($evidence);
+        if ($clouded >= self::MOSTLY && $clear < self::MOSTLY) {
+            return Text::wrap(
+                'Most readings on one side were taken in cloudy water, and few on the other. Bacteria hold nutrients '
+                    .'while the water is cloudy and give them back: wait for clear water.',
+            );
+        }
         $innovations = $stick->innovations();
         $n = count($innovations);
         $products = $squares = 0.0;
@@ -202,6 +216,52 @@ final class ChangeEffect
                     .'Look at what else changed, or at a shorter time.',
             )
             : null;
+    }
+
+    /** @return array{float, float} share of readings in cloudy water on the cloudier side, and on the other */
+    private static function cloudiness(Evidence $evidence): array
+    {
+        $share = static function (bool $since) use ($evidence): float {
+            $side = array_filter(
+                $evidence->observations,
+                static fn (Observation $one): bool => ($one->day > 0.0) === $since,
+            );
+
+            return $side === []
+                ? 0.0
+                : count(array_filter($side, static fn (Observation $one): bool => $one->cloudy)) / count($side);
+        };
+        [$before, $since] = [$share(false), $share(true)];
+
+        return [max($before, $since), min($before, $since)];
+    }
+
+    /** @return list<Finding> where nobody looked around the change */
+    private static function gap(Evidence $evidence): array
+    {
+        $days = array_map(static fn (Observation $one): float => $one->day, $evidence->observations);
+        $before = array_filter($days, static fn (float $day): bool => $day <= 0.0);
+        $since = array_filter($days, static fn (float $day): bool => $day > 0.0);
+        if ($before === [] || $since === []) {
+            return [];
+        }
+        $from = max($before);
+        $to = min($since);
+
+        return $to - $from <= max(self::LONG_GAP, 3 * $evidence->spacing())
+            ? []
+            : [
+                Finding::of(
+                    Severity::Caution,
+                    'gap',
+                    'Nobody looked around the change',
+                    Text::of(
+                        'No reading from {before} days before to {since} days after it: what went on then is not seen.',
+                        before: (int) round(-$from),
+                        since: (int) round($to),
+                    ),
+                ),
+            ];
     }
 
     /**

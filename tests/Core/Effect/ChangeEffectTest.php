@@ -569,3 +569,29 @@ it('takes readings of one moment for one, and no more than fourteen on a side', 
 it('says what cannot be told without a single reading', function (): void {
     expect(said(judge([])->sentence))->toBe('No nitrate was read around this change.');
 });
+
+it('gives no answer where most of one side was read in cloudy water', function (): void {
+    $clouded = array_map(
+        static fn (Entry $entry): Entry => $entry->payload instanceof Reading && $entry->at > onDay(8, $entry->payload)->at
+            ? new Entry($entry->at, Reading::of(Parameter::Nitrate, $entry->payload->value, cloudy: true))
+            : $entry,
+        steppedTank(120, 40, 0.2, 2),
+    );
+    $judgement = judge($clouded);
+    expect($judgement->verdict)->toBe(Verdict::CannotTellYet)
+        ->and(said($judgement->sentence))->toContain('cloudy water')
+        ->and(codes($judgement))->toContain('cloudy');
+});
+
+it('says where nobody looked around the change', function (): void {
+    $gone = array_values(array_filter(
+        steppedTank(120, 40, 0.2, 2),
+        static fn (Entry $entry): bool => ! $entry->payload instanceof Reading
+            || $entry->at < onDay(-15, $entry->payload)->at
+            || $entry->at > onDay(12, $entry->payload)->at,
+    ));
+    $gap = array_values(array_filter(judge($gone)->findings, static fn (Finding $one): bool => $one->code === 'gap'));
+    expect($gap)->toHaveCount(1)
+        ->and(said($gap[0]->sentence))->toMatch('~^No reading from 1\d days before to 1\d days after it~')
+        ->and(codes(judge(steppedTank(120, 40, 0.2, 2))))->not->toContain('gap');
+});
