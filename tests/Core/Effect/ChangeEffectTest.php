@@ -572,7 +572,8 @@ it('says what cannot be told without a single reading', function (): void {
 
 it('gives no answer where most of one side was read in cloudy water', function (): void {
     $clouded = array_map(
-        static fn (Entry $entry): Entry => $entry->payload instanceof Reading && $entry->at > onDay(8, $entry->payload)->at
+        static fn (Entry $entry): Entry => $entry->payload instanceof Reading
+            && $entry->at > onDay(8, $entry->payload)->at
             ? new Entry($entry->at, Reading::of(Parameter::Nitrate, $entry->payload->value, cloudy: true))
             : $entry,
         steppedTank(120, 40, 0.2, 2),

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Effect;
+
+use Ithys\Effect\Relaxed\RelaxedStick;
+use Ithys\Journal\Entry;
+use Ithys\Quantity\Text;
+
+/** Why no answer may rest on what was read and logged. */
+final class Withheld
+{
+    /** Innovations that go on in one direction by more than this are no chance (1 %). */
+    private const FOLLOWING = 2.326;
+
+    /** Share of a side that makes it cloudy. */
+    private const MOSTLY = 0.5;
+
+    /**
+     * Why no answer may rest on these readings, whatever the model makes of them; null where nothing stands against it.
+     *
+     * @param  list<Entry>  $journal
+     */
+    public static function reason(
+        Question $question,
+        Evidence $evidence,
+        ?RelaxedStick $stick,
+        array $journal,
+    ): ?Text {
+        if ($stick === null) {
+            return null;
+        }
+        $changes = array_map(static fn (Dilution $one): float => $one->day, $evidence->dilutions);
+        $before = count(array_filter($changes, static fn (float $day): bool => $day <= 0.0));
+        $since = count($changes) - $before;
+        if (min($before, $since) === 0 && max($before, $since) >= ChangeEffect::LEAST_PER_SIDE) {
+            return Text::of(
+                $before === 0
+                    ? 'No water change is logged before this change and {n} since. Whether none was made is not known, '
+                        .'and it decides the answer: log or import those before.'
+                    : 'No water change is logged since this change and {n} before. Whether none was made is not known, '
+                        .'and it decides the answer: log those since.',
+                n: max($before, $since),
+            );
+        }
+        [$clouded, $clear] = self::cloudiness($evidence);
+        if ($clouded >= self::MOSTLY && $clear < self::MOSTLY) {
+            return Text::wrap(
+                'Most readings on one side were taken in cloudy water, and few on the other. Bacteria hold nutrients '
+                    .'while the water is cloudy and give them back: wait for clear water.',
+            );
+        }
+        $innovations = $stick->innovations();
+        $n = count($innovations);
+        $products = $squares = 0.0;
+        foreach ($innovations as $i => $one) {
+            $squares += $one ** 2;
+            $products += $i === 0 ? 0.0 : $one * $innovations[$i - 1];
+        }
+
+        return $n >= 10 && $squares > 0.0 && $products / $squares * sqrt($n) > self::FOLLOWING
+            ? Text::wrap(
+                'The readings do not run as a tank does that one change moves: something else went on in this time. '
+                    .'Look at what else changed, or at a shorter time.',
+            )
+            : null;
+    }
+
+    /** @return array{float, float} share of readings in cloudy water on the cloudier side, and on the other */
+    private static function cloudiness(Evidence $evidence): array
+    {
+        $share = static function (bool $since) use ($evidence): float {
+            $side = array_filter(
+                $evidence->observations,
+                static fn (Observation $one): bool => ($one->day > 0.0) === $since,
+            );
+
+            return $side === []
+                ? 0.0
+                : count(array_filter($side, static fn (Observation $one): bool => $one->cloudy)) / count($side);
+        };
+        [$before, $since] = [$share(false), $share(true)];
+
+        return [max($before, $since), min($before, $since)];
+    }
+}
