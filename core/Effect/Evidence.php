@@ -148,9 +148,15 @@ final readonly class Evidence
      */
     public function resolution(): float
     {
-        $steps = array_filter(array_map(static fn (Observation $o): float => $o->step, $this->observations));
+        return self::resolutionOf($this->observations);
+    }
+
+    /** @param  list<Observation>  $observations */
+    public static function resolutionOf(array $observations): float
+    {
+        $steps = array_filter(array_map(static fn (Observation $o): float => $o->step, $observations));
         $levels = array_values(
-            array_unique(array_map(static fn (Observation $o): float => round($o->mgPerLitre, 6), $this->observations)),
+            array_unique(array_map(static fn (Observation $o): float => round($o->mgPerLitre, 6), $observations)),
         );
         sort($levels);
         $gaps = [];
@@ -161,7 +167,7 @@ final readonly class Evidence
         $written = max($steps === [] ? 0.0 : min($steps), $gaps === [] ? 0.0 : min($gaps));
 
         // One single figure, read again and again: the kit shows no finer.
-        return count($levels) === 1 && count($this->observations) > 3 ? max($written, $levels[0]) : $written;
+        return count($levels) === 1 && count($observations) > 3 ? max($written, $levels[0]) : $written;
     }
 
     /** Median days between readings, a week when there are too few to tell. */

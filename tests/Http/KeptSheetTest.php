@@ -17,9 +17,12 @@ beforeEach(function (): void {
     $this->actingAs($this->demo->members()->sole());
     // Long enough that its routine levers are put together.
     $this->post("/systems/{$this->demo->id}/journal", ['line' => 'sock 2023-02-01 10:00'])->assertRedirect();
-    $this->sheet = fn (string $range = 'all'): array => $this
-        ->get("/systems/{$this->demo->id}/journal?range={$range}")
-        ->assertOk()->inertiaProps('sheet');
+    // The sheet, and the verdict it opens with.
+    $this->sheet = function (string $range = 'all'): array {
+        $page = $this->get("/systems/{$this->demo->id}/journal?range={$range}")->assertOk();
+
+        return [$page->inertiaProps('sheet'), $page->inertiaProps('verdict')];
+    };
 });
 
 it('reads a whole journal once and then shows it as it was kept', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Pages\Kept;
 use App\Http\Pages\KeptSheet;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\VerdictView;
@@ -11,6 +12,7 @@ use App\Http\Requests\TideSheetRequest;
 use App\Journal\AlreadyInJournal;
 use App\Journal\Journal;
 use App\Models\System;
+use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,21 +45,40 @@ final class JournalController extends Controller
             'table' => $table,
             'verdict' => $change === null
                     ? null
-                    : VerdictView::of(
-                        $system,
-                        $keeper,
-                        $change,
-                        $request->windowDays(),
-                        $request->wantedShare(),
-                        $now,
-                        $request->spanDays(),
-                    ),
+                    : $this->verdict($request, $system, $change, $now),
             'choices' => [
                 'windows' => VerdictView::WINDOWS,
                 'wanted' => VerdictView::WANTED,
                 'spans' => VerdictView::SPANS,
             ],
         ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function verdict(
+        TideSheetRequest $request,
+        System $system,
+        Entry $change,
+        DateTimeImmutable $now,
+    ): array {
+        $keeper = $this->keeper($request);
+        $asked = [$request->windowDays(), $request->wantedShare(), $request->spanDays()];
+
+        return Kept::of(
+            $system,
+            sprintf('verdict %d %s %s', $change->id, implode(' ', $asked), $keeper->units->value),
+            $now,
+            // What was read since the hour began counts too.
+            static fn (DateTimeImmutable $hour): array => VerdictView::of(
+                $system,
+                $keeper,
+                $change,
+                $asked[0],
+                $asked[1],
+                $hour->modify('+1 hour'),
+                $asked[2],
+            ),
+        );
     }
 
     public function understand(Request $request, System $system): JsonResponse

@@ -9,6 +9,7 @@ use App\Journal\LongJournal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Effect\NetInput;
 use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
@@ -16,6 +17,7 @@ use Ithys\Journal\Lane;
 use Ithys\Journal\LeverRate;
 use Ithys\Journal\Mark;
 use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Words;
@@ -120,8 +122,42 @@ final readonly class TideSheet
             'readingCount' => $count ?? count($readings),
             'changes' => $changes,
             'rates' => (object) $this->rates($words),
+            'net' => $this->net(),
             'lanes' => array_map(static fn (Lane $lane): array => self::lane($lane, $words), Kinds::lanes()),
         ];
+    }
+
+    /**
+     * @return list<array<string, mixed>> what the water gains but for water changes, mg a day with its band, by
+     *   parameter; nothing where the time is too long for single readings
+     */
+    private function net(): array
+    {
+        $net = [];
+        foreach ($this->long === null ? Parameter::cases() : [] as $parameter) {
+            $stretches = NetInput::through(
+                $this->entries,
+                $parameter,
+                $this->system->workingLitresAt($this->to),
+                $this->system->assumptions(),
+            );
+            if ($stretches !== []) {
+                $net[] = [
+                    'parameter' => $parameter->value,
+                    'stretches' => array_map(static fn (array $stretch): array => array_map(
+                        static fn (NetInput $one): array => [
+                            $one->at->getTimestamp(),
+                            round($one->estimate, 3),
+                            round($one->low, 3),
+                            round($one->high, 3),
+                        ],
+                        $stretch,
+                    ), $stretches),
+                ];
+            }
+        }
+
+        return $net;
     }
 
     /** @return array<string, list<array<string, mixed>>> how strongly routine levers were used, by lane */

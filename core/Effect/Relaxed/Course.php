@@ -9,7 +9,7 @@ final readonly class Course
 {
     /** @param  list<float>  $others  days of other changes that can be told apart */
     public function __construct(
-        /** Day on which the change has settled. */
+        /** Day on which the change has settled; infinite where none is asked about. */
         public float $from,
         public array $others = [],
         /** Last day of the span that is asked for; later days have a change of their own. */
@@ -23,7 +23,7 @@ final readonly class Course
         return [
             $series->response($loss, 1.0, INF, INF),
             $series->response($loss, 0.0, -INF, INF),
-            $series->response($loss, 0.0, $this->from, $this->to),
+            ...is_finite($this->from) ? [$series->response($loss, 0.0, $this->from, $this->to)] : [],
             ...is_finite($this->to) ? [$series->response($loss, 0.0, $this->to, INF)] : [],
             ...array_map(static fn (float $day): array => $series->response($loss, 0.0, $day, INF), $this->others),
         ];

@@ -32,6 +32,17 @@ final readonly class Point
         $this->source = $sight->source;
     }
 
+    /** What is fitted to a reading, without what new water brought. */
+    public function fittedAt(int $reading): float
+    {
+        $sum = 0.0;
+        foreach ($this->columns as $c => $column) {
+            $sum += $this->fit->coefficients[$c] * $column[$reading];
+        }
+
+        return $sum;
+    }
+
     /** Restricted, less a constant. */
     public function logLikelihood(): float
     {

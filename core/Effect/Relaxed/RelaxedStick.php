@@ -111,17 +111,58 @@ final readonly class RelaxedStick
         })->interval();
     }
 
+    /**
+     * What the water gains at each reading but for water changes: input and its wander less loss, mg/L a day, with the
+     * spread of one standard deviation, by all models.
+     *
+     * The spread of the fitted part and of the wander are taken as independent, which is a little too wide.
+     *
+     * @return list<array{float, float}> estimate and standard deviation
+     */
+    public function gains(): array
+    {
+        $means = $squares = $spreads = array_fill(0, count($this->series->days), 0.0);
+        foreach ($this->points as $point) {
+            $offs = [];
+            foreach ($this->series->levels as $i => $level) {
+                $offs[] = $level - $point->source[$i] - $point->fittedAt($i);
+            }
+            $states = (new Wander($this->series, $point->loss))->smooth(
+                $offs,
+                $point->sight->variances,
+                $point->strength,
+            );
+            $k = $point->loss;
+            foreach ($states as $i => [$x, $g, $xx, $xg, $gg]) {
+                $gain = $point->fit->coefficients[1] + $g - $k * ($point->source[$i] + $point->fittedAt($i) + $x);
+                $contrast = array_map(static fn (array $column): float => -$k * $column[$i], $point->columns);
+                $contrast[1] = ($contrast[1] ?? 0.0) + 1;
+                $own = $point->variance * max(0.0, $k * $k * $xx - 2 * $k * $xg + $gg)
+                    + $point->fit->standardError($point->variance, ...$contrast) ** 2;
+                $means[$i] += $point->weight * $gain;
+                $squares[$i] += $point->weight * $gain ** 2;
+                $spreads[$i] += $point->weight * $own;
+            }
+        }
+
+        return array_map(
+            static fn (float $mean, float $square, float $own): array => [
+                $mean,
+                sqrt(max(0.0, $square - $mean ** 2) + $own),
+            ],
+            $means,
+            $squares,
+            $spreads,
+        );
+    }
+
     /** @return list<float> level at each reading by the model, without its wander, mg/L */
     public function fitted(): array
     {
         $fitted = array_fill(0, count($this->series->days), 0.0);
         foreach ($this->points as $point) {
             foreach ($fitted as $i => $_) {
-                $sum = $point->source[$i];
-                foreach ($point->columns as $c => $column) {
-                    $sum += $point->fit->coefficients[$c] * $column[$i];
-                }
-                $fitted[$i] += $point->weight * $sum;
+                $fitted[$i] += $point->weight * ($point->source[$i] + $point->fittedAt($i));
             }
         }
 

@@ -80,6 +80,82 @@ final readonly class Wander
         return [$rows, $logs];
     }
 
+    /**
+     * The states at each reading by all readings, before and after it (Rauch, Tung and Striebel 1965; from memory).
+     *
+     * @param  list<float>  $off  each reading less what is fitted to it
+     * @param  list<float>  $variances  as {@see self::whiten()} has them
+     * @return list<array{float, float, float, float, float}> level off its course, input off its mean, and their
+     *   covariance: of the level, of both, of the input
+     */
+    public function smooth(array $off, array $variances, float $strength): array
+    {
+        [$x, $g, $xx, $xg, $gg] = [0.0, 0.0, 0.0, 0.0, $strength];
+        $forward = [];
+        foreach ($this->steps as $i => $steps) {
+            [$a11, $a12, $a22] = [1.0, 0.0, 1.0];
+            foreach ($steps as [$f11, $f12, $f22, $qxx, $qxg, $qgg, $kept]) {
+                $nextXx = $f11 * $f11 * $xx + 2 * $f11 * $f12 * $xg + $f12 * $f12 * $gg + $strength * $qxx;
+                $nextXg = $f22 * ($f11 * $xg + $f12 * $gg) + $strength * $qxg;
+                $gg = $f22 * $f22 * $gg + $strength * $qgg;
+                $xx = $kept * $kept * $nextXx;
+                $xg = $kept * $nextXg;
+                $x = $kept * ($f11 * $x + $f12 * $g);
+                $g *= $f22;
+                $a12 = $kept * ($f11 * $a12 + $f12 * $a22);
+                $a11 = $kept * $f11 * $a11;
+                $a22 = $f22 * $a22;
+            }
+            $ahead = [$x, $g, $xx, $xg, $gg];
+            $variance = $xx + $variances[$i];
+            $miss = $off[$i] - $x;
+            $x += $xx / $variance * $miss;
+            $g += $xg / $variance * $miss;
+            [$xx, $xg, $gg] = [$xx - $xx * $xx / $variance, $xg - $xx * $xg / $variance, $gg - $xg * $xg / $variance];
+            $forward[] = [$ahead, [$x, $g, $xx, $xg, $gg], [$a11, $a12, $a22]];
+        }
+        $smooth = [];
+        $next = null;
+        for ($i = count($forward) - 1; $i >= 0; $i--) {
+            $here = $forward[$i][1];
+            $next = $next === null ? $here : self::back($here, $forward[$i + 1][0], $forward[$i + 1][2], $next);
+            $smooth[] = $next;
+        }
+
+        return array_reverse($smooth);
+    }
+
+    /**
+     * @param  array{float, float, float, float, float}  $here  by the readings up to this one
+     * @param  array{float, float, float, float, float}  $ahead  the next one before it was read
+     * @param  array{float, float, float}  $way  how the states went on to it: upper triangle
+     * @param  array{float, float, float, float, float}  $next  the next one by all readings
+     * @return array{float, float, float, float, float}
+     */
+    private static function back(array $here, array $ahead, array $way, array $next): array
+    {
+        [$x, $g, $xx, $xg, $gg] = $here;
+        [$a11, $a12, $a22] = $way;
+        [, , $p11, $p12, $p22] = $ahead;
+        $determinant = max(1e-300, $p11 * $p22 - $p12 * $p12);
+        // P A' of this one, times the inverse of the next.
+        [$m11, $m12, $m21, $m22] = [$xx * $a11 + $xg * $a12, $xg * $a22, $xg * $a11 + $gg * $a12, $gg * $a22];
+        $c11 = ($m11 * $p22 - $m12 * $p12) / $determinant;
+        $c12 = ($m12 * $p11 - $m11 * $p12) / $determinant;
+        $c21 = ($m21 * $p22 - $m22 * $p12) / $determinant;
+        $c22 = ($m22 * $p11 - $m21 * $p12) / $determinant;
+        [$dx, $dg] = [$next[0] - $ahead[0], $next[1] - $ahead[1]];
+        [$d11, $d12, $d22] = [$next[2] - $p11, $next[3] - $p12, $next[4] - $p22];
+
+        return [
+            $x + $c11 * $dx + $c12 * $dg,
+            $g + $c21 * $dx + $c22 * $dg,
+            $xx + $c11 * $c11 * $d11 + 2 * $c11 * $c12 * $d12 + $c12 * $c12 * $d22,
+            $xg + $c11 * $c21 * $d11 + ($c11 * $c22 + $c12 * $c21) * $d12 + $c12 * $c22 * $d22,
+            $gg + $c21 * $c21 * $d11 + 2 * $c21 * $c22 * $d12 + $c22 * $c22 * $d22,
+        ];
+    }
+
     /** @return array{float, float, float, float, float, float} how the states go on, and what scatters in */
     private static function step(float $dt, float $loss): array
     {

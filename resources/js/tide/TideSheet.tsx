@@ -8,6 +8,7 @@ import { useShared } from '../lib/page';
 import { SvgText } from '../parts/SvgText';
 import { Curve, FittedLine } from './Curves';
 import { LANE_HEIGHT, LaneMarks, lanesOf } from './Lanes';
+import { NET_HEIGHT, NetInput } from './NetInput';
 import { tone, useParameter } from './parameters';
 import { type ReadingMark, type Sheet, type Verdict } from './types';
 import { useWidth } from './useWidth';
@@ -27,10 +28,12 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const narrow = width < 620;
     const left = narrow ? 34 : 112;
     const right = narrow ? 40 : 48;
-    const curves = narrow ? 190 : 178;
+    const curves = narrow ? 190 : 156;
     const laneStep = LANE_HEIGHT + (narrow ? 18 : 0);
     const lanes = useMemo(() => lanesOf(sheet), [sheet]);
-    const laneTop = TOP + curves + (narrow ? 16 : 10);
+    const netTop = TOP + curves + (narrow ? 16 : 10);
+    const netStep = NET_HEIGHT + (narrow ? 18 : 0);
+    const laneTop = netTop + sheet.net.length * netStep;
     const height = laneTop + lanes.length * laneStep + 24;
     const [ink, quiet, hairline] = useToken('colors', ['ink', 'quiet', 'hairline']) as [string, string, string];
     const dates = useDates();
@@ -144,6 +147,26 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                             </g>
                         )),
                     )}
+                    {sheet.net.map((net, i) => {
+                        const parameter = parameters.find(({ key }) => key === net.parameter);
+                        return (
+                            parameter !== undefined && (
+                                <g
+                                    key={net.parameter}
+                                    transform={`translate(0 ${netTop + i * netStep + (narrow ? 16 : 0)})`}
+                                >
+                                    <NetInput
+                                        net={net}
+                                        parameter={parameter}
+                                        x={x}
+                                        left={left}
+                                        right={width - right}
+                                        narrow={narrow}
+                                    />
+                                </g>
+                            )
+                        );
+                    })}
                     {lanes.map((lane, i) => (
                         <g key={lane.key} transform={`translate(0 ${laneTop + i * laneStep + (narrow ? 16 : 0)})`}>
                             <SvgText x={0} y={narrow ? 2 : LANE_HEIGHT / 2 + (lane.unit === '' ? 4 : -1)} size={13}>

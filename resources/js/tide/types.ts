@@ -44,6 +44,12 @@ export interface RateMark {
     text: string;
 }
 
+/** What the water gains of one parameter: stretches of time in seconds, estimate, low and high in mg a day. */
+export interface NetSpec {
+    parameter: string;
+    stretches: [number, number, number, number][][];
+}
+
 export interface Sheet {
     from: number;
     to: number;
@@ -53,6 +59,8 @@ export interface Sheet {
     changes: ChangeMark[];
     /** Routine levers by kind, where the time is too long for single marks. */
     rates: Partial<Record<string, RateMark[]>>;
+    /** Nothing where the time is too long for single readings. */
+    net: NetSpec[];
     /** Every lane there can be, from top to bottom. */
     lanes: LaneSpec[];
 }

@@ -74,6 +74,31 @@ it('whitens by the covariance that the model says', function (): void {
     expect($logs)->toEqualWithDelta(log($determinant), 1e-6);
 });
 
+it('smooths to what all readings say of each moment', function (): void {
+    // By the textbook: what is expected of the level given the readings is K (K + 1)^-1 y, with K the covariance of
+    // the level by itself, here of two readings, by hand.
+    $strength = 0.02;
+    $tau = 21.0;
+    $e = static fn (float $x): float => exp(-$x / $tau);
+    $k = static fn (float $s, float $t): float => $strength * (
+        2 * $tau * $s + $tau ** 2 * ($e($s) + $e($t) - 1 - $e($t - $s)) + 8 * $s
+    );
+    [$k11, $k12, $k22] = [$k(4.0, 4.0), $k(4.0, 9.0), $k(9.0, 9.0)];
+    // The first reading, on day 0, stands where the course begins and says nothing of the wander.
+    $y = [0.0, 1.5, -0.7];
+    $determinant = ($k11 + 1) * ($k22 + 1) - $k12 ** 2;
+    $a = (($k22 + 1) * $y[1] - $k12 * $y[2]) / $determinant;
+    $b = (($k11 + 1) * $y[2] - $k12 * $y[1]) / $determinant;
+    $states = (new Wander(seriesOf([0.0, 4.0, 9.0], [0.0, 0.0, 0.0]), 0.0))->smooth($y, [1.0, 1.0, 1.0], $strength);
+    expect($states[1][0])->toEqualWithDelta($k11 * $a + $k12 * $b, 1e-6)
+        ->and($states[2][0])->toEqualWithDelta($k12 * $a + $k22 * $b, 1e-6)
+        // Its variance: K - K (K + 1)^-1 K.
+        ->and($states[2][2])->toEqualWithDelta(
+            $k22 - ($k12 ** 2 * ($k22 + 1) - 2 * $k12 ** 2 * $k22 + $k22 ** 2 * ($k11 + 1)) / $determinant,
+            1e-6,
+        );
+});
+
 it('has the interval of Student\'s t for one model, and one that holds 95 % for two', function (): void {
     $one = (new Mixture([['weight' => 1.0, 'estimate' => 2.0, 'error' => 0.5, 'freedom' => 7]]))->interval();
     $t = StudentT::withDegreesOfFreedom(7)->quantile(0.975);
