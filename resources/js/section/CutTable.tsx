@@ -8,6 +8,21 @@ const SIDES = ['front', 'back'];
 
 type Reads = (value: number | null | undefined) => string;
 
+/** What is said beside a piece: its note, its edges, and where its holes are cut. */
+function besides(panel: CutPanel, mm: Reads): string {
+    const holes = panel.holes.map(
+        (hole) =>
+            `${hole.isRound ? `⌀ ${mm(hole.lengthMm)}` : `${mm(hole.lengthMm)} × ${mm(hole.widthMm)}`} at ${mm(hole.xMm)}, ${mm(hole.yMm)}`,
+    );
+    return [
+        panel.note,
+        panel.edges,
+        holes.length === 0 ? '' : `centres of holes from the lower left corner: ${holes.join('; ')}`,
+    ]
+        .filter(Boolean)
+        .join('; ');
+}
+
 /** What is cut: how many of each, of what, how large, and where it is set; on paper with a box to tick for front and back. */
 export function CutTable({ panels, length }: { panels: CutPanel[]; length: Choices['length'] }) {
     const mm: Reads = (value) => (value == null || value === 0 ? '' : shopLength(value, length.unit));
@@ -47,7 +62,7 @@ function PanelCards({ panels, mm, unit }: { panels: CutPanel[]; mm: Reads; unit:
                             {unit}, {panel.material}
                         </Box>
                         {places.length > 0 && <Box fontFamily="figure">{places.join(', ')}</Box>}
-                        <Box color="quiet">{[panel.note, panel.edges].filter(Boolean).join('; ')}</Box>
+                        <Box color="quiet">{besides(panel, mm)}</Box>
                     </Box>
                 );
             })}
@@ -96,7 +111,7 @@ function PanelTable({ panels, mm, unit }: { panels: CutPanel[]; mm: Reads; unit:
                             <chakra.th scope="row" textAlign="left" py="1">
                                 {panel.label}{' '}
                                 <Box as="span" fontWeight="400" color="quiet">
-                                    {[panel.note, panel.edges].filter(Boolean).join('; ')}
+                                    {besides(panel, mm)}
                                 </Box>
                             </chakra.th>
                             <chakra.td textAlign="right" pl="3">

@@ -65,6 +65,7 @@ export function LeakTests({
             })}
             <Button
                 mt="2"
+                _print={{ display: 'none' }}
                 onClick={() =>
                     onChange([...tests, { day: choices.today, levelMm: choices.brim, result: 'dry', note: '' }])
                 }

@@ -289,7 +289,24 @@ function linesOf(view: SectionView, state: StateName, { span }: Scale, y: (mm: n
     const rim = y(view.heightMm);
     const box = span(-frontMm(view), view.lengthMm);
     const walls = [box.x - 4, box.x + box.width].map((left) => ({ left, right: left + 4, top: rim, bottom: y(0) }));
+    const chamber = view.chambers[view.basket?.chamber ?? -1];
+    const basket: LabelBox[] = [];
+    if (view.front !== null && view.basket !== null && chamber !== undefined) {
+        const middle = (chamber.fromMm + chamber.toMm) / 2;
+        const half = view.basket.outerLengthMm / 2;
+        const at = span(middle - half, middle + half);
+        const flat = (mm: number) => ({
+            left: at.x,
+            right: at.x + at.width,
+            top: y((view.basket?.standMm ?? 0) + mm) - 1,
+            bottom: y((view.basket?.standMm ?? 0) + mm) + 1,
+        });
+        basket.push(flat(view.basket.heightMm), flat(view.basket.frontMm));
+    }
+    const lidAt = view.front?.lidMm ?? null;
+    const lid =
+        lidAt === null ? [] : [{ left: box.x, right: box.x + box.width, top: y(lidAt) - 1, bottom: y(lidAt) + 1 }];
     const own = view.front === null ? [] : [span(-view.front.thicknessMm, 0)];
     const rear = own.map((at) => ({ left: at.x, right: at.x + Math.max(3, at.width), top: rim, bottom: y(0) }));
-    return [...upright, ...trays, ...surfaces, ...walls, ...rear];
+    return [...upright, ...trays, ...surfaces, ...walls, ...rear, ...basket, ...lid];
 }
