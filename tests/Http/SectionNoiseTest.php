@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\System;
 use App\Models\User;
+use Database\Seeders\DemoNano;
 use Database\Seeders\DemoSection;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -88,6 +89,37 @@ it('answers any sump, however spoiled', function (): void {
             }
         }
     }
+});
+
+it('answers any chambers behind a display, however spoiled, drawn or cut', function (): void {
+    $this->system->section()->update(['document' => json_encode(DemoNano::section()->toArray())]);
+    $typed = json_decode((string) json_encode($this->get($this->at)->viewData('page')['props']['typed']), true);
+    $readable = 0;
+    for ($seed = 0; $seed < 150; $seed++) {
+        $random = new Randomizer(new Mt19937($seed));
+        $spoiled = $typed;
+        // Mostly where chambers differ from a sump.
+        if ($random->getInt(0, 2) > 0) {
+            $spoiled['rear'] = spoiledSection($typed['rear'], $random);
+            $spoiled['workshop'] = spoiledSection($typed['workshop'], $random);
+        } else {
+            $spoiled = spoiledSection(spoiledSection($typed, $random), $random);
+        }
+        foreach ([false, true] as $cuts) {
+            $answer = $this->postJson("{$this->at}/preview", ['section' => $spoiled, 'cuts' => $cuts]);
+            expect($answer->status())->toBeIn(
+                [200, 422],
+                "seed {$seed}: ".mb_strimwidth((string) $answer->getContent(), 0, 300),
+            );
+            // What could not be read is said, whether the rest is drawn or not.
+            if ($answer->status() === 200) {
+                $view = $answer->json('view');
+                $readable += $view !== null && $answer->json('problems') !== [] ? 1 : 0;
+                expect($view === null)->toBe($view === null && $answer->json('problems') !== []);
+            }
+        }
+    }
+    expect($readable)->toBeGreaterThan(20);
 });
 
 it('saves no sump it cannot read, and keeps the one it had', function (): void {

@@ -24,7 +24,8 @@ it('keeps name, zone and units', function (): void {
         'timezone',
         'units',
     ]);
-    $this->put('/settings/units', ['units' => 'metric']);
+    $this->put('/settings/units', ['units' => 'metric'])
+        ->assertSessionHas('flash.message', 'Figures are in litres, millimetres and °C now. U turns back.');
     expect($this->keeper->refresh()->units)->toBe(UnitSystem::Metric);
 });
 

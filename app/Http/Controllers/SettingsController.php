@@ -56,9 +56,14 @@ final class SettingsController extends Controller
 
     public function units(Request $request): RedirectResponse
     {
-        $this->keeper($request)->update($request->validate(['units' => ['required', Rule::enum(UnitSystem::class)]]));
+        $keeper = $this->keeper($request);
+        $keeper->update($request->validate(['units' => ['required', Rule::enum(UnitSystem::class)]]));
 
-        return back();
+        return back()->with('flash', [
+            'message' => $keeper->units === UnitSystem::Us
+                ? 'Figures are in US gallons, inches and °F now. U turns back.'
+                : 'Figures are in litres, millimetres and °C now. U turns back.',
+        ]);
     }
 
     public function password(Request $request): RedirectResponse

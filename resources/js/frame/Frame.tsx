@@ -7,6 +7,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { setLook, useLook } from '../lib/colourMode';
 import { useUnits } from '../lib/figures';
 import { type SystemFrame, useShared } from '../lib/page';
+import { useCharacter } from '../lib/useCharacter';
 import { Button } from '../parts/Button';
 import { FlashLine } from '../parts/FlashLine';
 import { Kbd } from '../parts/Kbd';
@@ -63,10 +64,10 @@ export function Frame({
         }
     };
 
-    useHotkeys('l', focusLog, { preventDefault: true });
-    useHotkeys('slash', find, { preventDefault: true });
-    useHotkeys('u', switchUnits);
-    useHotkeys('shift+slash', () => setKeysOpen(true), { preventDefault: true });
+    useCharacter('l', focusLog);
+    useCharacter('/', find);
+    useCharacter('u', switchUnits);
+    useCharacter('?', () => setKeysOpen(true));
     useHotkeys('g>j', go('journal'));
     useHotkeys('g>p', go('path'));
     useHotkeys('g>e', go('section'));

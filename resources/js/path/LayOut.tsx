@@ -1,9 +1,9 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { DndContext, type DragEndEvent, DragOverlay, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { useEffect, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../frame/Frame';
 import { useDates } from '../lib/dates';
+import { useCharacter } from '../lib/useCharacter';
 import { useUnits } from '../lib/figures';
 import { type SystemFrame, useShared } from '../lib/page';
 import { useLiveDraft } from '../lib/useLiveDraft';
@@ -143,7 +143,7 @@ export function LayOut({ frame, catalogue, drafts, revisions, draft, item: asked
             ...(line.to === id ? [`↰ takes in ${lineTitle(line.id)}`] : []),
         ]);
 
-    useHotkeys('a', () => document.getElementById('catalogue-find')?.focus(), { preventDefault: true });
+    useCharacter('a', () => document.getElementById('catalogue-find')?.focus());
 
     const ends = items.map((item): [string, string] => [item.id, title(item)]);
     const lines = path.lines.map((line): [string, string] => [line.id, lineTitle(line.id)]);

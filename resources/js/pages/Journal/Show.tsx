@@ -2,9 +2,9 @@ import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
 import { Link, router } from '@inertiajs/react';
 import { useCallback, useMemo } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Frame } from '../../frame/Frame';
 import { type SystemFrame, useShared } from '../../lib/page';
+import { useCharacter } from '../../lib/useCharacter';
 import { JournalTable } from '../../tide/JournalTable';
 import { TideSheet } from '../../tide/TideSheet';
 import { type Sheet, type Verdict } from '../../tide/types';
@@ -49,9 +49,9 @@ export default function Show({ frame, sheet, range, table, verdict, choices }: P
         },
         [ask, levers, verdict?.id],
     );
-    useHotkeys('BracketLeft', () => pick(null, -1));
-    useHotkeys('BracketRight', () => pick(null, 1));
-    useHotkeys('t', () => ask({ view: table ? 'sheet' : 'table' }));
+    useCharacter('[', () => pick(null, -1));
+    useCharacter(']', () => pick(null, 1));
+    useCharacter('t', () => ask({ view: table ? 'sheet' : 'table' }));
     const empty = sheet.readings.length === 0 && sheet.changes.length === 0;
 
     return (
