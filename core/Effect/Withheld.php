@@ -38,10 +38,11 @@ final class Withheld
             return Text::of(
                 $before === 0
                     ? 'No water change is logged before this change and {n} since. Whether none was made is not known, '
-                        .'and it decides the answer: log or import those before.'
+                        .'and it decides the answer. Import them, or log a line such as {line}.'
                     : 'No water change is logged since this change and {n} before. Whether none was made is not known, '
-                        .'and it decides the answer: log those since.',
+                        .'and it decides the answer. Log a line such as {line}.',
                 n: max($before, $since),
+                line: self::lineFor($question, $evidence, $before === 0),
             );
         }
         [$clouded, $clear] = self::cloudiness($evidence);
@@ -65,6 +66,25 @@ final class Withheld
                     .'Look at what else changed, or at a shorter time.',
             )
             : null;
+    }
+
+    /** What would log the water changes of the side that has none, as they are made on the other. */
+    private static function lineFor(Question $question, Evidence $evidence, bool $isBefore): string
+    {
+        $share = array_sum(array_map(static fn (Dilution $one): float => $one->share, $evidence->dilutions))
+            / max(1, count($evidence->dilutions));
+        $first = $evidence->observations[0]->day ?? -1.0;
+        $last = $evidence->observations[count($evidence->observations) - 1]->day ?? 1.0;
+        $date = static fn (float $day): string => $question->change->at
+            ->modify(sprintf('%+d days', (int) round($day)))
+            ->format('Y-m-d');
+
+        return sprintf(
+            '“water change %d %% weekly from %s to %s”',
+            max(1, (int) round(100 * $share)),
+            $date($isBefore ? $first : 1.0),
+            $date($isBefore ? -1.0 : $last),
+        );
     }
 
     /** @return array{float, float} share of readings in cloudy water on the cloudier side, and on the other */

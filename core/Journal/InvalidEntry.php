@@ -82,6 +82,33 @@ final class InvalidEntry extends DomainException
         return new self("There is no day “{$text}” in the calendar.");
     }
 
+    public static function repeatWithoutDays(): self
+    {
+        return new self(
+            'What is repeated needs its first and its last day, such as “weekly from 2026-04-01 to 2026-06-01”.',
+        );
+    }
+
+    public static function tooManyTimes(int $times, int $most): self
+    {
+        return new self("That is {$times} times; one line can hold {$most}.");
+    }
+
+    public static function notRepeated(string $what): self
+    {
+        return new self("“{$what}” is what was read on one day; only what was done again and again is repeated.");
+    }
+
+    public static function notYet(): self
+    {
+        return new self('That moment is in the future; the journal holds what has happened.');
+    }
+
+    public static function repeatEndsFirst(): self
+    {
+        return new self('The last day lies before the first.');
+    }
+
     public static function beforeReefTanks(string $text, int $earliest): self
     {
         return new self("“{$text}” is before {$earliest}; check the year.");

@@ -23,7 +23,6 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
-use Ithys\Quantity\Text;
 
 /** The tide sheet, the one-line log and the verdict on a change. */
 final class JournalController extends Controller
@@ -99,14 +98,16 @@ final class JournalController extends Controller
         } catch (AlreadyInJournal $already) {
             throw ValidationException::withMessages(['line' => $already->getMessage()]);
         }
-        $what = $this->keeper($request)
-            ->words()
-            ->say(
-                Text::join(
-                    ', ',
-                    array_map(static fn (Entry $entry): Text => $entry->payload->summary(), $understood->entries),
-                ),
-            );
+        $words = $this->keeper($request)->words();
+        $times = array_count_values(array_map(
+            static fn (Entry $entry): string => $words->say($entry->payload->summary()),
+            $understood->entries,
+        ));
+        $what = implode(', ', array_map(
+            static fn (string $summary, int $n): string => $n === 1 ? $summary : "{$summary}, {$n} times",
+            array_keys($times),
+            $times,
+        ));
 
         return back()->with('flash', [
             'message' => "Logged: {$what}.",

@@ -21,6 +21,8 @@ final class Draft
 
     public bool $cloudy = false;
 
+    public ?Repeat $repeat = null;
+
     public function add(Payload $payload, int $position): void
     {
         $this->payloads[] = [$payload, $position];

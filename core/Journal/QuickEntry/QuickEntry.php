@@ -23,6 +23,9 @@ use Ithys\Quantity\Words;
  */
 final class QuickEntry
 {
+    /** What is repeated is written out entry by entry, so many at the most: a year of every other day. */
+    private const MOST_TIMES = 200;
+
     /** @var list<Chip> */
     private array $chips = [];
 
@@ -48,6 +51,7 @@ final class QuickEntry
     private static function rules(): array
     {
         return [
+            new RepeatRule,
             new WhenRule,
             ...array_merge(
                 ...array_values(array_map(static fn (Kind $kind): array => $kind->phrases(), Kinds::all())),
@@ -147,11 +151,12 @@ final class QuickEntry
         }
         if ($at > $this->context->now->modify('+5 minutes')) {
             $this->problems[] = new Problem(
-                'That moment is in the future; the journal holds what has happened.',
+                InvalidEntry::notYet()->getMessage(),
                 $whenSpan[0] ?? 0,
                 $whenSpan[1] ?? mb_strlen($this->line),
             );
         }
+        $moments = $this->moments($at, $whenSpan);
         $payloads = array_column($this->draft->payloads, 0);
         if ($this->draft->cloudy) {
             $cloudy = array_map(
@@ -171,10 +176,17 @@ final class QuickEntry
             $payloads = $cloudy;
         }
         if ($payloads !== []) {
+            $last = $moments[count($moments) - 1];
             $this->chips[] = new Chip(
                 'when',
-                $at->format('D j M H:i')
-                    .($at->format('Y') === $this->context->now->format('Y') ? '' : $at->format(' Y')),
+                count($moments) === 1
+                    ? $this->date($at, 'D j M H:i')
+                    : sprintf(
+                        '%d times, %s to %s',
+                        count($moments),
+                        $this->date($at, 'j M'),
+                        $this->date($last, 'j M'),
+                    ),
                 $whenSpan[0] ?? 0,
                 $whenSpan[1] ?? 0,
             );
@@ -185,7 +197,12 @@ final class QuickEntry
                 mb_strlen($this->line),
             );
         }
-        $entries = array_map(static fn ($payload): Entry => new Entry($at, $payload), $payloads);
+        $entries = [];
+        foreach ($moments as $moment) {
+            foreach ($payloads as $payload) {
+                $entries[] = new Entry($moment, $payload);
+            }
+        }
 
         return new Understood(
             $entries,
@@ -195,6 +212,69 @@ final class QuickEntry
                 array_filter(array_map(static fn (Payload $payload): ?string => $payload->caution(), $payloads)),
             ),
         );
+    }
+
+    private function date(DateTimeImmutable $at, string $format): string
+    {
+        return $at->format($format).($at->format('Y') === $this->context->now->format('Y') ? '' : $at->format(' Y'));
+    }
+
+    /**
+     * The moment meant and, of what is repeated, all that follow up to the last day.
+     *
+     * @param  array{int, int}|null  $whenSpan
+     * @return non-empty-list<DateTimeImmutable>
+     */
+    private function moments(DateTimeImmutable $at, ?array $whenSpan): array
+    {
+        $repeat = $this->draft->repeat;
+        if ($repeat === null) {
+            return [$at];
+        }
+        $end = LocalMoment::day($repeat->until, $at->getTimezone())->modify('+1 day');
+        $moments = [];
+        for ($n = 0; $n <= self::MOST_TIMES; $n++) {
+            $moment = $at->modify('+'.(int) round($n * $repeat->days * 1440).' minutes');
+            // A day is a day when the clocks change too.
+            $moment = fmod($n * $repeat->days, 1.0) === 0.0
+                ? $at->modify('+'.(int) ($n * $repeat->days).' days')
+                : $moment;
+            if ($moment >= $end) {
+                break;
+            }
+            // Of today, what is not yet noon is now, as with a single day.
+            $now = $this->context->now;
+            $isToday = $this->draft->time === null && $moment->format('Y-m-d') === $now->format('Y-m-d');
+            $moments[] = $isToday && $moment > $now
+                ? $now->setTime((int) $now->format('H'), (int) $now->format('i'))
+                : $moment;
+        }
+        try {
+            foreach ($this->draft->payloads as [$payload]) {
+                if ($payload->kind()->lever() === null) {
+                    throw InvalidEntry::notRepeated($this->words->say($payload->summary()));
+                }
+            }
+            if ($moments === []) {
+                throw InvalidEntry::repeatEndsFirst();
+            }
+            if (count($moments) > self::MOST_TIMES) {
+                throw InvalidEntry::tooManyTimes(count($moments), self::MOST_TIMES);
+            }
+            if ($moments[count($moments) - 1] > $this->context->now->modify('+5 minutes')) {
+                throw InvalidEntry::notYet();
+            }
+        } catch (InvalidEntry $invalid) {
+            $this->problems[] = new Problem(
+                $invalid->getMessage(),
+                $whenSpan[0] ?? 0,
+                $whenSpan[1] ?? mb_strlen($this->line),
+            );
+
+            return [$at];
+        }
+
+        return $moments;
     }
 
     /**

@@ -531,8 +531,10 @@ it('gives no answer where water changes are logged on one side only', function (
     $early = judge($journal(false));
     expect($late->verdict)->toBe(Verdict::CannotTellYet)
         ->and(said($late->sentence))->toStartWith('No water change is logged before this change and 6 since.')
+        ->toContain('“water change 10 % weekly from 2026-04-21 to 2026-05-31”')
         ->and($early->verdict)->toBe(Verdict::CannotTellYet)
-        ->and(said($early->sentence))->toStartWith('No water change is logged since this change and 6 before.');
+        ->and(said($early->sentence))->toStartWith('No water change is logged since this change and 6 before.')
+        ->toContain('“water change 10 % weekly from 2026-06-02 to 2026-07-11”');
 });
 
 it('goes on with a series through a reading whose kit was not named, and says so', function (): void {

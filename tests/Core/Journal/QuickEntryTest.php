@@ -227,3 +227,38 @@ it('names the item of the path that a charge goes into', function (string $line,
     'where there is none' => ['gfo 60 g basket', null, 'GFO 60 g, basket'],
     'nowhere' => ['gfo 60 g', null, 'GFO 60 g'],
 ]);
+
+it('writes out what was done again and again', function (
+    string $line,
+    int $times,
+    string $first,
+    string $last,
+): void {
+    $understood = understand($line);
+    expect($understood->problems)->toBe([])
+        ->and($understood->entries)->toHaveCount($times)
+        ->and($understood->entries[0]->at->format('Y-m-d H:i'))->toBe($first)
+        ->and($understood->entries[$times - 1]->at->format('Y-m-d H:i'))->toBe($last);
+})->with([
+    ['water change 30 l weekly from 2026-04-01 to 2026-06-01', 9, '2026-04-01 12:00', '2026-05-27 12:00'],
+    ['water change 10 % every 14 days from 2026-09-01 until 2026-10-31', 5, '2026-09-01 12:00', '2026-10-27 12:00'],
+    ['sock changed every 3.5 days from 2026-11-01 to 2026-11-15 20:00', 5, '2026-11-01 20:00', '2026-11-15 20:00'],
+    ['fed 2 g daily from 2026-10-20 to 2026-10-30 18:30', 11, '2026-10-20 18:30', '2026-10-30 18:30'],
+    ['sock changed every week from 2026-11-04 to today', 4, '2026-11-04 12:00', '2026-11-25 09:30'],
+    ['sock changed weekly from 2026-11-25 to 2026-11-25', 1, '2026-11-25 09:30', '2026-11-25 09:30'],
+]);
+
+it('says what it does not write out again and again', function (string $line, string $says): void {
+    $understood = understand($line);
+    expect($understood->mayBeSaved())->toBeFalse()
+        ->and($understood->problems[0]->sentence)->toContain($says);
+})->with([
+    'a reading' => ['no3 8 weekly from 2026-04-01 to 2026-06-01', 'is what was read on one day'],
+    'no days' => ['water change 30 l weekly', 'needs its first and its last day'],
+    'no last day' => ['water change 30 l weekly from 2026-04-01', 'needs its first and its last day'],
+    'backwards' => ['water change 30 l weekly from 2026-06-01 to 2026-04-01', 'before the first'],
+    'no such day' => ['sock changed weekly from 2026-02-30 to 2026-04-01', '2026-02-30'],
+    'too many' => ['fed 2 g daily from 2025-01-01 to 2026-01-01', 'one line can hold 200'],
+    'tomorrow' => ['water change 30 l daily from 2026-11-20 to 2026-12-20', 'in the future'],
+    'two days' => ['water change 30 l weekly from 2026-04-01 to 2026-06-01 yesterday', 'day'],
+]);
