@@ -20,7 +20,7 @@ final class SimulatedTank
 {
     private const PHOSPHATE = ['level' => 0.08, 'noise' => 0.0048, 'step' => 0.001];
 
-    private const REAL_A = [
+    public const REAL_A = [
         'loss' => 0.02, 'scatter' => 0.3, 'drift' => 0.08, 'noise' => 0.3, 'share' => 0.03, 'step' => 0.5,
         'volumesOff' => 0.1,
     ];
@@ -41,7 +41,7 @@ final class SimulatedTank
         'scattered feeding' => [['loss' => 0.02, 'scatter' => 0.35], 2, 97, 76],
         'drifting input' => [['loss' => 0.02, 'drift' => 0.15], 7.5, 92, 70],
         'walking input' => [['loss' => 0.02, 'walk' => 0.02], 4, 92, 79],
-        'seasons' => [['loss' => 0.02, 'sinus' => 0.06], 5, 90, 90],
+        'seasons' => [['sinus' => 0.06], 5, 90, 90],
         'slips' => [['slips' => 0.05], 2, 97, 90],
         'real A' => [self::REAL_A, 4, 96, 65],
         'phosphate, real A' => [[...self::REAL_A, ...self::PHOSPHATE, 'noise' => 0.0032, 'step' => 0.01], 4, 96, 52],
@@ -53,6 +53,35 @@ final class SimulatedTank
         ],
         'real C' => [['memory' => 0.3, 'drift' => 0.08, 'slips' => 0.02, 'start' => 1.15], 4, 96, 64],
         'a charge that fades' => [['fades' => 42.0], 2, 97, 68],
+        'phosphate, six a side, weekly' => [[...self::PHOSPHATE, 'every' => 7], 2, 97, 77],
+        'phosphate, four a side, weekly' => [[...self::PHOSPHATE, 'every' => 7, 'side' => 28], 2, 97, 28],
+        'phosphate, noise with memory' => [[...self::PHOSPHATE, 'memory' => 0.6], 2, 96, 76],
+        'phosphate, noise with memory, every two days' => [
+            [...self::PHOSPHATE, 'memory' => 0.6, 'every' => 2],
+            2,
+            96,
+            63,
+        ],
+        'phosphate, falling to balance' => [[...self::PHOSPHATE, 'loss' => 0.03, 'start' => 1.6], 2, 97, 19],
+        'phosphate, rising to balance' => [[...self::PHOSPHATE, 'loss' => 0.06, 'start' => 0.6], 2, 97, 66],
+        'phosphate, scattered feeding' => [[...self::PHOSPHATE, 'loss' => 0.02, 'scatter' => 0.35], 2, 97, 62],
+        'phosphate, drifting input' => [[...self::PHOSPHATE, 'loss' => 0.02, 'drift' => 0.15], 7.5, 92, 58],
+        'phosphate, walking input' => [[...self::PHOSPHATE, 'loss' => 0.02, 'walk' => 0.02], 4, 92, 66],
+        'phosphate, seasons' => [[...self::PHOSPHATE, 'sinus' => 0.06], 5, 90, 82],
+        'phosphate, slips' => [[...self::PHOSPHATE, 'slips' => 0.05], 2, 97, 81],
+        'phosphate, real B' => [
+            [...self::PHOSPHATE, 'every' => 7, 'side' => 84, 'loss' => 0.03, 'drift' => 0.1, 'start' => 0.8],
+            6.5,
+            93,
+            63,
+        ],
+        'phosphate, real C' => [
+            [...self::PHOSPHATE, 'memory' => 0.3, 'drift' => 0.08, 'slips' => 0.02, 'start' => 1.15],
+            4,
+            96,
+            39,
+        ],
+        'phosphate, a charge that fades' => [[...self::PHOSPHATE, 'fades' => 42.0], 2, 97, 39],
     ];
 
     private const STEP = 0.25;
@@ -184,20 +213,33 @@ final class SimulatedTank
         return [$wrong / $tries, $within / (2 * $tries), $lower / $tries];
     }
 
-    private function judged(): Interval
+    /**
+     * The change of input by the readings up to some number of them.
+     *
+     * @param  list<float>  $others  days of other changes
+     */
+    public function judged(?int $readings = null, array $others = []): Interval
     {
-        $n = count($this->days);
-        $before = array_filter(
-            $this->levels,
-            fn (int $i): bool => $this->days[$i] <= 0.0,
-            ARRAY_FILTER_USE_KEY,
-        );
+        $days = array_slice($this->days, 0, $readings);
+        $n = count($days);
+        $levels = array_slice($this->levels, 0, $readings);
+        $before = array_filter($levels, fn (int $i): bool => $days[$i] <= 0.0, ARRAY_FILTER_USE_KEY);
+        $end = $days[$n - 1];
 
         return RelaxedStick::of(
-            new Series($this->days, $this->levels, array_fill(0, $n, 1.0), array_fill(0, $n, 0.0), $this->dilutions),
-            new Course(0.0),
+            new Series(
+                $days,
+                $levels,
+                array_fill(0, $n, 1.0),
+                array_fill(0, $n, 0.0),
+                array_values(array_filter(
+                    $this->dilutions,
+                    static fn (Dilution $dilution): bool => $dilution->day <= $end,
+                )),
+            ),
+            new Course(0.0, $others),
             array_sum($before) / count($before),
-            $this->of('step', 0.01),
+            count(array_unique($levels)) === 1 ? max($levels[0], $this->of('step', 0.01)) : $this->of('step', 0.01),
         )->difference();
     }
 
