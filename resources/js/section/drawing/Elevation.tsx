@@ -306,28 +306,36 @@ export function Elevation({
                         </Handle>
                     );
                 })}
-                <Labels view={view} state={state} unit={length.unit} toTheLeft={toTheLeft} zoom={zoom} top={top} />
-                {state !== 'powerCut' && zoom === null && <PowerCutLine view={view} scale={scale} y={y} mm={mm} />}
-                <Dimension from={top} to={floor} at={LEFT - 24} text={mm(view.heightMm)} upright />
-                {[...pins].map(([finding, number]) => {
-                    const at = pinPlace(finding, view);
-                    return (
-                        at !== null && (
-                            <g key={number}>
-                                <circle cx={x(at.x)} cy={y(at.y)} r="9" fill={ink(SEVERITY[finding.severity].colour)} />
-                                <text
-                                    x={x(at.x)}
-                                    y={y(at.y) + 4}
-                                    textAnchor="middle"
-                                    fill={ink('paper')}
-                                    fontWeight="700"
-                                >
-                                    {number}
-                                </text>
-                            </g>
-                        )
-                    );
-                })}
+                {/* Words, lines and pins lie over the parts and let the pointer through to them. */}
+                <g style={{ pointerEvents: 'none' }}>
+                    <Labels view={view} state={state} unit={length.unit} toTheLeft={toTheLeft} zoom={zoom} top={top} />
+                    {state !== 'powerCut' && zoom === null && <PowerCutLine view={view} scale={scale} y={y} mm={mm} />}
+                    <Dimension from={top} to={floor} at={LEFT - 24} text={mm(view.heightMm)} upright />
+                    {[...pins].map(([finding, number]) => {
+                        const at = pinPlace(finding, view);
+                        return (
+                            at !== null && (
+                                <g key={number}>
+                                    <circle
+                                        cx={x(at.x)}
+                                        cy={y(at.y)}
+                                        r="9"
+                                        fill={ink(SEVERITY[finding.severity].colour)}
+                                    />
+                                    <text
+                                        x={x(at.x)}
+                                        y={y(at.y) + 4}
+                                        textAnchor="middle"
+                                        fill={ink('paper')}
+                                        fontWeight="700"
+                                    >
+                                        {number}
+                                    </text>
+                                </g>
+                            )
+                        );
+                    })}
+                </g>
             </chakra.svg>
         </Box>
     );
