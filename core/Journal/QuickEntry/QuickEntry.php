@@ -180,12 +180,12 @@ final class QuickEntry
             $this->chips[] = new Chip(
                 'when',
                 count($moments) === 1
-                    ? $this->date($at, 'D j M H:i')
+                    ? $this->written($at, 'D j M H:i')
                     : sprintf(
                         '%d times, %s to %s',
                         count($moments),
-                        $this->date($at, 'j M'),
-                        $this->date($last, 'j M'),
+                        $this->written($at, 'j M'),
+                        $this->written($last, 'j M'),
                     ),
                 $whenSpan[0] ?? 0,
                 $whenSpan[1] ?? 0,
@@ -214,7 +214,7 @@ final class QuickEntry
         );
     }
 
-    private function date(DateTimeImmutable $at, string $format): string
+    private function written(DateTimeImmutable $at, string $format): string
     {
         return $at->format($format).($at->format('Y') === $this->context->now->format('Y') ? '' : $at->format(' Y'));
     }
