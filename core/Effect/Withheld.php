@@ -75,15 +75,15 @@ final class Withheld
             / max(1, count($evidence->dilutions));
         $first = $evidence->observations[0]->day ?? -1.0;
         $last = $evidence->observations[count($evidence->observations) - 1]->day ?? 1.0;
-        $date = static fn (float $day): string => $question->change->at
+        $dayOf = static fn (float $day): string => $question->change->at
             ->modify(sprintf('%+d days', (int) round($day)))
             ->format('Y-m-d');
 
         return sprintf(
             '“water change %d %% weekly from %s to %s”',
             max(1, (int) round(100 * $share)),
-            $date($isBefore ? $first : 1.0),
-            $date($isBefore ? -1.0 : $last),
+            $dayOf($isBefore ? $first : 1.0),
+            $dayOf($isBefore ? -1.0 : $last),
         );
     }
 
