@@ -111,10 +111,7 @@ final readonly class Evidence
             array_map(static fn (Observation $o): float => $o->day, $this->observations),
             array_map(static fn (Observation $o): float => $o->mgPerLitre, $this->observations),
             array_map(static fn (Observation $o): float => 1 / $o->times, $this->observations),
-            // Below the limit it may lie anywhere from nought to there: a uniform distribution.
-            array_map(static fn (Observation $o): float => $o->belowLimit && $limit > 0.0
-                ? ($o->mgPerLitre / $limit) ** 2 / 12
-                : 0.0, $this->observations),
+            array_map(static fn (Observation $o): float => $o->leastVariance($limit), $this->observations),
             $this->dilutions,
             $question->assumptions->value(Assumed::SourceWater),
         );

@@ -100,9 +100,7 @@ final readonly class NetInput
                     array_map(static fn (Observation $one): float => $one->day, $seen),
                     $levels,
                     array_fill(0, $n, 1.0),
-                    array_map(static fn (Observation $one): float => $one->belowLimit && $half > 0.0
-                        ? ($one->mgPerLitre / $half) ** 2 / 12
-                        : 0.0, $seen),
+                    array_map(static fn (Observation $one): float => $one->leastVariance($half), $seen),
                     $dilutions,
                     $assumptions->value(Assumed::SourceWater),
                 ),

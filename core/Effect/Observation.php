@@ -24,6 +24,17 @@ final readonly class Observation
     ) {
     }
 
+    /**
+     * Below the limit of its kit it may lie anywhere from nought to there: the variance of that, (mg/L)²; none for
+     * others.
+     *
+     * @param  float  $share  of the limit that it counts as
+     */
+    public function leastVariance(float $share): float
+    {
+        return $this->belowLimit && $share > 0.0 ? ($this->mgPerLitre / $share) ** 2 / 12 : 0.0;
+    }
+
     /** The mean of this and another of the same moment. */
     public function with(self $other): self
     {

@@ -128,7 +128,7 @@ it('has shelves 75.3 mm high of 0.967 L, ledges each 93.3 mm, and pads of 143 x 
     $standard = Assumptions::standard();
     // (310 - 30) / 3 = 93.33 mm from ledge to ledge, less a ledge of 8 and a grid of 10 mm.
     expect($basket->shelfMm($standard))->toAgreeWith(280 / 3 - 18, 1e-12)
-        ->and($basket->shelfLitres($standard))->toAgreeWith(141 * 91 * (280 / 3 - 18) / 1e6, 1e-12)
+        ->and($basket->mediaLitres(2, $standard))->toAgreeWith(141 * 91 * (280 / 3 - 18) / 1e6, 1e-12)
         // Under a pad of 20 mm: 0.710 L.
         ->and($basket->mediaLitres(1, $standard))->toAgreeWith(141 * 91 * (280 / 3 - 38) / 1e6, 1e-12);
     $stack = $basket->stack($standard);

@@ -55,7 +55,7 @@ final readonly class RelaxedStick
     public static function of(Series $series, Course $course, float $level, float $step): self
     {
         $floor = $step ** 2 / 12;
-        $first = self::grid($series, $course, static fn (): array => self::FIRST, 1.0, $floor);
+        $first = self::grid($series, $course, self::FIRST, 1.0, $floor);
         $best = self::best($first);
         $variance = max($best->fit->variance(), $floor, (0.01 * $level) ** 2);
         $outliers = count($series->days) >= 8 ? self::outliers($series, $course, $best, $step) : [];
@@ -68,7 +68,7 @@ final readonly class RelaxedStick
             ),
             self::WANDERS,
         );
-        $points = self::grid($series, $course, static fn (): array => $strengths, $variance, $floor);
+        $points = self::grid($series, $course, $strengths, $variance, $floor);
 
         return new self($series, $course, self::weighted($points), $outliers);
     }
@@ -230,13 +230,13 @@ final readonly class RelaxedStick
     }
 
     /**
-     * @param  callable(): list<float>  $strengths
+     * @param  list<float>  $strengths  of the wander
      * @return non-empty-list<Point>
      */
     private static function grid(
         Series $series,
         Course $course,
-        callable $strengths,
+        array $strengths,
         float $variance,
         float $floor,
     ): array {
@@ -252,7 +252,7 @@ final readonly class RelaxedStick
             $source = $series->response($loss, 0.0, INF, INF, $series->source);
             $read = array_map(static fn (float $level, float $own): float => $level - $own, $series->levels, $source);
             $wander = new Wander($series, $loss);
-            foreach ($strengths() as $strength) {
+            foreach ($strengths as $strength) {
                 [$rows, $logs] = $wander->whiten([...$columns, $read], $variances, $strength);
                 $y = array_map(static fn (array $row): float => (float) end($row), $rows);
                 $x = array_map(static fn (array $row): array => self::withoutLast($row), $rows);

@@ -55,12 +55,6 @@ final readonly class Basket
             - $assumptions->value(Assumed::GridThickness);
     }
 
-    /** Room for media on each shelf, L. */
-    public function shelfLitres(Assumptions $assumptions): float
-    {
-        return $this->innerAreaSquareMm() * max(0.0, $this->shelfMm($assumptions)) / 1e6;
-    }
-
     /** Its clear area from above, mm². */
     public function innerAreaSquareMm(): float
     {

@@ -217,7 +217,7 @@ it('makes a basket that fits its cavity: sheets add up to the outside, shelves l
         ->and($panels['basket-handle']->shape->holes)
         ->toHaveCount(1)
         // 111 x 91 mm inside, each shelf (300 - 40) / 3 - 8 mm high.
-        ->and($basket->shelfLitres(Assumptions::standard()))->toAgreeWith(111 * 91 * (260 / 3 - 8 - 10) / 1e6, 1e-9);
+        ->and($basket->mediaLitres(1, Assumptions::standard()))->toAgreeWith(111 * 91 * (260 / 3 - 8 - 10) / 1e6, 1e-9);
 });
 
 it('judges a basket by its gap and what is left of it', function (Basket $basket, array $codes): void {
