@@ -132,7 +132,7 @@ it('has no ring between rooms of the core', function (): void {
 
 it('names nothing of the job in the pages’ scripts', function (): void {
     $words = [];
-    foreach ([...Parameter::cases(), ...Medium::cases()] as $named) {
+    foreach ([...Parameter::nutrients(), ...Medium::cases()] as $named) {
         array_push($words, preg_quote($named->value, '~'), preg_quote(mb_strtolower($named->label()), '~'));
     }
     // Factors between units live in the core too; an inch is what a drawing's sixteenths are of.

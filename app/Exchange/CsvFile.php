@@ -16,6 +16,9 @@ final readonly class CsvFile
 
     private const MOST_LINES_IN_QUOTES = 50;
 
+    /** A line for spreadsheets that says what stands between cells. */
+    private const DECLARED = '~^sep=([,;\t])$~i';
+
     private function __construct(
         private string $path,
         /** What the bytes are: UTF-8, UTF-16LE, UTF-16BE, Windows-1252 or CP850. */
@@ -41,13 +44,16 @@ final readonly class CsvFile
     }
 
     /**
-     * The separator that the first line uses most.
+     * The separator that the file declares in its first line, else the one that line uses most.
      *
      * @return ','|';'|"\t"
      */
     public function separator(): string
     {
         foreach ($this->lines() as $line) {
+            if (preg_match(self::DECLARED, $line, $declared) === 1) {
+                return $declared[1] === ';' ? ';' : ($declared[1] === ',' ? ',' : "\t");
+            }
             $counts = array_map(static fn (string $separator): int => substr_count($line, $separator), [
                 ',' => ',',
                 ';' => ';',
@@ -75,7 +81,7 @@ final readonly class CsvFile
         $startedAt = 0;
         foreach ($this->lines() as $number => $line) {
             if ($open === null) {
-                if (trim($line) === '') {
+                if (trim($line) === '' || $number === 1 && preg_match(self::DECLARED, $line) === 1) {
                     continue;
                 }
                 $startedAt = $number;
@@ -163,7 +169,23 @@ final readonly class CsvFile
     private static function byteLines($handle): Generator
     {
         while (($line = fgets($handle, self::LONGEST_LINE + 2)) !== false) {
-            yield $line;
+            // Some programs end lines with a carriage return alone: then many lines come as one.
+            if (! str_contains(rtrim($line, "\r\n"), "\r")) {
+                yield $line;
+
+                continue;
+            }
+            $lines = explode("\r", rtrim($line, "\n"));
+            $last = (string) array_pop($lines);
+            foreach ($lines as $whole) {
+                yield $whole."\n";
+            }
+            if (! str_ends_with($line, "\n") && $last !== '' && ! feof($handle)) {
+                // The piece ended within a line, which is read again from its start.
+                fseek($handle, -strlen($last), SEEK_CUR);
+            } elseif ($last !== '') {
+                yield $last;
+            }
         }
     }
 

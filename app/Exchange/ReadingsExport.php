@@ -10,6 +10,7 @@ use DateTimeZone;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\StoredPayload;
+use Ithys\Journal\Table\FormulaGuard;
 
 /** The readings of a system as CSV (RFC 4180), in the form the import reads back. */
 final class ReadingsExport

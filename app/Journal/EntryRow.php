@@ -26,7 +26,7 @@ final class EntryRow
             'occurred_at' => Journal::stamp($entry->at),
             'payload' => json_encode(StoredPayload::of($entry->payload), JSON_THROW_ON_ERROR),
             'note' => $entry->note,
-            'fingerprint' => $entry->payload instanceof Reading ? Fingerprint::of($entry->at, $entry->payload) : null,
+            'fingerprint' => $entry->payload instanceof Reading ? Fingerprint::of($entry) : null,
             'created_at' => $saved,
             'updated_at' => $saved,
         ];

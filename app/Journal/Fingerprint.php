@@ -4,20 +4,31 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
-use DateTimeImmutable;
+use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Reading;
 
-/** What makes two readings the same one: nutrient, minute, figure to a millionth of a ppm, and method. */
+/**
+ * What makes two entries the same one: of readings the parameter, minute, figure to a millionth, and method; of
+ * everything else the kind, minute and all that it holds.
+ */
 final class Fingerprint
 {
-    public static function of(DateTimeImmutable $at, Reading $reading): string
+    public static function of(Entry $entry): string
     {
-        return md5(implode('|', [
-            $reading->parameter->value,
-            intdiv($at->getTimestamp(), 60),
-            sprintf('%.6f', $reading->value),
-            $reading->belowLimit ? '<' : '',
-            $reading->method ?? '',
-        ]));
+        $payload = $entry->payload;
+
+        return md5(implode('|', $payload instanceof Reading
+            ? [
+                $payload->parameter->value,
+                intdiv($entry->at->getTimestamp(), 60),
+                sprintf('%.6f', $payload->value),
+                $payload->belowLimit ? '<' : '',
+                $payload->method ?? '',
+            ]
+            : [
+                $entry->kind()->key(),
+                intdiv($entry->at->getTimestamp(), 60),
+                json_encode($payload->toArray(), JSON_THROW_ON_ERROR),
+            ]));
     }
 }

@@ -15,6 +15,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Reading\ReadingKind;
 
 /** The journal of one system: reads rows into core entries without a model each, and records new ones. */
 final readonly class Journal
@@ -76,6 +78,35 @@ final readonly class Journal
     private function isThere(?string $fingerprint): bool
     {
         return $this->rows()->where('fingerprint', $fingerprint)->exists();
+    }
+
+    /**
+     * The marks of those entries that are in the journal already.
+     *
+     * @param  list<Entry>  $entries
+     * @return array<string, true> by {@see Fingerprint::of()}
+     */
+    public function known(array $entries): array
+    {
+        $readings = $moments = [];
+        foreach ($entries as $entry) {
+            if ($entry->payload instanceof Reading) {
+                $readings[] = Fingerprint::of($entry);
+            } else {
+                $moments[self::stamp($entry->at)] = true;
+            }
+        }
+        $known = array_fill_keys($this->rows()->whereIn('fingerprint', $readings)->pluck('fingerprint')->all(), true);
+        // Only readings carry their mark: two feedings in one minute may both be meant.
+        $there = $moments === [] ? [] : $this->rows()
+            ->whereIn('occurred_at', array_keys($moments))
+            ->where('kind', '!=', (new ReadingKind)->key())
+            ->get(['id', 'kind', 'occurred_at', 'payload', 'note']);
+        foreach ($there as $row) {
+            $known[Fingerprint::of(self::toEntry($row))] = true;
+        }
+
+        return $known;
     }
 
     /** A moment as the table holds it: UTC to the second. */

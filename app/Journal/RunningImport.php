@@ -82,6 +82,7 @@ final readonly class RunningImport
                     ->pluck('id');
                 DB::table('entries')->whereIn('id', $ids)->delete();
             } while ($ids->count() === self::CLEARED_AT_ONCE);
+            DB::table('imports')->where('batch', $batch)->delete();
             DB::table('running_imports')->where('batch', $batch)->delete();
         }
     }

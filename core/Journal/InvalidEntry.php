@@ -152,17 +152,32 @@ final class InvalidEntry extends DomainException
         return new self("“{$text}” is in the future; a reading cannot be.");
     }
 
-    public static function notANutrient(string $text): self
+    public static function undetected(string $what, string $text): self
     {
-        return new self("“{$text}” is not nitrate or phosphate; only these two are kept so far.");
+        return new self("“{$text}” of {$what} needs the figure below which the kit shows nothing.");
+    }
+
+    /** @param  float  $typical  of the rest of the column, in the base unit of the figure */
+    public static function surprising(string $cell, string $heading, Quantity $figure, float $typical): self
+    {
+        return new self(Text::of(
+            '“{cell}” would be {figure}; the rest of “{heading}” is near {typical}. Is it a slip?',
+            cell: $cell,
+            figure: $figure,
+            heading: $heading,
+            typical: Quantity::base($typical, $figure->dimension),
+        ));
     }
 
     public static function unreadableFigure(string $what, string $text, string $example): self
     {
-        return new self(
-            $text === ''
-                ? "The {$what} figure is missing."
-                : "“{$text}” is not a {$what} figure such as {$example} or <{$example}.",
-        );
+        $such = "such as {$example} or <{$example}.";
+        $isRange = preg_match('~^\d[\d.,]*\s*(?:-|–|to|bis)\s*\d~u', $text) === 1;
+
+        return new self(match (true) {
+            $text === '' => "The {$what} figure is missing.",
+            $isRange => "“{$text}” of {$what} is a range; write one figure {$such}",
+            default => "“{$text}” is not a {$what} figure {$such}",
+        });
     }
 }

@@ -38,6 +38,9 @@ enum Dimension: string
     case PumpPower = 'power of a pump';
     case Micron = 'mesh';
     case Roughness = 'roughness';
+    case Alkalinity = 'alkalinity';
+    case Potential = 'potential';
+    case Salinity = 'salinity';
     case Share = 'share';
     case Plain = 'number';
 

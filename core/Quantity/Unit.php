@@ -77,6 +77,11 @@ enum Unit: string
     case Micrometre = 'µm';
     case Micron = 'micron';
     case Mil = 'mil';
+    case DegreeOfHardness = 'dKH';
+    case MilliequivalentPerLitre = 'meq/L';
+    case CalciumCarbonate = 'ppm CaCO3';
+    case Millivolt = 'mV';
+    case SaltPart = 'ppt';
     case Percent = '%';
     case One = '';
 
@@ -127,6 +132,9 @@ enum Unit: string
             self::WattPerCubicMetrePerHour, self::WattPerUsGallonPerHour => Dimension::PumpPower,
             self::Micrometre, self::Micron => Dimension::Micron,
             self::Mil => Dimension::Roughness,
+            self::DegreeOfHardness, self::MilliequivalentPerLitre, self::CalciumCarbonate => Dimension::Alkalinity,
+            self::Millivolt => Dimension::Potential,
+            self::SaltPart => Dimension::Salinity,
             self::Percent => Dimension::Share,
             self::One => Dimension::Plain,
         };
@@ -164,6 +172,9 @@ enum Unit: string
             self::WattPerUsGallon, self::PerUsGallon => 1 / 3.785411784,
             self::WattPerUsGallonPerHour => 1000 / 3.785411784,
             self::Mil => 0.0254,
+            // A degree is 10 mg/L of CaO (56.077 g/mol, two equivalents); calcium carbonate has 100.086 g/mol.
+            self::MilliequivalentPerLitre => 56.077 / 20,
+            self::CalciumCarbonate => 56.077 / (10 * 100.086),
             self::Percent => 0.01,
             default => 1.0,
         };
@@ -234,9 +245,14 @@ enum Unit: string
             'usgal/min', 'usgpm' => self::UsGallonPerMinute,
             'c', 'celsius' => self::Celsius,
             'f', 'fahrenheit' => self::Fahrenheit,
-            'mg/l' => self::MilligramPerLitre,
+            'dkh', 'kh', '°dkh', 'degkh', 'dh' => self::DegreeOfHardness,
+            'meq/l', 'meq', 'mmol/l' => self::MilliequivalentPerLitre,
+            'ppmcaco3', 'mg/lcaco3', 'caco3' => self::CalciumCarbonate,
+            'mv' => self::Millivolt,
+            'ppt', 'psu', '‰', 'g/kg' => self::SaltPart,
+            'mg/l', 'mgl', 'mg/litre', 'mg/liter' => self::MilligramPerLitre,
             'ppm' => self::PartPerMillion,
-            'ug/l' => self::MicrogramPerLitre,
+            'ug/l', 'mcg/l' => self::MicrogramPerLitre,
             'ppb' => self::PartPerBillion,
             default => null,
         };

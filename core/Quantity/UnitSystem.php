@@ -46,6 +46,9 @@ enum UnitSystem: string
             Dimension::PumpPower => $metric ? Unit::WattPerCubicMetrePerHour : Unit::WattPerUsGallonPerHour,
             Dimension::Micron => $metric ? Unit::Micrometre : Unit::Micron,
             Dimension::Roughness => $metric ? Unit::Millimetre : Unit::Mil,
+            Dimension::Alkalinity => Unit::DegreeOfHardness,
+            Dimension::Potential => Unit::Millivolt,
+            Dimension::Salinity => Unit::SaltPart,
             Dimension::Share => $base ? Unit::One : Unit::Percent,
             Dimension::Plain => Unit::One,
         };

@@ -67,7 +67,7 @@ it('says what is wrong with a file and stays on the page', function (): void {
         )
         ->press('Show what is in it')
         ->waitFor('The file is written in UTF-16LE and was read as such.')
-        ->press('Save 1 reading')->waitFor('1 readings imported.');
+        ->press('Save 1 entry')->waitFor('1 entry imported.');
     expect($entries())->toBe($before + 1);
     $browser->press('Undo')->waitFor('Taken back.');
 });
@@ -79,15 +79,15 @@ it('changes how the file is read, and the rows with it', function (): void {
         ->press('Show what is in it')
         ->waitFor('No column holds readings')
         ->waitFor('could be day first or month first');
-    $browser->choose('Column level holds', 'phosphate')->waitFor('phosphate 20 ppm');
-    $browser->choose('Column wann holds', 'leave out')
+    $browser->choose('level holds', 'phosphate')->waitFor('phosphate 20 ppm');
+    $browser->choose('wann holds', 'leave out')
         ->waitFor('No column is marked as the date')
-        ->choose('Column wann holds', 'date')->waitFor('phosphate 20 ppm');
-    $browser->choose('Unit where none is given', 'ppb')
+        ->choose('wann holds', 'date')->waitFor('phosphate 20 ppm');
+    $browser->choose('level is in', 'ppb')
         ->waitFor('phosphate 0.02 ppm')
         ->waitFor('3 Apr 2025')
         ->choose('Dates', 'month first')
         ->waitFor('4 Mar 2025')
-        ->waitFor('Save 2 readings');
+        ->waitFor('Save 2 entries');
     expect($browser->consoleProblems())->toBe([]);
 });

@@ -32,7 +32,7 @@ function readingsFile(): string
             .';';
     }
     $lines[] = '31.2.2026;8,0;0,05;no such day';
-    $lines[] = (new DateTimeImmutable('-2 days'))->format('j.n.Y').';about eight;0,05;';
+    $lines[] = (new DateTimeImmutable('-2 days'))->format('j.n.Y').';about eight;;';
     $path = tempnam(sys_get_temp_dir(), 'ithys-readings').'.csv';
     file_put_contents($path, implode("\n", $lines)."\n");
 
@@ -73,7 +73,7 @@ it('walks from first run to an honest verdict', function (int $width, int $heigh
     // Import a file with good and bad rows.
     $browser->press('Journal')
         ->waitFor('Nothing in this time')
-        ->press('Import readings from a CSV file')
+        ->press('Import a table')
         ->waitFor('A CSV file with a line of column names')
         ->attach('CSV file', readingsFile())
         ->press('Show what is in it')
@@ -82,8 +82,8 @@ it('walks from first run to an honest verdict', function (int $width, int $heigh
         ->waitFor('“about eight” is not a nitrate figure')
         ->press('refused 2')
         ->waitUntilGone('nitrate 8.1 ppm')
-        ->press('Save 36 readings')
-        ->waitFor('36 readings imported.');
+        ->press('Save 36 entries')
+        ->waitFor('36 entries imported.');
 
     // Log by L, with a slip first.
     $browser->keys('l')

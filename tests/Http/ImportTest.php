@@ -22,7 +22,7 @@ beforeEach(function (): void {
 
         return is_string($address) ? $address : '';
     };
-    /** @return list<array{line: int, status: string, reason: ?string, read: array}> */
+    /** @return list<array{line: int, status: string, leftOut: list<string>, read: array}> */
     $this->rows = fn (string $address): array => $this->get($address)->assertOk()->inertiaProps('preview.rows');
 });
 
@@ -32,14 +32,14 @@ it('reads one reading a row, shows good and bad rows, and saves the good ones on
     $csv
         = "date,parameter,value,unit,method,note\r\n2026-03-04 "
             ."20:15,NO3,8.5,ppm,colour,ok\r\n2026-03-04T19:15:00Z,po4-p,18,ppb,,\"a, "
-            ."\"\"quoted\"\"\nnote\"\r\n2026-03-05,kh,8,,,\r\n2026-03-06,no3,abc,,,\r\n2026-03-07,no3,,,,\r\n";
+            ."\"\"quoted\"\"\nnote\"\r\n2026-03-05,iodine,8,,,\r\n2026-03-06,no3,abc,,,\r\n2026-03-07,no3,,,,\r\n";
     $address = ($this->preview)($csv);
     $rows = ($this->rows)($address);
     expect(array_column($rows, 'line'))->toBe([2, 3, 5, 6, 7])
         ->and(array_column($rows, 'status'))->toBe(['accepted', 'accepted', 'refused', 'refused', 'refused'])
-        ->and($rows[2]['reason'])->toContain('“kh” is not nitrate or phosphate')
-        ->and($rows[3]['reason'])->toContain('“abc” is not a nitrate figure')
-        ->and($rows[4]['reason'])->toContain('missing');
+        ->and($rows[2]['leftOut'][0])->toContain('“iodine” is not a known parameter')
+        ->and($rows[3]['leftOut'][0])->toContain('“abc” is not a nitrate figure')
+        ->and($rows[4]['leftOut'][0])->toContain('missing');
     expect(JournalEntry::query()->count())->toBe(0);
 
     $this->post($address)->assertRedirect();
@@ -64,15 +64,12 @@ it('reads a column for each nutrient with semicolons, decimal commas and days fi
             ."P);Bemerkung\n4.3.2026;20:15;8,5;18;\n5.3.2026;;7,25;<5;trüb\n6.3.2026;;;;nichts\n7.3.2026;;8,5,1;2;\n",
     );
     $props = $this->get($address)->inertiaProps();
-    expect($props['options'])
-        ->toMatchArray([
-            'separator' => ';',
-            'dates' => 'dmy',
-            'decimals' => 'comma',
-            'roles' => ['date', 'time', 'no3', 'po4', 'note'],
-        ])
+    expect($props['layout'])
+        ->toMatchArray(['separator' => ';', 'dates' => 'dmy', 'decimals' => 'comma'])
+        ->and(array_column($props['layout']['columns'], 'use'))
+        ->toBe(['date', 'time', 'no3', 'po4', 'note'])
         ->and($props['preview']['counts'])
-        ->toBe(['accepted' => 2, 'refused' => 2, 'present' => 0, 'readings' => 4]);
+        ->toBe(['accepted' => 3, 'partly' => 1, 'refused' => 0, 'present' => 0, 'entries' => 6, 'surprising' => 0]);
     $this->post($address);
     $saved = JournalEntry::query()
         ->orderBy('id')
@@ -80,8 +77,8 @@ it('reads a column for each nutrient with semicolons, decimal commas and days fi
         ->map(
             fn (JournalEntry $e): array => [
                 $e->occurred_at->format('Y-m-d H:i'),
-                round($e->payload['value'], 4),
-                $e->payload['belowLimit'],
+                isset($e->payload['value']) ? round($e->payload['value'], 4) : null,
+                $e->payload['belowLimit'] ?? null,
             ],
         )
         ->all();
@@ -90,6 +87,8 @@ it('reads a column for each nutrient with semicolons, decimal commas and days fi
         ['2026-03-04 19:15', 0.0552, false],
         ['2026-03-05 11:00', 7.25, false],
         ['2026-03-05 11:00', 0.0153, true],
+        ['2026-03-06 11:00', null, null],
+        ['2026-03-07 11:00', 0.0061, false],
     ]);
 });
 
@@ -106,7 +105,7 @@ it('asks for a look when dates can be read two ways, and obeys the choice', func
 
 it('finds the dates where no name tells', function (): void {
     $address = ($this->preview)("wann,nitrate,serial\n3.4.2026,8,17\n5.6.2026,9,18\n");
-    expect($this->get($address)->inertiaProps('options.roles'))->toBe(['date', 'no3', 'ignore'])
+    expect(array_column($this->get($address)->inertiaProps('layout.columns'), 'use'))->toBe(['date', 'no3', 'ignore'])
         ->and($this->get($address)->inertiaProps('preview.counts.accepted'))->toBe(2);
 });
 
@@ -114,24 +113,24 @@ it('lets the keeper say what a column holds', function (): void {
     $address = ($this->preview)("date,level,remark\n2026-03-04,20,x\n");
     expect($this->get($address)->inertiaProps('problem'))->toContain('No column holds readings');
     $this->post($address)->assertSessionHasErrors('file');
-    $rows = ($this->rows)("{$address}?roles[]=date&roles[]=po4&roles[]=note&unit=ppb");
+    $rows = ($this->rows)("{$address}?uses[]=date&uses[]=po4&uses[]=note&units[]=&units[]=ppb&units[]=");
     expect($rows[0]['read'][0]['text'])->toBe('phosphate 0.02 ppm');
-    expect($this->get("{$address}?roles[]=ignore&roles[]=po4&roles[]=note")->inertiaProps('problem'))
+    expect($this->get("{$address}?uses[]=ignore&uses[]=po4&uses[]=note")->inertiaProps('problem'))
         ->toContain('No column is marked as the date');
 });
 
 it('refuses a row for a reason the keeper can act on', function (string $row, string $reason): void {
     $rows = ($this->rows)(($this->preview)("date,nitrate,phosphate\n2026-01-01,5,0.05\n{$row}\n"));
-    expect($rows[1]['status'])->toBe('refused')->and($rows[1]['reason'])->toContain($reason);
+    expect($rows[1]['status'])->toBe('refused')->and(implode(' ', $rows[1]['leftOut']))->toContain($reason);
 })->with([
     ['2031-01-01,5,0.05', 'in the future'],
     ['2026-02-30,5,0.05', 'not a date such as 2026-03-24'],
-    [',5,0.05', 'The date is missing'],
-    ['2026-01-02,-5,0.05', 'not a nitrate figure'],
-    ['2026-01-02,NaN,0.05', 'not a nitrate figure'],
-    ['2026-01-02,900,0.05', 'between 0 ppm and 500 ppm'],
+    [',5,0.05', 'stands in line 2 too'],
+    ['2026-01-02,-5,', 'between 0 ppm and 500 ppm'],
+    ['2026-01-02,NaN,', 'not a nitrate figure'],
+    ['2026-01-02,900,', 'between 0 ppm and 500 ppm'],
     ['2026-01-02,8,5,1', '4 cells, but there are 3 columns'],
-    ['2026-01-01,5,0.05', 'The same reading stands in line 2'],
+    ['2026-01-01,5,0.05', 'stands in line 2 too'],
     ['2026-01-02,,', 'no reading'],
 ]);
 

@@ -126,7 +126,7 @@ it('records all of a batch or nothing', function (): void {
 
 it('takes two readings for the same only where nutrient, minute, figure and method agree', function (): void {
     $at = $this->now;
-    $print = fn (DateTimeImmutable $at, Reading $reading): string => Fingerprint::of($at, $reading);
+    $print = fn (DateTimeImmutable $at, Reading $reading): string => Fingerprint::of(new Entry($at, $reading));
     $reading = Reading::of(Parameter::Nitrate, 8.5, method: 'a');
     expect($print($at, $reading))
         ->toBe(

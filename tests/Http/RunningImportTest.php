@@ -28,7 +28,7 @@ beforeEach(function (): void {
         'kind' => $this->entry->kind()->key(),
         'occurred_at' => $this->entry->at,
         'payload' => $this->entry->payload->toArray(),
-        'fingerprint' => Fingerprint::of($this->entry->at, $this->entry->payload),
+        'fingerprint' => Fingerprint::of($this->entry),
     ]);
     $this->stored = fn (): int => DB::table('entries')->where('system_id', $this->system->id)->count();
 });
@@ -113,7 +113,7 @@ it('refuses words that are longer than the journal keeps, and says so', function
         'file' => UploadedFile::fake()->createWithContent('a.csv', $csv),
     ])->headers->get('Location');
     $rows = $this->get($address)->inertiaProps('preview.rows');
-    expect(array_column($rows, 'reason'))->toBe([
+    expect(array_map(fn (array $row): ?string => $row['leftOut'][0] ?? null, $rows))->toBe([
         'The method has 81 characters; at most 80 are kept. Shorten it.',
         'The note has 501 characters; at most 500 are kept. Shorten it.',
         null,

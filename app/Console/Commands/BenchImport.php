@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\ScratchDatabase;
-use App\Exchange\ReadingsImport;
+use App\Exchange\TableImport;
 use DateTimeImmutable;
-use DateTimeZone;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
-use Ithys\Quantity\UnitSystem;
-use Ithys\Quantity\Words;
 
 /**
  * Times preview and saving of a large file, with the memory they take, beside the sqlite3 shell's own import of the
@@ -35,18 +32,10 @@ final class BenchImport extends Command
         memory_reset_peak_usage();
 
         $start = hrtime(true);
-        $import = ReadingsImport::open($file, new DateTimeZone('Europe/Berlin'));
-        $counts = $import->preview(
-            $scratch->system,
-            $import->guess,
-            new DateTimeImmutable(),
-            new Words(UnitSystem::Metric),
-            'all',
-            1,
-            100,
-        )['counts'];
+        $import = TableImport::open($file, $scratch->system, $scratch->keeper, new DateTimeImmutable);
+        $counts = $import->preview('all', 1, 100)['counts'];
         $previewed = hrtime(true);
-        $saved = $import->save($scratch->system, $scratch->keeper, $import->guess, new DateTimeImmutable)['saved'];
+        $saved = $import->save('bench.csv')['saved'];
         $done = hrtime(true);
         $peak = (memory_get_peak_usage() - $floor) / 1_048_576;
 

@@ -4,32 +4,45 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\ColumnRole;
-use App\Exchange\ReadingsImport;
+use App\Exchange\TableImport;
+use App\Exchange\TableMemory;
 use App\Exchange\UnreadableFile;
 use App\Exchange\UploadStore;
+use App\Http\Pages\ImportView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Requests\ImportRequest;
 use App\Http\Requests\UploadRequest;
 use App\Journal\ImportUnderWay;
+use App\Journal\PastImports;
 use App\Models\System;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Ithys\Journal\Table\Choices;
 
-/** Readings from a CSV file: upload, preview with choices, confirm. */
+/** Entries from a table: upload, preview with choices, confirm; and the list of those that were read in. */
 final class ImportController extends Controller
 {
     private const ROWS_A_PAGE = 100;
+
+    private const EXAMPLE = <<<'CSV'
+        Date,NO3 (ppm),PO4 (ppb),Water change (L),Notes
+        2026-03-04 20:15,8.5,60,40,
+        2026-03-07,~8,<20,,after the new sock
+
+        Datum;Parameter;Wert;Einheit
+        4.3.2026;Nitrat;8,5;mg/l
+        CSV;
 
     public function create(Request $request, System $system): Response
     {
         return Inertia::render('Journal/Import', [
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             'megabytes' => config('app.import_megabytes'),
-            'example' => ColumnRole::EXAMPLE,
+            'example' => self::EXAMPLE,
+            'past' => PastImports::of($system),
         ]);
     }
 
@@ -38,7 +51,7 @@ final class ImportController extends Controller
         $uploads = new UploadStore($system);
         $name = $uploads->keep($request->csv());
         try {
-            ReadingsImport::open((string) $uploads->path($name), $this->keeper($request)->zone());
+            $this->read($request, $system, (string) $uploads->path($name));
         } catch (UnreadableFile $unreadable) {
             $uploads->forget($name);
             throw ValidationException::withMessages(['file' => $unreadable->getMessage()]);
@@ -49,35 +62,27 @@ final class ImportController extends Controller
 
     public function show(ImportRequest $request, System $system, string $upload): Response
     {
-        $import = $this->open($request, $system, $upload);
-        $options = $request->options($import->guess);
+        [$import, $remembered] = $this->open($request, $system, $upload);
+        $words = $this->keeper($request)->words();
         $problem = null;
         try {
-            $preview = $import->preview(
-                $system,
-                $options,
-                now()->toDateTimeImmutable(),
-                $this->keeper($request)->words(),
-                $request->rowsShown(),
-                $request->pageNumber(),
-                self::ROWS_A_PAGE,
-            );
+            $preview = $import->preview($request->rowsShown(), $request->pageNumber(), self::ROWS_A_PAGE);
         } catch (UnreadableFile $unreadable) {
             $problem = $unreadable->getMessage();
         }
 
         return Inertia::render('Journal/ImportPreview', [
-            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
+            'frame' => SystemFrame::of($system, $words),
             'upload' => $upload,
             'file' => (new UploadStore($system))->originalName($upload),
             'encoding' => $import->encoding,
-            'header' => $import->header,
-            'options' => $options->toArray(),
-            'roles' => array_map(
-                static fn (ColumnRole $role): array => [$role->value, $role->label()],
-                ColumnRole::cases(),
-            ),
-            'ambiguousDates' => $import->ambiguousDates && $options->dateOrder === $import->guess->dateOrder,
+            'layout' => ImportView::of($import, $words),
+            'uses' => ImportView::uses(),
+            'ambiguousDates' => $import->layout->ambiguousDates,
+            'remarks' => [
+                ...$remembered ? ['It is read as your last table with these headings was.'] : [],
+                ...$import->layout->remarks,
+            ],
             'problem' => $problem,
             'preview' => $preview ?? null,
             'show' => $request->rowsShown(),
@@ -87,33 +92,39 @@ final class ImportController extends Controller
 
     public function confirm(ImportRequest $request, System $system, string $upload): RedirectResponse
     {
-        $import = $this->open($request, $system, $upload);
+        [$import] = $this->open($request, $system, $upload);
+        $uploads = new UploadStore($system);
+        $questions = $import->layout->questions();
+        if ($questions !== []) {
+            $words = $this->keeper($request)->words();
+            throw ValidationException::withMessages(['file' => $words->say($questions[0][1])]);
+        }
         try {
-            $saved = $import->save(
-                $system,
-                $this->keeper($request),
-                $request->options($import->guess),
-                now()->toDateTimeImmutable(),
-            );
+            $saved = $import->save($uploads->originalName($upload));
         } catch (UnreadableFile|ImportUnderWay $problem) {
             throw ValidationException::withMessages(['file' => $problem->getMessage()]);
         }
-        (new UploadStore($system))->forget($upload);
+        if ($saved['saved'] > 0 && $request->choices() !== null) {
+            (new TableMemory($this->keeper($request)))->keep($import->layout, $request->choices());
+        }
+        $uploads->forget($upload);
 
         return redirect()
             ->route('journal.show', [$system, 'range' => 'all'])
             ->with(
                 'flash',
                 $saved['saved'] === 0
-                    ? ['message' => 'Nothing new in the file: no reading was added.']
+                    ? ['message' => 'Nothing new in the file: no entry was added.']
                     : [
-                        'message' => number_format($saved['saved']).' readings imported.',
+                        'message' => number_format($saved['saved'])
+                            .($saved['saved'] === 1 ? ' entry imported.' : ' entries imported.'),
                         'undo' => route('journal.undo', [$system, $saved['batch']]),
                     ],
             );
     }
 
-    private function open(Request $request, System $system, string $upload): ReadingsImport
+    /** @return array{TableImport, bool} and whether it is read as the last such table was */
+    private function open(ImportRequest $request, System $system, string $upload): array
     {
         $path
             = (new UploadStore($system))->path($upload)
@@ -121,7 +132,31 @@ final class ImportController extends Controller
                 'file' => 'That file is no longer here: it was imported already, or it waited for more than a day. '
                     .'Choose it again.',
             ])->redirectTo(route('import.create', $system));
+        $choices = $request->choices();
+        $import = $this->read($request, $system, $path, $request->separator(), $choices ?? new Choices);
+        $remembered = $choices === null
+            ? (new TableMemory($this->keeper($request)))->of($import->layout)
+            : null;
 
-        return ReadingsImport::open($path, $this->keeper($request)->zone());
+        return $remembered === null
+            ? [$import, false]
+            : [$this->read($request, $system, $path, $request->separator(), $remembered), true];
+    }
+
+    private function read(
+        Request $request,
+        System $system,
+        string $path,
+        ?string $separator = null,
+        Choices $choices = new Choices,
+    ): TableImport {
+        return TableImport::open(
+            $path,
+            $system,
+            $this->keeper($request),
+            now()->toDateTimeImmutable(),
+            $separator,
+            $choices,
+        );
     }
 }

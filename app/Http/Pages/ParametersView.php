@@ -18,8 +18,8 @@ final class ParametersView
             'name' => $parameter->label(),
             'unit' => $units->unitOf($parameter->dimension())->value,
             'side' => $parameter->isOnTheLeft() ? 'left' : 'right',
-            'axisTop' => $parameter->axisTop(),
-            'decimals' => $parameter->decimals(),
+            'axisTop' => $parameter->facts()->axisTop,
+            'decimals' => $parameter->facts()->decimals,
         ], Parameter::cases());
     }
 }

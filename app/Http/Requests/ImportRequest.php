@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Exchange\ColumnRole;
-use App\Exchange\DateOrder;
-use App\Exchange\ImportOptions;
 use Illuminate\Foundation\Http\FormRequest;
-use Ithys\Quantity\Unit;
+use Ithys\Journal\Table\Choices;
 
 /** How the keeper wants an uploaded table read; what is not chosen stays as guessed. */
 final class ImportRequest extends FormRequest
 {
-    private const SHOWS = ['all', 'accepted', 'refused', 'present'];
+    private const SHOWS = ['all', 'accepted', 'partly', 'refused', 'present'];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -21,33 +18,24 @@ final class ImportRequest extends FormRequest
         return [];
     }
 
-    public function options(ImportOptions $guess): ImportOptions
+    /** Null where the page was opened without any choice. */
+    public function choices(): ?Choices
     {
-        $roles = $this->input('roles');
-        $separator = $this->text('separator');
-        $unit = Unit::tryFrom($this->text('unit'));
+        $input = $this->all();
 
-        return new ImportOptions(
-            in_array($separator, [',', ';', "\t"], true) ? $separator : $guess->separator,
-            DateOrder::tryFrom($this->text('dates')) ?? $guess->dateOrder,
-            match ($this->text('decimals')) {
-                'comma' => true,
-                'point' => false,
-                default => $guess->decimalComma,
-            },
-            in_array($unit, [Unit::PartPerMillion, Unit::PartPerBillion], true) ? $unit : $guess->unit,
-            is_array($roles) && count($roles) === count($guess->roles)
-                ? array_map(
-                    static fn (mixed $role): ColumnRole => ColumnRole::tryFrom(is_string($role) ? $role : '')
-                        ?? ColumnRole::Ignore,
-                    array_values($roles),
-                )
-                : $guess->roles,
-            $guess->zone,
-        );
+        $asked = ['dates', 'decimals', 'uses', 'units', 'limits', 'surprising'];
+
+        return array_intersect($asked, array_keys($input)) === []
+            ? null
+            : Choices::of($input);
     }
 
-    /** @return 'all'|'accepted'|'refused'|'present' */
+    public function separator(): ?string
+    {
+        return $this->text('separator') === '' ? null : $this->text('separator');
+    }
+
+    /** @return 'all'|'accepted'|'partly'|'refused'|'present' */
     public function rowsShown(): string
     {
         $show = $this->text('show');

@@ -11,75 +11,186 @@ enum Parameter: string
 {
     case Nitrate = 'no3';
     case Phosphate = 'po4';
+    case Ammonia = 'nh4';
+    case Nitrite = 'no2';
+    case Alkalinity = 'alk';
+    case Calcium = 'ca';
+    case Magnesium = 'mg';
+    case Acidity = 'ph';
+    case Redox = 'orp';
+    case Temperature = 'temp';
+    case Salinity = 'sal';
 
-    /** Molar masses in g/mol. Source: IUPAC standard atomic weights 2013 (N 14.007, O 15.999, P 30.973761998). */
+    /**
+     * Molar masses in g/mol. Source: IUPAC standard atomic weights 2013 (H 1.008, N 14.007, O 15.999, P 30.973761998).
+     */
+    private const HYDROGEN = 1.008;
+
     private const NITROGEN = 14.007;
 
     private const OXYGEN = 15.999;
 
     private const PHOSPHORUS = 30.973761998;
 
-    public function label(): string
+    public function facts(): ParameterFacts
     {
-        return $this === self::Nitrate ? 'nitrate' : 'phosphate';
+        /** @var array<string, ParameterFacts> $known they never change */
+        static $known = [];
+
+        return $known[$this->value] ??= $this->known();
     }
 
-    /** Mass of the ion (NO3 or PO4) that holds one mass unit of its element (N or P). */
+    private function known(): ParameterFacts
+    {
+        $level = Dimension::Concentration;
+
+        return match ($this) {
+            self::Nitrate => new ParameterFacts(
+                'nitrate',
+                $level,
+                (self::NITROGEN + 3 * self::OXYGEN) / self::NITROGEN,
+                [0.0, 500.0],
+                [0.0, 100.0],
+                1.0,
+                2.0,
+                2,
+            ),
+            self::Phosphate => new ParameterFacts(
+                'phosphate',
+                $level,
+                (self::PHOSPHORUS + 4 * self::OXYGEN) / self::PHOSPHORUS,
+                [0.0, 25.0],
+                [0.0, 2.0],
+                0.01,
+                0.04,
+                3,
+            ),
+            self::Ammonia => new ParameterFacts(
+                'ammonia',
+                $level,
+                (self::NITROGEN + 4 * self::HYDROGEN) / self::NITROGEN,
+                [0.0, 50.0],
+                [0.0, 2.0],
+                0.1,
+                0.5,
+                2,
+            ),
+            self::Nitrite => new ParameterFacts(
+                'nitrite',
+                $level,
+                (self::NITROGEN + 2 * self::OXYGEN) / self::NITROGEN,
+                [0.0, 50.0],
+                [0.0, 5.0],
+                0.05,
+                0.2,
+                3,
+            ),
+            self::Alkalinity => new ParameterFacts(
+                'alkalinity',
+                Dimension::Alkalinity,
+                1.0,
+                [0.0, 40.0],
+                [4.0, 15.0],
+                0.1,
+                12.0,
+                1,
+            ),
+            self::Calcium => new ParameterFacts(
+                'calcium',
+                $level,
+                1.0,
+                [0.0, 2000.0],
+                [250.0, 650.0],
+                5.0,
+                500.0,
+                0,
+            ),
+            self::Magnesium => new ParameterFacts(
+                'magnesium',
+                $level,
+                1.0,
+                [0.0, 5000.0],
+                [800.0, 1900.0],
+                10.0,
+                1500.0,
+                0,
+            ),
+            self::Acidity => new ParameterFacts(
+                'pH',
+                Dimension::Plain,
+                1.0,
+                [4.0, 12.0],
+                [7.2, 9.0],
+                0.01,
+                9.0,
+                2,
+            ),
+            self::Redox => new ParameterFacts(
+                'ORP',
+                Dimension::Potential,
+                1.0,
+                [-600.0, 1200.0],
+                [50.0, 550.0],
+                1.0,
+                500.0,
+                0,
+            ),
+            self::Temperature => new ParameterFacts(
+                'temperature',
+                Dimension::Temperature,
+                1.0,
+                [2.0, 45.0],
+                [18.0, 32.0],
+                0.1,
+                30.0,
+                1,
+            ),
+            self::Salinity => new ParameterFacts(
+                'salinity',
+                Dimension::Salinity,
+                1.0,
+                [0.0, 60.0],
+                [20.0, 42.0],
+                0.5,
+                40.0,
+                1,
+            ),
+        };
+    }
+
+    /** @return list<self> what the filtration is to take out, and what a change is judged by */
+    public static function nutrients(): array
+    {
+        return [self::Nitrate, self::Phosphate];
+    }
+
+    public function label(): string
+    {
+        return $this->facts()->label;
+    }
+
+    /** Mass of the ion (NO3, PO4) that holds one mass unit of its element (N, P); 1 where a figure has no basis. */
     public function ionPerElement(): float
     {
-        return match ($this) {
-            self::Nitrate => (self::NITROGEN + 3 * self::OXYGEN) / self::NITROGEN,
-            self::Phosphate => (self::PHOSPHORUS + 4 * self::OXYGEN) / self::PHOSPHORUS,
-        };
+        return $this->facts()->perElement;
     }
 
     /** What its figures measure. */
     public function dimension(): Dimension
     {
-        return Dimension::Concentration;
+        return $this->facts()->dimension;
     }
 
-    /**
-     * Least and most, in the base unit of its dimension, that can still be a reef tank and not a slip of the pen.
-     *
-     * @return array{float, float}
-     */
-    public function believable(): array
-    {
-        return match ($this) {
-            self::Nitrate => [0.0, 500.0],
-            self::Phosphate => [0.0, 25.0],
-        };
-    }
-
-    /** The step an ordinary kit tells apart, in the base unit of its dimension; an estimate from memory. */
+    /** The step an ordinary kit tells apart, in the base unit of its dimension. */
     public function resolution(): float
     {
-        return match ($this) {
-            self::Nitrate => 1.0,
-            self::Phosphate => 0.01,
-        };
-    }
-
-    /** The least that the top of its axis stands for, in the base unit of its dimension. */
-    public function axisTop(): float
-    {
-        return match ($this) {
-            self::Nitrate => 2.0,
-            self::Phosphate => 0.04,
-        };
-    }
-
-    /** Decimals its figures are told apart by. */
-    public function decimals(): int
-    {
-        return $this === self::Nitrate ? 2 : 3;
+        return $this->facts()->resolution;
     }
 
     /** Whether its axis stands on the left of the time sheet; the second one stands on the right. */
     public function isOnTheLeft(): bool
     {
-        return $this === self::Nitrate;
+        return $this !== self::Phosphate;
     }
 
     /**
@@ -90,17 +201,55 @@ enum Parameter: string
     public static function fromWord(string $word): ?array
     {
         $key = str_replace(
-            [' ', '-', '_', '₃', '₄', '⁻', '³'],
-            ['', '', '', '3', '4', '', ''],
+            [' ', '-', '_', '₂', '₃', '₄', '⁻', '⁺', '³', '²', '.'],
+            ['', '', '', '2', '3', '4', '', '', '', '', ''],
             mb_strtolower(trim($word)),
         );
+        /** @var array<string, array{self, Basis}> $known */
+        static $known = [];
+        if ($known === []) {
+            foreach (self::WORDS as $parameter => [$ion, $element]) {
+                $known += array_fill_keys($ion, [self::from($parameter), Basis::Ion]);
+                $known += array_fill_keys($element, [self::from($parameter), Basis::Element]);
+            }
+        }
 
-        return match ($key) {
-            'no3', 'nitrate', 'nitrat', 'nitrates' => [self::Nitrate, Basis::Ion],
-            'no3n', 'nitraten', 'nitratenitrogen' => [self::Nitrate, Basis::Element],
-            'po4', 'phosphate', 'phosphat', 'phosphates' => [self::Phosphate, Basis::Ion],
-            'po4p', 'phosphatep', 'phosphorus', 'phosphatephosphorus' => [self::Phosphate, Basis::Element],
-            default => null,
-        };
+        return $known[$key] ?? null;
     }
+
+    /** Words without spaces and dashes, for the whole and for its element, in English and as a few neighbours write. */
+    private const WORDS = [
+        'no3' => [
+            ['no3', 'nitrate', 'nitrat', 'nitrates', 'nitrato', 'nitraat'],
+            ['no3n', 'nitraten', 'nitratenitrogen', 'nitrateasn', 'no3asn', 'nitratn', 'nitratenno3n'],
+        ],
+        'po4' => [
+            ['po4', 'phosphate', 'phosphat', 'phosphates', 'fosfato', 'fosfaat', 'orthophosphate'],
+            ['po4p', 'phosphatep', 'phosphorus', 'phosphatephosphorus', 'phosphateasp', 'po4asp', 'phosphatp'],
+        ],
+        'nh4' => [
+            ['nh4', 'nh3', 'nh3/nh4', 'nh4/nh3', 'ammonia', 'ammonium', 'ammoniak', 'ammoniac', 'tan', 'totalammonia'],
+            ['nh4n', 'nh3n', 'ammonian', 'ammoniumn', 'ammoniaasn', 'ammonianitrogen'],
+        ],
+        'no2' => [
+            ['no2', 'nitrite', 'nitrit', 'nitrites', 'nitrito', 'nitriet'],
+            ['no2n', 'nitriten', 'nitriteasn', 'nitritenitrogen'],
+        ],
+        'alk' => [['alk', 'alkalinity', 'kh', 'dkh', 'alkalinität', 'karbonathärte', 'alcalinité', 'alcalinidad'], []],
+        'ca' => [['ca', 'calcium', 'kalzium', 'calcio'], []],
+        'mg' => [['mg', 'magnesium', 'magnesio', 'magnésium'], []],
+        'ph' => [['ph', 'phvalue', 'phwert'], []],
+        'orp' => [['orp', 'redox'], []],
+        'temp' => [
+            ['temp', 'temperature', 'temperatur', 'température', 'temperatura', 'watertemp', 'watertemperature'],
+            [],
+        ],
+        'sal' => [
+            [
+                'sal', 'salinity', 'salinität', 'salinité', 'salinidad', 'salt', 'salz', 'sg', 'specificgravity',
+                'gravity', 'density', 'dichte', 'densité',
+            ],
+            [],
+        ],
+    ];
 }

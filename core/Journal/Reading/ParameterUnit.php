@@ -6,30 +6,90 @@ namespace Ithys\Journal\Reading;
 
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\InvalidQuantity;
+use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Unit;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Water\Seawater;
 
-/** A unit as instruments and files write it, with the basis it may carry: "ppm", "mg/L NO3-N", "ppb P". */
+/** What the figures of a parameter are written in, with the basis they may carry: "ppm", "mg/L NO3-N", "SG". */
 final readonly class ParameterUnit
 {
-    private function __construct(public Unit $unit, public ?Basis $basis)
+    /** The temperature that hydrometers and refractometers are mostly made for, °C; common practice. */
+    private const GRAVITY_AT = 25.0;
+
+    /** @param  ?Unit  $unit  null for a specific gravity, which is salt by a curve */
+    private function __construct(public ?Unit $unit, public ?Basis $basis)
     {
     }
 
-    /** @throws InvalidQuantity when this is no unit of concentration */
-    public static function parse(string $text): self
+    /** @throws InvalidQuantity when the text is no unit that this parameter is given in */
+    public static function parse(string $text, Parameter $of): self
     {
-        $words = preg_split('~[\s()]+~u', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $unit = Unit::fromWord(array_shift($words) ?? '');
-        if ($unit === null || $unit->dimension() !== Dimension::Concentration) {
+        $plain = trim((string) preg_replace('~[\s()\[\]]+~u', ' ', $text));
+        if ($of === Parameter::Salinity && preg_match('~^(?:sg|specific gravity)$~i', $plain) === 1) {
+            return new self(null, null);
+        }
+        $words = explode(' ', $plain);
+        $unit = null;
+        // The longest run of words that is a unit: "ppm CaCO3" is one.
+        for ($taken = min(2, count($words)); $taken > 0 && $unit === null; $taken--) {
+            $unit = Unit::fromWord(implode(' ', array_slice($words, 0, $taken)));
+            $species = implode('', array_slice($words, $taken));
+        }
+        if ($unit === null) {
             throw InvalidQuantity::unknownUnit($text);
         }
-        $species = implode('', $words);
+        // Hardness sold as ppm is ppm of calcium carbonate.
+        $unit = $of === Parameter::Alkalinity && $unit->dimension() === Dimension::Concentration
+            ? Unit::CalciumCarbonate
+            : $unit;
+        if ($unit->dimension() !== $of->dimension()) {
+            throw InvalidQuantity::wrongDimension($unit, $of->dimension());
+        }
+        $species = (string) preg_replace('~^as~i', '', $species);
         $basis = match (true) {
-            $species === '' => null,
+            $species === '', $unit === Unit::CalciumCarbonate => null,
             in_array(mb_strtolower($species), ['n', 'p'], true) => Basis::Element,
             default => Parameter::fromWord($species)[1] ?? throw InvalidQuantity::unknownUnit($text),
         };
 
         return new self($unit, $basis);
+    }
+
+    public static function of(Unit $unit, ?Basis $basis = null): self
+    {
+        return new self($unit, $basis);
+    }
+
+    public function withBasis(?Basis $basis): self
+    {
+        return new self($this->unit, $basis);
+    }
+
+    /** What a figure without a unit is written in: the keeper's unit, or the other one where only that can be. */
+    public static function bare(Parameter $of, float $figure, UnitSystem $units): self
+    {
+        return new self(match (true) {
+            $of === Parameter::Salinity && $figure > 0.95 && $figure < 1.1 => null,
+            $of === Parameter::Temperature && $figure > 45.0 => Unit::Fahrenheit,
+            $of === Parameter::Temperature && $figure < 35.0 => Unit::Celsius,
+            $of === Parameter::Alkalinity && $figure > 45.0 => Unit::CalciumCarbonate,
+            default => $units->unitOf($of->dimension()),
+        }, null);
+    }
+
+    /** A figure in the base unit of its dimension, in the basis it was written in. */
+    public function base(float $figure): float
+    {
+        return $this->unit === null
+            ? Seawater::salinityAt($figure, self::GRAVITY_AT)
+            : Quantity::of($figure, $this->unit)->base;
+    }
+
+    /** A difference of figures in the base unit. */
+    public function difference(float $step): float
+    {
+        // Salinity rises by about 1,320 for one of gravity, nearly straight.
+        return $this->unit === null ? 1320.0 * $step : $step * $this->unit->factor();
     }
 }

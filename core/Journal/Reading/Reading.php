@@ -46,12 +46,12 @@ final readonly class Reading implements Payload
         bool $cloudy = false,
         ?string $method = null,
     ): self {
-        [$least, $most] = $parameter->believable();
+        [$least, $most] = $parameter->facts()->believable;
         $ion = Amount::within(
             $basis->toIon($figure, $parameter),
             $least,
             $most,
-            'A '.$parameter->label().' reading',
+            (preg_match('~^[aeiouO]~', $parameter->label()) === 1 ? 'An ' : 'A ').$parameter->label().' reading',
             $parameter->dimension(),
         );
 
@@ -109,13 +109,19 @@ final readonly class Reading implements Payload
         ];
     }
 
+    /** The figure with the decimals that its parameter is told apart by. */
+    public function level(): Quantity
+    {
+        return Quantity::base($this->value, $this->parameter->dimension(), $this->parameter->facts()->decimals);
+    }
+
     public function summary(): Text
     {
         return Text::of(
             '{parameter} {below}{level}{cloudy}',
             parameter: $this->parameter->label(),
             below: $this->belowLimit ? 'below ' : '',
-            level: Quantity::ppm($this->value, 3),
+            level: $this->level(),
             cloudy: $this->cloudy ? ', cloudy' : '',
         );
     }

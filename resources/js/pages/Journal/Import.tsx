@@ -1,35 +1,48 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
-import { useForm } from '@inertiajs/react';
+import { router, useForm } from '@inertiajs/react';
 import { type SyntheticEvent } from 'react';
 import { Frame } from '../../frame/Frame';
-import { type SystemFrame, useShared } from '../../lib/page';
+import { useDates } from '../../lib/dates';
+import { figure } from '../../lib/figures';
+import { type SystemFrame } from '../../lib/page';
+
+interface PastImport {
+    t: number;
+    file: string;
+    /** How many of its entries are in the journal, and how many in the bin. */
+    entries: number;
+    binned: number;
+    takeBack: string;
+    putBack: string;
+}
 
 export default function Import({
     frame,
     megabytes,
     example,
+    past,
 }: {
     frame: SystemFrame;
     megabytes: number;
     example: string;
+    past: PastImport[];
 }) {
     const form = useForm<{ file: File | null }>({ file: null });
-    const { parameters } = useShared();
     function submit(event: SyntheticEvent) {
         event.preventDefault();
         form.post(`/systems/${frame.id}/import`, { preserveState: true });
     }
     return (
-        <Frame title="Import readings" area="Journal" frame={frame}>
+        <Frame title="Import a table" area="Journal" frame={frame}>
             <Box maxWidth="44rem">
                 <chakra.h1 fontSize="xl" mb="2">
-                    Import readings
+                    Import a table
                 </chakra.h1>
                 <chakra.p mb="4">
-                    A CSV file with a line of column names. Either one reading a row (date, parameter, value, unit,
-                    method, note) or one column each for {parameters.map(({ name }) => name).join(' and ')}. You see
-                    every row before anything is saved.
+                    A CSV file with a line of column names: a column each for what you read and did, or one entry a row
+                    (date, parameter, value, unit). Readings, water changes, doses, socks, feedings and notes are read.
+                    You see every row before anything is saved.
                 </chakra.p>
                 <chakra.form onSubmit={submit} display="grid" gap="4">
                     <Box>
@@ -80,7 +93,50 @@ export default function Import({
                 >
                     {example}
                 </chakra.pre>
+                {past.length > 0 && <PastImports past={past} />}
             </Box>
         </Frame>
+    );
+}
+
+/** The files read so far; each can be taken back whole on any day. */
+function PastImports({ past }: { past: PastImport[] }) {
+    const dates = useDates();
+    return (
+        <>
+            <chakra.h2 fontSize="lg" mt="6" mb="1">
+                Imported so far
+            </chakra.h2>
+            <chakra.ul>
+                {past.map((one) => (
+                    <chakra.li
+                        key={one.takeBack}
+                        display="flex"
+                        flexWrap="wrap"
+                        columnGap="4"
+                        alignItems="center"
+                        borderBottomWidth="1px"
+                        fontSize="sm"
+                    >
+                        <Box fontFamily="figure">{dates.moment(one.t)}</Box>
+                        <Box flex="1" minW="8rem" overflowWrap="anywhere">
+                            {one.file}
+                        </Box>
+                        <Box>
+                            {figure(one.entries)} in the journal{one.binned > 0 && `, ${figure(one.binned)} in the bin`}
+                        </Box>
+                        <Button
+                            look="plain"
+                            aria-label={`${one.entries > 0 ? 'Take back' : 'Put back'} ${one.file}, ${dates.moment(one.t)}`}
+                            onClick={() =>
+                                router.post(one.entries > 0 ? one.takeBack : one.putBack, {}, { preserveScroll: true })
+                            }
+                        >
+                            {one.entries > 0 ? 'Take back' : 'Put back'}
+                        </Button>
+                    </chakra.li>
+                ))}
+            </chakra.ul>
+        </>
     );
 }

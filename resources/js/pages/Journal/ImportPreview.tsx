@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { Box, Input, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -9,18 +9,35 @@ import { type SystemFrame, useShared } from '../../lib/page';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { Choice } from '../../parts/TextField';
 
-interface Options {
+interface Column {
+    heading: string;
+    /** What it holds, by its key. */
+    use: string;
+    /** What its figures are written in; empty where nothing says so. */
+    unit: string;
+    units: string[];
+    /** What is taken where nothing says so; empty where that is not known. */
+    assumed: string;
+    /** What the kit shows nothing below, as typed. */
+    limit: string;
+    wantsLimit: boolean;
+    /** A question that is answered before anything is saved, with the units that fit. */
+    asked: { says: string; units: string[] } | null;
+}
+
+interface Layout {
     separator: string;
     dates: string;
     decimals: string;
-    unit: string;
-    roles: string[];
+    surprising: string;
+    columns: Column[];
 }
 
 interface Row {
     line: number;
-    status: 'accepted' | 'refused' | 'present';
-    reason: string | null;
+    status: 'accepted' | 'partly' | 'refused' | 'present';
+    leftOut: string[];
+    said: string[];
     cells: string[];
     read: { t: number; text: string }[];
 }
@@ -30,13 +47,14 @@ interface Props {
     upload: string;
     file: string;
     encoding: string;
-    header: string[];
-    options: Options;
-    roles: [string, string][];
+    layout: Layout;
+    /** What a column can hold, in groups. */
+    uses: [string, [string, string][]][];
     ambiguousDates: boolean;
+    remarks: string[];
     problem: string | null;
     preview: {
-        counts: { accepted: number; refused: number; present: number; readings: number };
+        counts: Record<Row['status'] | 'entries' | 'surprising', number>;
         rows: Row[];
         pages: number;
     } | null;
@@ -46,24 +64,38 @@ interface Props {
 
 const STATUS = {
     accepted: ['accepted', 'kelp'],
+    partly: ['partly', 'caution'],
     refused: ['refused', 'fault'],
     present: ['already there', 'quiet'],
 } as const;
 
 export default function ImportPreview(props: Props) {
-    const { frame, upload, header, options, preview, show, page } = props;
+    const { frame, upload, layout, preview, show, page } = props;
     const { errors } = useShared();
     const [saving, setSaving] = useState(false);
     const dates = useDates();
     const address = `/systems/${frame.id}/import/${upload}`;
-    const ask = (change: Partial<Options> & { show?: string; page?: number }) =>
+    const asRead = {
+        separator: layout.separator,
+        dates: layout.dates,
+        decimals: layout.decimals,
+        surprising: layout.surprising,
+        uses: layout.columns.map(({ use }) => use),
+        units: layout.columns.map(({ unit }) => unit),
+        limits: layout.columns.map(({ limit }) => limit),
+    };
+    const ask = (change: Partial<typeof asRead> & { show?: string; page?: number }) =>
         router.get(
             address,
-            { ...options, show, page: 1, ...change },
+            { ...asRead, show, page: 1, ...change },
             { preserveScroll: true, preserveState: true, replace: true },
         );
+    const set = (list: 'uses' | 'units' | 'limits', at: number, value: string) => {
+        ask({ [list]: asRead[list].map((one, i) => (i === at ? value : one)) });
+    };
     const confirm = () =>
-        router.post(address, { ...options }, { onStart: () => setSaving(true), onFinish: () => setSaving(false) });
+        router.post(address, asRead, { onStart: () => setSaving(true), onFinish: () => setSaving(false) });
+    const asked = layout.columns.flatMap((column, at) => (column.asked === null ? [] : [{ ...column.asked, at }]));
     const counts = preview?.counts;
     const trouble = props.problem ?? errors['file'] ?? '';
 
@@ -77,7 +109,7 @@ export default function ImportPreview(props: Props) {
             <Box display="flex" flexWrap="wrap" gap="4" mb="3">
                 <ChoiceField
                     label="Separator"
-                    value={options.separator}
+                    value={layout.separator}
                     onPick={(separator) => ask({ separator })}
                     options={[
                         [',', 'comma'],
@@ -87,38 +119,48 @@ export default function ImportPreview(props: Props) {
                 />
                 <ChoiceField
                     label="Dates"
-                    value={options.dates}
+                    value={layout.dates}
                     onPick={(value) => ask({ dates: value })}
                     options={[
                         ['iso', 'year first: 2026-03-24'],
                         ['dmy', 'day first: 24/3/2026'],
                         ['mdy', 'month first: 3/24/2026'],
+                        ['ymd', 'short year first: 26-03-24'],
                     ]}
                 />
                 <ChoiceField
                     label="Decimals"
-                    value={options.decimals}
+                    value={layout.decimals}
                     onPick={(decimals) => ask({ decimals })}
                     options={[
                         ['point', 'point: 8.5'],
                         ['comma', 'comma: 8,5'],
                     ]}
                 />
-                <ChoiceField
-                    label="Unit where none is given"
-                    value={options.unit}
-                    onPick={(unit) => ask({ unit })}
-                    options={[
-                        ['ppm', 'ppm (mg/L)'],
-                        ['ppb', 'ppb (µg/L)'],
-                    ]}
-                />
             </Box>
             {props.ambiguousDates && (
                 <chakra.p color="caution" fontWeight="600" mb="3">
-                    Every date in the first rows could be day first or month first. Check the dates read below.
+                    Dates could be day first or month first. They are read the way that keeps them in order. Check them
+                    below.
                 </chakra.p>
             )}
+            {props.remarks.length > 0 && (
+                <chakra.ul mb="3" ps="5" listStyleType="disc" aria-label="How the file is read">
+                    {props.remarks.map((remark) => (
+                        <li key={remark}>{remark}</li>
+                    ))}
+                </chakra.ul>
+            )}
+            {asked.map(({ says, units, at }) => (
+                <Box key={at} color="caution" fontWeight="600" mb="3">
+                    <chakra.span mr="2">{says}</chakra.span>
+                    {units.map((unit) => (
+                        <Button key={unit} mr="1" onClick={() => set('units', at, unit)}>
+                            {unit}
+                        </Button>
+                    ))}
+                </Box>
+            ))}
             {trouble !== '' && (
                 <chakra.p color="fault" fontWeight="600" role="alert" mb="3">
                     {trouble}
@@ -126,14 +168,18 @@ export default function ImportPreview(props: Props) {
             )}
             {counts && (
                 <Box display="flex" flexWrap="wrap" gap="3" alignItems="center" mb="3">
-                    <Button look="solid" disabled={saving || counts.readings === 0} onClick={confirm}>
+                    <Button
+                        look="solid"
+                        disabled={saving || counts.entries === 0 || asked.length > 0}
+                        onClick={confirm}
+                    >
                         {saving
                             ? 'Saving'
-                            : `Save ${figure(counts.readings)} ${counts.readings === 1 ? 'reading' : 'readings'}`}
+                            : `Save ${figure(counts.entries)} ${counts.entries === 1 ? 'entry' : 'entries'}`}
                     </Button>
                     <Link href={`/systems/${frame.id}/import`}>Choose another file</Link>
                     <Box role="group" aria-label="Rows shown" display="flex" flexWrap="wrap">
-                        {(['all', 'accepted', 'refused', 'present'] as const).map((kind) => (
+                        {(['all', 'accepted', 'partly', 'refused', 'present'] as const).map((kind) => (
                             <Button
                                 key={kind}
                                 look={show === kind ? 'solid' : 'line'}
@@ -143,11 +189,23 @@ export default function ImportPreview(props: Props) {
                                 onClick={() => ask({ show: kind })}
                             >
                                 {kind === 'all'
-                                    ? `all ${figure(counts.accepted + counts.refused + counts.present)}`
+                                    ? `all ${figure(counts.accepted + counts.partly + counts.refused + counts.present)}`
                                     : `${STATUS[kind][0]} ${figure(counts[kind])}`}
                             </Button>
                         ))}
                     </Box>
+                </Box>
+            )}
+            {counts && (counts.surprising > 0 || layout.surprising === 'take') && (
+                <Box mb="3" display="flex" flexWrap="wrap" gap="3" alignItems="center">
+                    <span>
+                        {layout.surprising === 'take'
+                            ? 'Figures far from the rest of their column are taken as they stand.'
+                            : `${figure(counts.surprising)} ${counts.surprising === 1 ? 'figure is' : 'figures are'} far from the rest of the column and left out.`}
+                    </span>
+                    <Button onClick={() => ask({ surprising: layout.surprising === 'take' ? 'leave' : 'take' })}>
+                        {layout.surprising === 'take' ? 'Leave them out' : 'Take them too'}
+                    </Button>
                 </Box>
             )}
             <Box overflowX="auto" position="relative" tabIndex={0} role="region" aria-label="Rows of the file">
@@ -161,26 +219,16 @@ export default function ImportPreview(props: Props) {
                             <chakra.th scope="col" pr="3" pb="1" minW="16rem">
                                 Read as
                             </chakra.th>
-                            {header.map((name, i) => (
-                                <chakra.th key={i} scope="col" pr="3" pb="1">
-                                    <Box mb="1">{name === '' ? `column ${i + 1}` : name}</Box>
-                                    <Choice
-                                        aria-label={`Column ${name} holds`}
-                                        value={options.roles[i]}
-                                        onChange={(event) =>
-                                            ask({
-                                                roles: options.roles.map((role, j) =>
-                                                    i === j ? event.target.value : role,
-                                                ),
-                                            })
-                                        }
-                                    >
-                                        {props.roles.map(([role, name]) => (
-                                            <option key={role} value={role}>
-                                                {name}
-                                            </option>
-                                        ))}
-                                    </Choice>
+                            {layout.columns.map((column, i) => (
+                                <chakra.th key={i} scope="col" pr="3" pb="1" verticalAlign="top">
+                                    <ColumnHead
+                                        column={column}
+                                        at={i}
+                                        uses={props.uses}
+                                        onUse={(use) => set('uses', i, use)}
+                                        onUnit={(unit) => set('units', i, unit)}
+                                        onLimit={(limit) => set('limits', i, limit)}
+                                    />
                                 </chakra.th>
                             ))}
                         </chakra.tr>
@@ -195,14 +243,24 @@ export default function ImportPreview(props: Props) {
                                     <chakra.span fontWeight="700" color={STATUS[row.status][1]}>
                                         {STATUS[row.status][0]}
                                     </chakra.span>
-                                    {row.status === 'refused' && <>: {row.reason}</>}
-                                    {row.read.map((reading) => (
-                                        <Box key={reading.text}>
+                                    {row.read.map((reading, i) => (
+                                        <Box key={i}>
                                             {dates.moment(reading.t)} · {reading.text}
                                         </Box>
                                     ))}
+                                    {row.said.map((said) => (
+                                        <Box key={said} color="quiet">
+                                            {said}
+                                        </Box>
+                                    ))}
+                                    {row.leftOut.map((reason) => (
+                                        <Box key={reason} color={row.status === 'present' ? 'quiet' : 'fault'}>
+                                            {row.status === 'partly' && 'Left out: '}
+                                            {reason}
+                                        </Box>
+                                    ))}
                                 </chakra.td>
-                                {header.map((_, i) => (
+                                {layout.columns.map((_, i) => (
                                     <chakra.td key={i} pr="3" py="1" fontFamily="figure" color="quiet">
                                         {row.cells[i] ?? ''}
                                     </chakra.td>
@@ -226,5 +284,70 @@ export default function ImportPreview(props: Props) {
                 </Box>
             )}
         </Frame>
+    );
+}
+
+/** What a column holds, its unit, and what its kit shows nothing below. */
+function ColumnHead({
+    column,
+    at,
+    uses,
+    onUse,
+    onUnit,
+    onLimit,
+}: {
+    column: Column;
+    at: number;
+    uses: Props['uses'];
+    onUse: (use: string) => void;
+    onUnit: (unit: string) => void;
+    onLimit: (limit: string) => void;
+}) {
+    const name = column.heading === '' ? `column ${at + 1}` : column.heading;
+    return (
+        <Box display="grid" gap="1" minW="7.5rem">
+            <span>{name}</span>
+            <Choice aria-label={`${name} holds`} value={column.use} onChange={(event) => onUse(event.target.value)}>
+                {uses.map(([group, choices]) => (
+                    <optgroup key={group} label={group}>
+                        {choices.map(([use, label]) => (
+                            <option key={use} value={use}>
+                                {label}
+                            </option>
+                        ))}
+                    </optgroup>
+                ))}
+            </Choice>
+            {column.units.length > 0 && (
+                <Choice
+                    aria-label={`${name} is in`}
+                    value={column.unit}
+                    onChange={(event) => onUnit(event.target.value)}
+                >
+                    <option value="">{column.assumed === '' ? 'unit not given' : `${column.assumed}, assumed`}</option>
+                    {column.units.map((unit) => (
+                        <option key={unit}>{unit}</option>
+                    ))}
+                </Choice>
+            )}
+            {column.wantsLimit && (
+                <Input
+                    aria-label={`${name} shows nothing below`}
+                    placeholder="nothing below"
+                    defaultValue={column.limit}
+                    size="sm"
+                    onBlur={(event) => {
+                        if (event.target.value !== column.limit) {
+                            onLimit(event.target.value);
+                        }
+                    }}
+                    onKeyDown={(event) => {
+                        if (event.key === 'Enter') {
+                            event.currentTarget.blur();
+                        }
+                    }}
+                />
+            )}
+        </Box>
     );
 }

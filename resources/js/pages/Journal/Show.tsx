@@ -102,7 +102,7 @@ export default function Show({ frame, sheet, range, table, verdict, choices }: P
                         Press L and write what you read or did: {examples.log.map((line) => `“${line}”`).join(', ')}. Or
                         bring readings you already have.
                     </chakra.p>
-                    <Link href={`/systems/${frame.id}/import`}>Import readings from a CSV file</Link>
+                    <Link href={`/systems/${frame.id}/import`}>Import a table</Link>
                 </Box>
             ) : table ? (
                 <JournalTable systemId={frame.id} sheet={sheet} onPick={pick} />

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Exchange;
+namespace Ithys\Journal\Table;
 
 /**
  * Keeps a keeper's words from being run as a formula by a spreadsheet: an apostrophe goes before them.

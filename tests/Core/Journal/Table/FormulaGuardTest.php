@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Exchange\FormulaGuard;
+use Ithys\Journal\Table\FormulaGuard;
 
 // What begins with =, +, -, @, tab or carriage return is run by spreadsheets: OWASP, CSV injection.
 

@@ -1,0 +1,317 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Journal\EntryRow;
+use App\Journal\Fingerprint;
+use App\Journal\ImportUnderWay;
+use App\Journal\Journal;
+use App\Journal\RunningImport;
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use Generator;
+use Illuminate\Support\Facades\DB;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Note\Note;
+use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\Table\Choices;
+use Ithys\Journal\Table\Layout;
+use Ithys\Journal\Table\TableReader;
+use Ithys\Journal\Table\TableRow;
+
+/**
+ * Entries from a keeper's own table: previewed row by row, then saved all or none.
+ *
+ * The file is streamed both times; what is held in memory is one chunk of rows and a short mark per entry met.
+ */
+final readonly class TableImport
+{
+    public const SEPARATORS = [',', ';', "\t"];
+
+    private const MOST_COLUMNS = 64;
+
+    private const CHUNK = 500;
+
+    /** Rows looked at to see how the table is read. */
+    private const PROBE = 200;
+
+    private function __construct(
+        private CsvFile $file,
+        private System $system,
+        private User $keeper,
+        private DateTimeImmutable $now,
+        /** @var ','|';'|"\t" */
+        public string $separator,
+        public Layout $layout,
+        public string $encoding,
+    ) {
+    }
+
+    /**
+     * @param  ?string  $separator  null to find it
+     *
+     * @throws UnreadableFile when the file is no table with headings
+     */
+    public static function open(
+        string $path,
+        System $system,
+        User $keeper,
+        DateTimeImmutable $now,
+        ?string $separator = null,
+        Choices $choices = new Choices,
+    ): self {
+        $file = CsvFile::open($path);
+        $separator = in_array($separator, self::SEPARATORS, true) ? $separator : self::separator($file);
+        $rows = self::probe($file, $separator);
+        $first = $rows[array_key_first($rows) ?? 0] ?? throw UnreadableFile::empty();
+        $widest = max(array_map(count(...), $rows));
+        if ($widest > self::MOST_COLUMNS) {
+            throw UnreadableFile::tooManyColumns($widest, self::MOST_COLUMNS);
+        }
+        $layout = Layout::guess($rows, $separator, $now, $choices)
+            ?? throw UnreadableFile::noHeader(mb_strimwidth(implode($separator, $first), 0, 60, '…'));
+
+        return new self($file, $system, $keeper, $now, $separator, $layout, $file->encoding);
+    }
+
+    /**
+     * Every row in the order of the file.
+     *
+     * @return Generator<TableRow>
+     *
+     * @throws UnreadableFile when nothing would be found
+     */
+    public function rows(): Generator
+    {
+        if ($this->layout->dates() === []) {
+            throw UnreadableFile::noDateColumn();
+        }
+        if (! $this->layout->holdsEntries()) {
+            throw UnreadableFile::noReadingColumn();
+        }
+        $reader = new TableReader(
+            $this->layout,
+            $this->keeper->zone(),
+            $this->now,
+            $this->keeper->words(),
+            fn (DateTimeImmutable $at): Context => new Context(
+                $at->setTimezone($this->keeper->zone()),
+                $this->keeper->units,
+                $this->system->workingLitresAt($at),
+                $this->system->assumptions(),
+                $this->system->setupAt($at)->containers(),
+            ),
+        );
+        foreach ($this->file->records($this->separator) as $line => $cells) {
+            if ($line > $this->layout->below) {
+                yield $reader->read($line, $cells);
+            }
+        }
+    }
+
+    /**
+     * A page of the preview, with the counts over the whole file.
+     *
+     * @param  'all'|'accepted'|'partly'|'refused'|'present'  $show
+     * @return array{counts: array<string, int>, rows: list<array<string, mixed>>, pages: int}
+     */
+    public function preview(string $show, int $page, int $perPage): array
+    {
+        $counts = ['accepted' => 0, 'partly' => 0, 'refused' => 0, 'present' => 0, 'entries' => 0, 'surprising' => 0];
+        $rows = [];
+        $matching = 0;
+        $words = $this->keeper->words();
+        foreach ($this->judged() as [$row, $status]) {
+            $counts[$status]++;
+            $counts['entries'] += count($row->entries);
+            $counts['surprising'] += $row->surprising;
+            if ($show !== 'all' && $show !== $status) {
+                continue;
+            }
+            if (intdiv($matching++, $perPage) === $page - 1) {
+                $rows[] = [
+                    'line' => $row->line,
+                    'status' => $status,
+                    'leftOut' => $row->leftOut,
+                    'said' => $row->said,
+                    'cells' => array_map(
+                        static fn (string $cell): string => mb_strimwidth($cell, 0, 60, '…'),
+                        array_slice($row->cells, 0, count($this->layout->columns)),
+                    ),
+                    'read' => array_map(
+                        static fn ($entry): array => [
+                            't' => $entry->at->getTimestamp(),
+                            'text' => $words->say($entry->payload->summary()),
+                        ],
+                        $row->entries,
+                    ),
+                ];
+            }
+        }
+
+        return ['counts' => $counts, 'rows' => $rows, 'pages' => max(1, (int) ceil($matching / $perPage))];
+    }
+
+    /**
+     * Saves what can be read, all or none, and shows it all at once.
+     *
+     * @param  string  $file  its name, for the list of imports
+     * @return array{batch: string, saved: int}
+     *
+     * @throws ImportUnderWay while another import writes into this tank
+     */
+    public function save(string $file): array
+    {
+        $stamp = Journal::stamp($this->now);
+
+        return (new RunningImport($this->system))->run(function (string $batch) use ($file, $stamp): array {
+            // One statement prepared once: a builder insert per chunk takes several times as long. A reading that was
+            // logged since the rows were judged is there already.
+            $columns = array_keys(EntryRow::of(new Entry($this->now, Note::of('columns')), 0, null, '', ''));
+            $insert = DB::connection()
+                ->getPdo()
+                ->prepare(
+                    sprintf(
+                        'insert into entries (%s) values (%s) on conflict (system_id, fingerprint) where deleted_at '
+                            .'is null do nothing',
+                        implode(', ', $columns),
+                        implode(', ', array_fill(0, count($columns), '?')),
+                    ),
+                );
+            $saved = 0;
+            foreach ($this->entriesInChunks() as $entries) {
+                DB::transaction(function () use ($entries, $insert, $batch, $stamp, &$saved): void {
+                    foreach ($entries as $entry) {
+                        $insert->execute(array_values(
+                            EntryRow::of($entry, $this->system->id, $this->keeper->id, $batch, $stamp),
+                        ));
+                        $saved += $insert->rowCount();
+                    }
+                });
+            }
+            if ($saved > 0) {
+                DB::table('imports')->insert([
+                    'batch' => $batch,
+                    'system_id' => $this->system->id,
+                    'user_id' => $this->keeper->id,
+                    'file' => $file,
+                    'created_at' => $stamp,
+                ]);
+            }
+
+            return ['batch' => $batch, 'saved' => $saved];
+        });
+    }
+
+    /** @return Generator<list<Entry>> */
+    private function entriesInChunks(): Generator
+    {
+        $entries = [];
+        foreach ($this->judged() as [$row]) {
+            $entries = [...$entries, ...$row->entries];
+            if (count($entries) >= self::CHUNK) {
+                yield $entries;
+                $entries = [];
+            }
+        }
+        yield $entries;
+    }
+
+    /**
+     * Rows with their fate, and of their entries those that are new: all of it accepted, accepted partly, refused, or
+     * present in the journal already.
+     *
+     * @return Generator<array{TableRow, 'accepted'|'partly'|'refused'|'present'}>
+     */
+    private function judged(): Generator
+    {
+        $journal = new Journal($this->system);
+        $nothingKnown = ! $journal->rows()->exists();
+        $firstLine = [];
+        $chunk = [];
+        foreach ($this->rows() as $row) {
+            $chunk[] = $row;
+            if (count($chunk) === self::CHUNK) {
+                yield from $this->judgeChunk($nothingKnown ? null : $journal, $chunk, $firstLine);
+                $chunk = [];
+            }
+        }
+        yield from $this->judgeChunk($nothingKnown ? null : $journal, $chunk, $firstLine);
+    }
+
+    /**
+     * @param  ?Journal  $journal  null for a journal that holds nothing yet
+     * @param  list<TableRow>  $chunk
+     * @param  array<string, int>  $firstLine  line in which each entry was first met, by its mark
+     * @return Generator<array{TableRow, 'accepted'|'partly'|'refused'|'present'}>
+     */
+    private function judgeChunk(?Journal $journal, array $chunk, array &$firstLine): Generator
+    {
+        $entries = array_merge(...array_map(static fn (TableRow $row): array => $row->entries, $chunk));
+        $known = $journal?->known($entries) ?? [];
+        $words = $this->keeper->words();
+        foreach ($chunk as $row) {
+            $new = [];
+            $left = $row->leftOut;
+            $isPresent = false;
+            foreach ($row->entries as $entry) {
+                $print = Fingerprint::of($entry);
+                $mark = (string) hex2bin($print);
+                $what = "“{$words->say($entry->payload->summary())}”";
+                if (isset($known[$print])) {
+                    $isPresent = true;
+                    $left[] = "{$what} is in the journal already.";
+                } elseif (isset($firstLine[$mark])) {
+                    $left[] = "{$what} stands in line {$firstLine[$mark]} too.";
+                } else {
+                    $firstLine[$mark] = $row->line;
+                    $new[] = $entry;
+                }
+            }
+            yield [
+                new TableRow($row->line, $row->cells, $new, $left, $row->said, $row->surprising),
+                match (true) {
+                    $new !== [] => $left === [] ? 'accepted' : 'partly',
+                    $isPresent && $row->leftOut === [] => 'present',
+                    default => 'refused',
+                },
+            ];
+        }
+    }
+
+    /**
+     * The one under which most headings are known; what the file itself says or seems to use where several do.
+     *
+     * @return ','|';'|"\t"
+     */
+    private static function separator(CsvFile $file): string
+    {
+        [$best, $most] = [$file->separator(), -1];
+        foreach ([$best, ...self::SEPARATORS] as $separator) {
+            $named = Layout::headingsNamed(self::probe($file, $separator));
+            [$best, $most] = $named > $most ? [$separator, $named] : [$best, $most];
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  ','|';'|"\t"  $separator
+     * @return array<int, list<string>> the first rows, by line
+     */
+    private static function probe(CsvFile $file, string $separator): array
+    {
+        $rows = [];
+        foreach ($file->records($separator) as $line => $cells) {
+            $rows[$line] = $cells;
+            if (count($rows) > self::PROBE) {
+                break;
+            }
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,385 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\Table;
+
+use Closure;
+use DateTimeImmutable;
+use DateTimeZone;
+use Ithys\Journal\Entry;
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\Note\Note;
+use Ithys\Journal\Payload;
+use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\QuickEntry;
+use Ithys\Journal\Reading\Basis;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\ParameterUnit;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Quantity\InvalidQuantity;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
+
+/** Turns the rows of a table into entries, cell by cell: a cell that cannot be read does not spoil its row. */
+final class TableReader
+{
+    private const LONGEST_METHOD = 80;
+
+    private const LONGEST_NOTE = 500;
+
+    private const NOTHING_BY_ITSELF = [
+        ColumnRole::Date,
+        ColumnRole::Time,
+        ColumnRole::Ignore,
+        ColumnRole::Unit,
+        ColumnRole::Cloudy,
+        ColumnRole::Method,
+    ];
+
+    /** A figure so many times the middle of its column is asked about, where it is outside of what tanks have. */
+    private const SURPRISING = 10.0;
+
+    /** ... and one so many times it wherever it lies. */
+    private const VERY_SURPRISING = 30.0;
+
+    /** @var array<string, ParameterUnit> units met so far, since a file repeats a few */
+    private array $units = [];
+
+    /** @var array<int, array{string, int}> the last date met in each date column, and its line */
+    private array $lastDate = [];
+
+    /** @var list<string> */
+    private array $leftOut = [];
+
+    /** @var list<string> */
+    private array $said = [];
+
+    private int $surprising = 0;
+
+    /** @var list<string> what was written of a figure that its entry does not keep otherwise */
+    private array $written = [];
+
+    /**
+     * @param  Closure(DateTimeImmutable): Context  $context  what a line of the log is read against at a moment
+     */
+    public function __construct(
+        private readonly Layout $layout,
+        private readonly DateTimeZone $zone,
+        private readonly DateTimeImmutable $now,
+        private readonly Words $words,
+        private readonly Closure $context,
+    ) {
+    }
+
+    /** @param  list<string>  $cells */
+    public function read(int $line, array $cells): TableRow
+    {
+        $row = $this->layout->row($cells);
+        if ($row === null) {
+            return TableRow::refused(
+                $line,
+                'This row has '
+                    .count($cells)
+                    .' cells, but there are '
+                    .count($this->layout->columns)
+                    .' columns. A decimal comma may need another separator.',
+                $cells,
+            );
+        }
+        $this->leftOut = $this->said = [];
+        $this->surprising = 0;
+        $entries = [];
+        foreach ($this->layout->dates() as $date) {
+            try {
+                $entries = [...$entries, ...$this->table($line, $date, $row)];
+            } catch (InvalidEntry $invalid) {
+                $this->leftOut[] = $this->words->say($invalid->says);
+            }
+        }
+        if ($entries === [] && $this->leftOut === []) {
+            $this->leftOut[] = 'There is no reading in this row, and nothing that was done.';
+        }
+
+        return new TableRow($line, $cells, $entries, $this->leftOut, $this->said, $this->surprising);
+    }
+
+    /**
+     * What one date of a row tells.
+     *
+     * @param  list<string>  $cells
+     * @return list<Entry>
+     *
+     * @throws InvalidEntry when its date cannot be read
+     */
+    private function table(int $line, Column $date, array $cells): array
+    {
+        $columns = array_values(array_filter(
+            $this->layout->under($date),
+            static fn (Column $column): bool => ($cells[$column->at] ?? '') !== '',
+        ));
+        $holds = array_filter($columns, static fn (Column $column): bool => ! in_array(
+            $column->use,
+            self::NOTHING_BY_ITSELF,
+            true,
+        ));
+        $isOneOfMany = count($this->layout->dates()) > 1;
+        if ($holds === [] && $isOneOfMany) {
+            return [];
+        }
+        $at = $this->moment($line, $date, $cells, $holds !== [] && ! $isOneOfMany);
+        $this->written = [];
+        $payloads = [];
+        foreach ($columns as $column) {
+            try {
+                $payloads = [...$payloads, ...$this->payloads($column, $date, $cells, $at)];
+            } catch (InvalidEntry $invalid) {
+                $this->leftOut[] = $this->words->say($invalid->says);
+            } catch (InvalidQuantity $invalid) {
+                $this->leftOut[] = $invalid->getMessage();
+            }
+        }
+        $note = $this->text($cells, $this->layout->column(ColumnRole::Note, $date), self::LONGEST_NOTE);
+        if ($payloads === [] && $note !== '' && $this->leftOut === []) {
+            return [new Entry($at, Note::of($note))];
+        }
+        $note = implode('; ', array_filter([$note, ...$this->written]));
+        if (mb_strlen($note) > self::LONGEST_NOTE) {
+            throw InvalidEntry::longerThan('note', self::LONGEST_NOTE, mb_strlen($note));
+        }
+
+        return array_map(
+            static fn (Payload $payload): Entry => new Entry($at, $payload, note: $note === '' ? null : $note),
+            $payloads,
+        );
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @param  bool  $mayFollow  a row without a date goes by the last one above
+     */
+    private function moment(int $line, Column $column, array $cells, bool $mayFollow): DateTimeImmutable
+    {
+        $date = $cells[$column->at] ?? '';
+        $time = $this->cell($cells, $this->layout->column(ColumnRole::Time, $column));
+        if ($date === '' && $mayFollow && isset($this->lastDate[$column->at])) {
+            [$date, $above] = $this->lastDate[$column->at];
+            $this->said[] = "It has no date: that of line {$above} was taken.";
+        } elseif ($date !== '') {
+            $this->lastDate[$column->at] = [$date, $line];
+        }
+        $order = $this->layout->dateOrder;
+        $at = $order->read($date, $time, $this->zone);
+        if ($at === null) {
+            if ($date !== '' && ! $order->reads($date)) {
+                unset($this->lastDate[$column->at]);
+            }
+            throw InvalidEntry::unreadableDate(trim($date.' '.$time), $order->example());
+        }
+
+        return $at <= $this->now ? $at : throw InvalidEntry::inTheFuture($date);
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @return list<Payload>
+     *
+     * @throws InvalidEntry|InvalidQuantity when the cell cannot be read
+     */
+    private function payloads(Column $column, Column $date, array $cells, DateTimeImmutable $at): array
+    {
+        $cell = $cells[$column->at] ?? '';
+        if ($column->use === ColumnRole::Value && $this->isNameless($date, $cells)) {
+            throw InvalidEntry::unreadableFigure('nameless', $cell, 'no3 8.5');
+        }
+
+        return match (true) {
+            $column->use instanceof Parameter => array_filter([
+                $this->reading($column, $cell, $date, $cells),
+            ]),
+            $column->use instanceof Done => $this->line(
+                $column->use->line($cell, $column->doneUnit, $this->layout->decimalComma),
+                $column->heading,
+                $cell,
+                $at,
+            ),
+            $column->use === ColumnRole::Line => $this->inWords(FormulaGuard::off($cell), $at),
+            $column->use === ColumnRole::Name => $this->named($column, $date, $cells, $at),
+            default => [],
+        };
+    }
+
+    /** @param  list<string>  $cells */
+    private function isNameless(Column $date, array $cells): bool
+    {
+        $name = $this->layout->column(ColumnRole::Name, $date);
+
+        return $name !== null && $this->cell($cells, $name) === '';
+    }
+
+    /**
+     * A row that says by itself what its value is of.
+     *
+     * @param  list<string>  $cells
+     * @return list<Payload>
+     */
+    private function named(Column $column, Column $date, array $cells, DateTimeImmutable $at): array
+    {
+        $name = $cells[$column->at] ?? '';
+        $value = $this->cell($cells, $this->layout->column(ColumnRole::Value, $date));
+        $unit = $this->cell($cells, $this->layout->column(ColumnRole::Unit, $date));
+        $meant = Column::of($column->at, $name);
+        if ($meant->use instanceof Parameter) {
+            $in = $unit === '' ? $meant : $meant->in($unit);
+            if ($unit !== '' && $in === $meant) {
+                ParameterUnit::parse($unit, $meant->use);
+            }
+            $reading = $value === ''
+                ? throw InvalidEntry::unreadableFigure($meant->use->label(), '', '8.5')
+                : $this->reading($in, $value, $date, $cells);
+
+            return array_filter([$reading]);
+        }
+        if ($meant->use instanceof Done) {
+            $line = $value === '' && $meant->use->units() === []
+                ? "{$name} changed"
+                : $meant->use->line($value, $meant->use->unit($unit) ?? $unit, $this->layout->decimalComma);
+
+            return $this->line($line, $name, $value, $at);
+        }
+        $understood = QuickEntry::read(trim("{$name} {$value} {$unit}"), ($this->context)($at));
+        if (! $understood->mayBeSaved()) {
+            throw InvalidEntry::unknown('parameter, and nothing that is done', $name);
+        }
+
+        return array_map(static fn (Entry $entry): Payload => $entry->payload, $understood->entries);
+    }
+
+    /**
+     * @param  ?string  $line  null where nothing was done, empty where the cell is none
+     * @return list<Payload>
+     */
+    private function line(?string $line, string $heading, string $cell, DateTimeImmutable $at): array
+    {
+        if ($line === null) {
+            return [];
+        }
+        $understood = $line === '' ? null : QuickEntry::read($line, ($this->context)($at));
+        if ($understood === null || ! $understood->mayBeSaved()) {
+            $reason = $understood === null ? '' : " {$understood->problems[0]->sentence}";
+            $this->leftOut[] = "“{$cell}” under “{$heading}” is not what can be read there.{$reason}";
+
+            return [];
+        }
+
+        return array_map(static fn (Entry $entry): Payload => $entry->payload, $understood->entries);
+    }
+
+    /** @return list<Payload> as the one-line log reads it, else as a note */
+    private function inWords(string $text, DateTimeImmutable $at): array
+    {
+        $understood = QuickEntry::read($text, ($this->context)($at));
+        if ($understood->mayBeSaved()) {
+            return array_map(static fn (Entry $entry): Payload => $entry->payload, $understood->entries);
+        }
+        $this->said[] = 'What was done is kept as a note.';
+
+        return [Note::of($text)];
+    }
+
+    /**
+     * Null for a cell that says that nothing was read.
+     *
+     * @param  list<string>  $cells
+     */
+    private function reading(Column $column, string $cell, Column $date, array $cells): ?Reading
+    {
+        /** @var Parameter $parameter */
+        $parameter = $column->use;
+        if (CellFigure::isNothing($cell)) {
+            return null;
+        }
+        $isUndetected = CellFigure::isUndetected($cell);
+        $figure = CellFigure::read($isUndetected ? $column->limit ?? '' : $cell, $this->layout->decimalComma)
+            ?? CellFigure::read($isUndetected ? $column->limit ?? '' : '', false);
+        if ($figure === null) {
+            throw $isUndetected
+                ? InvalidEntry::undetected($parameter->label(), $cell)
+                : InvalidEntry::unreadableFigure(
+                    $parameter->label(),
+                    $cell,
+                    $this->layout->decimalComma ? '8,5' : '8.5',
+                );
+        }
+        $unit = $figure->unit === ''
+            ? $column->unit ?? ParameterUnit::bare($parameter, $figure->figure, UnitSystem::Metric)
+            : $this->unit($figure->unit, $parameter);
+        $basis = $unit->basis ?? $column->unit->basis ?? Basis::Ion;
+        $reading = Reading::of(
+            $parameter,
+            $unit->base($figure->figure),
+            $basis,
+            $unit->difference($figure->step),
+            $figure->below || $isUndetected,
+            in_array(
+                mb_strtolower($this->cell($cells, $this->layout->column(ColumnRole::Cloudy, $date))),
+                ['1', 'yes', 'true', 'cloudy', 'x', 'ja', 'trüb'],
+                true,
+            ),
+            $this->text($cells, $this->layout->column(ColumnRole::Method, $date), self::LONGEST_METHOD)
+                ?: $column->method,
+        );
+        if (! $this->layout->takesSurprising && $this->isSurprising($column, $reading)) {
+            $this->surprising++;
+            $middle = (float) $column->sample?->middle;
+            throw InvalidEntry::surprising($cell, $column->heading, $reading->level(), $middle);
+        }
+        if ($figure->approximate) {
+            $this->written[] = "{$parameter->label()} written as {$cell}";
+        }
+
+        return $reading;
+    }
+
+    private function isSurprising(Column $column, Reading $reading): bool
+    {
+        $typical = $column->sample?->middle;
+        if ($typical === null || $typical <= 0.0 || $reading->belowLimit) {
+            return false;
+        }
+        $times = $reading->value / $typical;
+        $isUnusual = ! Layout::isUsual($reading->parameter, $reading->value);
+
+        return $reading->parameter->ionPerElement() === 1.0
+            ? $isUnusual && Layout::isUsual($reading->parameter, $typical)
+            : $times > self::VERY_SURPRISING && $reading->value > 10 * $reading->parameter->resolution()
+                || $times > self::SURPRISING && $isUnusual;
+    }
+
+    private function unit(string $text, Parameter $parameter): ParameterUnit
+    {
+        return $this->units["{$parameter->value} {$text}"] ??= ParameterUnit::parse($text, $parameter);
+    }
+
+    /** @param  list<string>  $cells */
+    private function cell(array $cells, ?Column $column): string
+    {
+        return $column === null ? '' : $cells[$column->at] ?? '';
+    }
+
+    /**
+     * What the keeper wrote.
+     *
+     * @param  list<string>  $cells
+     *
+     * @throws InvalidEntry when it is longer than the journal keeps
+     */
+    private function text(array $cells, ?Column $column, int $most): string
+    {
+        $words = FormulaGuard::off($this->cell($cells, $column));
+
+        return mb_strlen($words) <= $most
+            ? $words
+            : throw InvalidEntry::longerThan((string) $column?->key(), $most, mb_strlen($words));
+    }
+}

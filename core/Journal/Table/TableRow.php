@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\Table;
+
+use Ithys\Journal\Entry;
+
+/** One row of a table: the entries it holds, what of it cannot be read, and what was made of the rest. */
+final readonly class TableRow
+{
+    /**
+     * @param  list<string>  $cells  as they stand in the file
+     * @param  list<Entry>  $entries
+     * @param  list<string>  $leftOut  sentences, one for each cell that is not read; of a row without entries why
+     * @param  list<string>  $said  how cells were read that could be read otherwise
+     * @param  int  $surprising  cells left out for being far from the rest of their column
+     */
+    public function __construct(
+        public int $line,
+        public array $cells,
+        public array $entries,
+        public array $leftOut = [],
+        public array $said = [],
+        public int $surprising = 0,
+    ) {
+    }
+
+    /** @param  list<string>  $cells */
+    public static function refused(int $line, string $reason, array $cells): self
+    {
+        return new self($line, $cells, [], [$reason]);
+    }
+}
