@@ -17,10 +17,14 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Reading\ReadingKind;
+use Ithys\Journal\StoredPayload;
 
 /** The journal of one system: reads rows into core entries without a model each, and records new ones. */
 final readonly class Journal
 {
+    /** Readings that the kits in use are looked for in. */
+    private const RECENT = 200;
+
     public function __construct(private System $system)
     {
     }
@@ -78,6 +82,22 @@ final readonly class Journal
     private function isThere(?string $fingerprint): bool
     {
         return $this->rows()->where('fingerprint', $fingerprint)->exists();
+    }
+
+    /** @return array<string, string> the kit that each parameter was last read with, where it was named */
+    public function kits(): array
+    {
+        $kits = [];
+        $rows = $this->rows()->where('kind', ReadingKind::KEY)
+            ->orderByDesc('occurred_at')->orderByDesc('id')
+            ->limit(self::RECENT)
+            ->pluck('payload');
+        foreach ($rows as $payload) {
+            $fields = StoredPayload::fields((array) json_decode((string) $payload, true));
+            $kits += [$fields->text('parameter') => $fields->optionalText('method') ?? ''];
+        }
+
+        return array_filter($kits);
     }
 
     /**

@@ -29,6 +29,9 @@ enum Assumed: string
     case RateShare = 'rate-share';
     case IntervalFactor = 'interval-factor';
     case FrozenCube = 'frozen-cube';
+    case SeaweedSheet = 'seaweed-sheet';
+    case FoodPellet = 'food-pellet';
+    case FoodPinch = 'food-pinch';
     case GfoMost = 'gfo-most';
     case GfoAffinity = 'gfo-affinity';
     case AluminaMost = 'alumina-most';

@@ -17,7 +17,8 @@ final class InvalidEntry extends DomainException
     /** What is wrong; the message of the exception is the same in metric units. */
     public readonly Text $says;
 
-    private function __construct(Text|string $says)
+    /** @param  list<string>  $instead  what could stand in place of the words that are wrong */
+    private function __construct(Text|string $says, public readonly array $instead = [])
     {
         $this->says = Text::wrap($says);
         parent::__construct((new Words(UnitSystem::Metric))->say($this->says));
@@ -45,6 +46,25 @@ final class InvalidEntry extends DomainException
         return new self("Say how much, for example “{$what} {$example}”.");
     }
 
+    /**
+     * An amount that says nothing of what it is in.
+     *
+     * @param  string  $phrase  as it is written, without a unit
+     * @param  list<string>  $units  that it could be in
+     */
+    public static function inWhat(string $phrase, array $units): self
+    {
+        $instead = array_map(static fn (string $unit): string => "{$phrase} {$unit}", $units);
+
+        return new self('Say in what: “'.implode('” or “', $instead).'”.', $instead);
+    }
+
+    /** @param  list<string>  $instead  the same said so that it can be */
+    public static function unusual(Text $says, array $instead = []): self
+    {
+        return new self($says, $instead);
+    }
+
     public static function twice(string $what): self
     {
         return new self("The line names a {$what} twice; write one.");
@@ -55,11 +75,14 @@ final class InvalidEntry extends DomainException
         return new self('Say “skimmer on” or “skimmer off”.');
     }
 
-    public static function whichCarbon(): self
+    /** @param  string  $amount  as it is written: "5 ml" */
+    public static function whichCarbon(string $amount): self
     {
+        $instead = ["activated carbon {$amount}", "vinegar {$amount}"];
+
         return new self(
-            '“carbon” may be activated carbon or an organic carbon dose. Write “activated carbon 200 ml” or “vinegar '
-                .'10 ml”.',
+            '“carbon” may be activated carbon or an organic carbon dose. Write “'.implode('” or “', $instead).'”.',
+            $instead,
         );
     }
 

@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace Ithys\Journal;
 
+use Ithys\Journal\Binder\BinderKind;
 use Ithys\Journal\CarbonDose\CarbonDoseKind;
+use Ithys\Journal\Care\CareKind;
+use Ithys\Journal\Equipment\EquipmentKind;
 use Ithys\Journal\Feed\FeedKind;
+use Ithys\Journal\Harvest\HarvestKind;
+use Ithys\Journal\Incident\IncidentKind;
+use Ithys\Journal\Livestock\LivestockKind;
 use Ithys\Journal\MediaCharge\MediaChargeKind;
 use Ithys\Journal\Note\NoteKind;
 use Ithys\Journal\Photoperiod\PhotoperiodKind;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\Skimmer\SkimmerKind;
 use Ithys\Journal\SockChange\SockChangeKind;
+use Ithys\Journal\Supplement\SupplementKind;
 use Ithys\Journal\WaterChange\WaterChangeKind;
 
 /** Every kind of journal entry, in the order of their lanes. A new one is a folder and a line here. */
@@ -26,6 +33,13 @@ final class Kinds
         CarbonDoseKind::class,
         FeedKind::class,
         WaterChangeKind::class,
+        BinderKind::class,
+        HarvestKind::class,
+        CareKind::class,
+        SupplementKind::class,
+        EquipmentKind::class,
+        LivestockKind::class,
+        IncidentKind::class,
         NoteKind::class,
     ];
 

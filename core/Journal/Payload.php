@@ -20,6 +20,9 @@ interface Payload
     /** What to mind before doing it, where it can hurt livestock or people. */
     public function caution(): ?string;
 
+    /** What is so much that it is more likely a slip of the pen; null for what a tank of that volume has seen. */
+    public function unusual(float $workingLitres): ?Text;
+
     /** The key of its lane. */
     public function lane(): string;
 

@@ -12,12 +12,20 @@ final readonly class Quantity
         public Dimension $dimension,
         /** Decimals it is read with; null for as many as its size asks for. */
         public ?int $decimals = null,
+        /** Noughts at its end say how finely it was read, and stay. */
+        public bool $keepsNoughts = false,
     ) {
     }
 
     public static function base(float $base, Dimension $dimension, ?int $decimals = null): self
     {
         return new self($base, $dimension, $decimals);
+    }
+
+    /** A figure with just the decimals that somebody wrote. */
+    public static function written(float $base, Dimension $dimension, int $decimals): self
+    {
+        return new self($base, $dimension, $decimals, true);
     }
 
     public static function litres(float $litres): self

@@ -85,6 +85,9 @@ enum Unit: string
     case Percent = '%';
     case One = '';
 
+    /** Words that mean one of two gallons. */
+    public const GALLONS = ['gal', 'gals', 'gallon', 'gallons', 'gal/h', 'gph'];
+
     public function dimension(): Dimension
     {
         return match ($this) {
@@ -196,7 +199,7 @@ enum Unit: string
     public static function fromWord(string $word, ?Unit $gallon = null): ?self
     {
         $key = self::key($word);
-        if (in_array($key, ['gal', 'gals', 'gallon', 'gallons', 'gal/h', 'gph'], true)) {
+        if (in_array($key, self::GALLONS, true)) {
             if ($gallon === null) {
                 throw InvalidQuantity::ambiguousGallon($word);
             }

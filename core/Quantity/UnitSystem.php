@@ -61,8 +61,12 @@ enum UnitSystem: string
     }
 
     /** A figure in base units as this system writes it, rounded to what is worth reading, with its unit. */
-    public function format(float $base, Dimension $dimension, ?int $decimals = null): string
-    {
+    public function format(
+        float $base,
+        Dimension $dimension,
+        ?int $decimals = null,
+        bool $keepsNoughts = false,
+    ): string {
         if ($dimension === Dimension::Workshop) {
             return ShopLength::format($base, $this);
         }
@@ -75,7 +79,7 @@ enum UnitSystem: string
             default => self::smallDecimals($dimension) + (abs($shown) < 0.01 ? 1 : 0),
         };
         $text = number_format($shown, $decimals, '.', ',');
-        $text = str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        $text = ! $keepsNoughts && str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
         $text = $text === '-0' ? '0' : str_replace('-', '−', $text);
 
         return trim($text.($unit === Unit::Percent ? ' %' : ' '.$unit->value));

@@ -23,7 +23,12 @@ final readonly class Words
                         : $this->say($text->values[$place[1]])),
                 $text->pattern,
             ),
-            $text instanceof Quantity => $this->units->format($text->base, $text->dimension, $text->decimals),
+            $text instanceof Quantity => $this->units->format(
+                $text->base,
+                $text->dimension,
+                $text->decimals,
+                $text->keepsNoughts,
+            ),
             default => (string) $text,
         };
     }

@@ -84,7 +84,7 @@ it('changes how the file is read, and the rows with it', function (): void {
         ->waitFor('No column is marked as the date')
         ->choose('wann holds', 'date')->waitFor('phosphate 20 ppm');
     $browser->choose('level is in', 'ppb')
-        ->waitFor('phosphate 0.02 ppm')
+        ->waitFor('phosphate 0.020 ppm')
         ->waitFor('3 Apr 2025')
         ->choose('Dates', 'month first')
         ->waitFor('4 Mar 2025')

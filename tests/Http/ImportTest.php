@@ -114,7 +114,7 @@ it('lets the keeper say what a column holds', function (): void {
     expect($this->get($address)->inertiaProps('problem'))->toContain('No column holds readings');
     $this->post($address)->assertSessionHasErrors('file');
     $rows = ($this->rows)("{$address}?uses[]=date&uses[]=po4&uses[]=note&units[]=&units[]=ppb&units[]=");
-    expect($rows[0]['read'][0]['text'])->toBe('phosphate 0.02 ppm');
+    expect($rows[0]['read'][0]['text'])->toBe('phosphate 0.020 ppm');
     expect($this->get("{$address}?uses[]=ignore&uses[]=po4&uses[]=note")->inertiaProps('problem'))
         ->toContain('No column is marked as the date');
 });

@@ -83,7 +83,7 @@ it('reads a file as keepers have them', function (
         '05-wide-many',
         ['accepted' => 24, 'entries' => 168],
         [
-            '2 1 Jun 12:00 temperature 25 °C, 1 Jun 12:00 salinity 35 ppt, 1 Jun 12:00 alkalinity 8 dKH, '
+            '2 1 Jun 12:00 temperature 25 °C, 1 Jun 12:00 salinity 35 ppt, 1 Jun 12:00 alkalinity 8.0 dKH, '
                 .'1 Jun 12:00 calcium 420 ppm, 1 Jun 12:00 magnesium 1,350 ppm, 1 Jun 12:00 nitrate 13.72 ppm, '
                 .'1 Jun 12:00 phosphate 0.019 ppm',
         ],
@@ -110,7 +110,7 @@ it('reads a file as keepers have them', function (
         '11-units-in-cells',
         ['accepted' => 14, 'partly' => 10, 'entries' => 38 - 2],
         [
-            '3 4 Jun 12:00 nitrate 14.1 ppm, 4 Jun 12:00 phosphate 0.11 ppm',
+            '3 4 Jun 12:00 nitrate about 14.1 ppm, 4 Jun 12:00 phosphate 0.11 ppm',
             '5 11 Jun 12:00 phosphate 0.11 ppm | “5-10” of nitrate is a range; write one figure such as 8.5 or <8.5.',
             '7 18 Jun 12:00 phosphate 0.1 ppm | “nd” of nitrate needs the figure below which the kit shows nothing.',
             '9 25 Jun 12:00 phosphate 0.08 ppm',
@@ -177,7 +177,7 @@ it('reads what else stands in tables', function (string $csv, array $rows, strin
         "Datum,Nitrat,Phosphat,Notiz\n01.06.2026,13,9,0,11,\n04.06.2026,14,1,0,10,trüb\n05.06.2026,14,0,10,x\n",
         [
             '2 1 Jun 12:00 nitrate 13.9 ppm, 1 Jun 12:00 phosphate 0.11 ppm',
-            '3 4 Jun 12:00 nitrate 14.1 ppm, 4 Jun 12:00 phosphate 0.1 ppm',
+            '3 4 Jun 12:00 nitrate 14.1 ppm, 4 Jun 12:00 phosphate 0.10 ppm',
             '4  | This row has 5 cells, but there are 4 columns. A decimal comma may need another separator.',
         ],
         'put together',
@@ -218,7 +218,7 @@ it('reads what else stands in tables', function (string $csv, array $rows, strin
     ],
     'kits in brackets' => [
         "date,NO3 (white strips),NO3 (meter)\n2026-06-01,10,8.4\n",
-        ['2 1 Jun 12:00 nitrate 10 ppm, 1 Jun 12:00 nitrate 8.4 ppm'],
+        ['2 1 Jun 12:00 nitrate 10 ppm, white strips, 1 Jun 12:00 nitrate 8.4 ppm, meter'],
     ],
     'thousands' => [
         "date,mg,no3\n2026-06-01,\"1,350\",8.5\n",

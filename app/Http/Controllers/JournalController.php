@@ -148,6 +148,7 @@ final class JournalController extends Controller
             $system->workingLitresAt(now()),
             $system->assumptions(),
             $system->setupAt(now())->containers(),
+            (new Journal($system))->kits(),
         ));
     }
 }

@@ -87,6 +87,33 @@ final class Effect
                 0.5,
                 20.0,
             ),
+            Assumption::estimate(
+                Assumed::SeaweedSheet,
+                'One sheet of dried seaweed',
+                2.7,
+                Dimension::Mass,
+                'A sheet as it is sold for rolls; common practice, from memory. Weigh yours.',
+                0.2,
+                10.0,
+            ),
+            Assumption::estimate(
+                Assumed::FoodPellet,
+                'One pellet of food',
+                0.002,
+                Dimension::Mass,
+                'A small pellet, a little heavier than water; from memory. Weigh a hundred of yours.',
+                0.0002,
+                0.5,
+            ),
+            Assumption::estimate(
+                Assumed::FoodPinch,
+                'One pinch of food',
+                0.1,
+                Dimension::Mass,
+                'Between two fingers, from memory. Weigh ten of yours.',
+                0.01,
+                2.0,
+            ),
         ];
     }
 }

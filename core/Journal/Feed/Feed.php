@@ -20,19 +20,27 @@ final readonly class Feed implements Payload
 {
     use PlainPayload;
 
-    private function __construct(public float $grams, public ?Food $food)
-    {
+    private function __construct(
+        public float $grams,
+        public ?Food $food,
+        /** As it was counted: "2 cubes"; null where it was weighed. */
+        public ?string $counted,
+    ) {
     }
 
     /** @throws InvalidEntry for an amount no tank takes */
-    public static function of(float $grams, ?Food $food = null): self
+    public static function of(float $grams, ?Food $food = null, ?string $counted = null): self
     {
-        return new self(Amount::within($grams, 0.01, 5_000, 'A feeding', Dimension::Mass), $food);
+        return new self(Amount::within($grams, 0.0005, 5_000, 'A feeding', Dimension::Mass), $food, $counted);
     }
 
     public static function fromData(PayloadData $data): self
     {
-        return self::of($data->figure('grams'), $data->optionalWord('food', Food::class));
+        return self::of(
+            $data->figure('grams'),
+            $data->optionalWord('food', Food::class),
+            $data->optionalText('counted'),
+        );
     }
 
     public function kind(): Kind
@@ -42,15 +50,29 @@ final readonly class Feed implements Payload
 
     public function toArray(): array
     {
-        return ['grams' => $this->grams, 'food' => $this->food?->value];
+        return [
+            'grams' => $this->grams,
+            'food' => $this->food?->value,
+            ...$this->counted === null ? [] : ['counted' => $this->counted],
+        ];
     }
 
     public function summary(): Text
     {
         return Text::of(
-            $this->food === null ? 'Fed {amount}' : 'Fed {amount} {food}',
+            'Fed {amount}'.($this->food === null ? '' : ' {food}').($this->counted === null ? '' : ', {counted}'),
             amount: Quantity::grams($this->grams),
+            counted: $this->counted ?? '',
             food: $this->food->value ?? '',
+        );
+    }
+
+    public function unusual(float $workingLitres): ?Text
+    {
+        return $workingLitres <= 0.0 || $this->grams <= max(20.0, 0.2 * $workingLitres) ? null : Text::of(
+            '{amount} of food is far more than a tank of {tank} is fed at once.',
+            amount: Quantity::grams($this->grams),
+            tank: Quantity::litres($workingLitres),
         );
     }
 

@@ -10,10 +10,11 @@ use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Draft;
 use Ithys\Journal\QuickEntry\Rule;
 use Ithys\Journal\QuickEntry\Tokens;
+use Ithys\Journal\QuickEntry\WrittenAmount;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Unit;
 
-/** "fed 6 g pellet", "fed pellet 6 g", "fed 2 cubes". */
+/** "fed 6 g pellet", "fed 2 cubes", "nori 1 sheet", "fed 6 pellets", "2 frozen". */
 final class FeedRule implements Rule
 {
     private const FOODS = [
@@ -21,32 +22,87 @@ final class FeedRule implements Rule
         'frozen' => Food::Frozen, 'seaweed' => Food::Seaweed, 'nori' => Food::Seaweed,
     ];
 
+    /** What is counted: what one of it weighs, and what food it is. */
+    private const COUNTS = [
+        'cube' => [Assumed::FrozenCube, Food::Frozen],
+        'sheet' => [Assumed::SeaweedSheet, Food::Seaweed],
+        'pellet' => [Assumed::FoodPellet, Food::Pellet],
+        'pinch' => [Assumed::FoodPinch, null],
+    ];
+
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
-        if (! $tokens->take('fed', 'feed')) {
+        $isFed = $tokens->take('fed', 'feed', 'feeding', 'food');
+        $tokens->take('of');
+        $food = $this->food($tokens);
+        $isCounted = in_array($tokens->peek(1)->word ?? '', ['cube', 'cubes', 'sheet', 'sheets'], true);
+        if (! $isFed && $food === null && ! $isCounted) {
             return false;
         }
-        $food = $this->food($tokens);
-        $amount = $tokens->amount(Dimension::Mass) ?? throw InvalidEntry::noFigure('fed', '6 g pellet');
-        $cubes = $amount->unit === null && $tokens->take('cube', 'cubes');
-        $food ??= $this->food($tokens) ?? ($cubes ? Food::Frozen : null);
-        $draft->add(
-            Feed::of(
-                $cubes
-                    ? $amount->number * $context->assumptions->value(Assumed::FrozenCube)
-                    : $amount->base(Unit::Gram),
-                $food,
-            ),
-            $start,
-        );
+        $tokens->take('about', 'around');
+        $amount = $tokens->amount(Dimension::Mass) ?? ($tokens->take('a') ? WrittenAmount::one() : null);
+        if ($amount === null) {
+            $tokens->position = $isFed ? $tokens->position : $start;
+
+            return $isFed ? throw InvalidEntry::noFigure('fed', '6 g pellet') : false;
+        }
+        if ($amount->unit !== null) {
+            $tokens->take('of');
+            $food ??= $this->food($tokens);
+            $draft->add(Feed::of($amount->base(Unit::Gram), $food), $start);
+
+            return true;
+        }
+        $draft->add($this->counted($tokens, $amount, $food, $context), $start);
 
         return true;
     }
 
     public function words(): array
     {
-        return ['fed', 'feed'];
+        return ['fed', 'feed', 'nori', 'pellets', 'frozen'];
+    }
+
+    /** A figure without a unit is a number of something; without that something it says nothing. */
+    private function counted(Tokens $tokens, WrittenAmount $amount, ?Food $food, Context $context): Feed
+    {
+        $unit = $this->unit($tokens->peek()->word ?? '');
+        // "1 frozen cube" is one cube, "2 frozen" are two.
+        $isNext = $this->unit($tokens->peek(1)->word ?? '') !== null;
+        if ($unit === null || $tokens->peek()?->word === 'frozen' && $isNext) {
+            $food ??= $this->food($tokens);
+            $unit = $this->unit($tokens->peek()->word ?? '');
+        }
+        if ($unit !== null) {
+            $tokens->position++;
+            $tokens->take('of');
+        }
+        $unit ??= match ($food) {
+            Food::Frozen => 'cube',
+            Food::Seaweed => 'sheet',
+            default => throw InvalidEntry::inWhat("fed {$amount->written}", [
+                'g '.($food->value ?? 'pellet'),
+                'pinches '.($food->value ?? 'flake'),
+                'cubes',
+            ]),
+        };
+        [$each, $isOf] = self::COUNTS[$unit];
+        $many = $amount->number <= 1.0 ? '' : ($unit === 'pinch' ? 'es' : 's');
+
+        return Feed::of(
+            $amount->number * $context->assumptions->value($each),
+            $food ?? $this->food($tokens) ?? $isOf,
+            "{$amount->written} {$unit}{$many}",
+        );
+    }
+
+    /** What is counted by a word; null where it counts nothing. */
+    private function unit(string $word): ?string
+    {
+        $one = ['pinches' => 'pinch', 'frozen' => null][$word] ?? rtrim($word, 's');
+
+        return isset(self::COUNTS[$one]) ? $one : null;
     }
 
     private function food(Tokens $tokens): ?Food

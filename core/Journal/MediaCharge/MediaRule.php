@@ -11,7 +11,7 @@ use Ithys\Journal\QuickEntry\Rule;
 use Ithys\Journal\QuickEntry\Tokens;
 use Ithys\Media\Medium;
 use Ithys\Quantity\Dimension;
-use Ithys\Quantity\Unit;
+use Ithys\Quantity\UnitSystem;
 
 /** "gfo 120 g reactor", "activated carbon 1 cup bag", "alumina 200 ml in the second basket". */
 final class MediaRule implements Rule
@@ -19,26 +19,34 @@ final class MediaRule implements Rule
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
+        $tokens->take('new', 'fresh', 'changed', 'added', 'replaced', 'dosed', 'dose');
+        $tokens->take('the');
         $bareCarbon = false;
         $medium = match (true) {
             $tokens->take('gfo') => Medium::Gfo,
             $tokens->take('alumina') => Medium::Alumina,
             $tokens->take('resin') => Medium::Resin,
             $tokens->take('zeolite') => Medium::Zeolite,
-            $tokens->takePair('activated', 'carbon') => Medium::ActivatedCarbon,
+            $tokens->takePair('activated', 'carbon'), $tokens->take('gac') => Medium::ActivatedCarbon,
             $bareCarbon = $tokens->take('carbon') => Medium::ActivatedCarbon,
             default => null,
         };
         if ($medium === null) {
+            $tokens->position = $start;
+
             return false;
         }
+        $tokens->take('charge', 'change', 'changed', 'new');
         $amount
             = $tokens->amount(Dimension::Mass, Dimension::Volume)
             ?? throw InvalidEntry::noFigure($medium->label(), '120 g');
-        $unit = $amount->unit ?? Unit::Gram;
+        $unit = $amount->unit ?? throw InvalidEntry::inWhat(
+            $bareCarbon ? "activated carbon {$amount->written}" : $tokens->textFrom($start),
+            ['g', 'ml', ...$context->units === UnitSystem::Us ? ['oz', 'cups'] : []],
+        );
         $in = $this->in($tokens, $medium, $context->containers);
         if ($bareCarbon && $in === null && $unit->dimension() === Dimension::Volume) {
-            throw InvalidEntry::whichCarbon();
+            throw InvalidEntry::whichCarbon(preg_replace('~^\D*(?=\d)~', '', $tokens->textFrom($start)) ?? '');
         }
         $draft->add($unit->dimension() === Dimension::Mass
             ? MediaCharge::grams($medium, $amount->base($unit), $in)

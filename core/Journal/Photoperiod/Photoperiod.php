@@ -15,24 +15,26 @@ use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
-/** The refugium's hours of light a day, from this entry on. */
+/** The hours of light a day of the refugium or the display, from this entry on. */
 final readonly class Photoperiod implements Payload
 {
     use PlainPayload;
 
-    private function __construct(public float $hoursPerDay)
+    private function __construct(public float $hoursPerDay, public bool $isOfDisplay)
     {
     }
 
     /** @throws InvalidEntry for hours a day does not have */
-    public static function of(float $hoursPerDay): self
+    public static function of(float $hoursPerDay, bool $isOfDisplay = false): self
     {
-        return new self(Amount::within($hoursPerDay, 0, 24, 'Refugium light', Dimension::Hours));
+        $what = $isOfDisplay ? 'Display light' : 'Refugium light';
+
+        return new self(Amount::within($hoursPerDay, 0, 24, $what, Dimension::Hours), $isOfDisplay);
     }
 
     public static function fromData(PayloadData $data): self
     {
-        return self::of($data->figure('hours'));
+        return self::of($data->figure('hours'), $data->flag('display'));
     }
 
     public function kind(): Kind
@@ -42,12 +44,19 @@ final readonly class Photoperiod implements Payload
 
     public function toArray(): array
     {
-        return ['hours' => $this->hoursPerDay];
+        return ['hours' => $this->hoursPerDay, ...$this->isOfDisplay ? ['display' => true] : []];
     }
 
     public function summary(): Text
     {
-        return Text::of('Refugium light {hours} a day', hours: Quantity::base($this->hoursPerDay, Dimension::Hours));
+        $where = $this->isOfDisplay ? 'Display' : 'Refugium';
+
+        return Text::of("{$where} light {hours} a day", hours: Quantity::base($this->hoursPerDay, Dimension::Hours));
+    }
+
+    public function lane(): string
+    {
+        return $this->isOfDisplay ? PhotoperiodKind::DISPLAY : PhotoperiodKind::KEY;
     }
 
     public function mark(float $workingLitres): Mark

@@ -18,6 +18,9 @@ final class PhotoperiodKind implements Kind
 {
     public const KEY = 'photoperiod';
 
+    /** The lane of the display's light. */
+    public const DISPLAY = 'light';
+
     public function key(): string
     {
         return self::KEY;
@@ -35,7 +38,10 @@ final class PhotoperiodKind implements Kind
 
     public function lanes(): array
     {
-        return [new Lane(self::KEY, 'Refugium', LaneShape::Steps, 'h light', '', 24.0, 'culture')];
+        return [
+            new Lane(self::KEY, 'Refugium', LaneShape::Steps, 'h light', '', 24.0, 'culture'),
+            new Lane(self::DISPLAY, 'Display light', LaneShape::Steps, 'h light', '', 24.0),
+        ];
     }
 
     public function lever(): Lever

@@ -16,18 +16,22 @@ final class PhotoperiodRule implements Rule
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
-        if (! $tokens->take('refugium', 'photoperiod')) {
+        $isOfDisplay = ! in_array($tokens->peek()?->word, ['refugium', 'photoperiod'], true);
+        $tokens->takePhrase(['display', 'light']) || $tokens->takePhrase(['display', 'lights'])
+            || $tokens->take('refugium', 'photoperiod', 'light', 'lights');
+        if ($tokens->position === $start) {
             return false;
         }
         $tokens->take('light');
-        if (preg_match('~^([\d.,]+)(?:h|hours)$~', $tokens->peek()->word ?? '', $joined) === 1) {
-            $amount = Tokens::of($joined[1], null)->amount();
-            $tokens->position++;
-        } else {
-            $amount = $tokens->amount();
-            $tokens->take('h', 'hour', 'hours', 'h/day');
+        $tokens->take('hours', 'is', 'now', 'to', 'for', 'at');
+        if ($isOfDisplay && in_array($tokens->peek()?->word, ['on', 'off'], true)) {
+            $tokens->position = $start;
+
+            return false;
         }
-        $draft->add(Photoperiod::of(($amount ?? throw InvalidEntry::noFigure('refugium', '8 h'))->number), $start);
+        $hours = $tokens->hours() ?? $tokens->amount()->number ?? throw InvalidEntry::noFigure('refugium', '8 h');
+        $tokens->takePhrase(['a', 'day']) || $tokens->takePhrase(['per', 'day']);
+        $draft->add(Photoperiod::of($hours, $isOfDisplay), $start);
 
         return true;
     }

@@ -24,6 +24,8 @@ final readonly class Context
         public float $workingLitres,
         ?Assumptions $assumptions = null,
         public array $containers = [],
+        /** @var array<string, string> the kit last used, by parameter */
+        public array $kits = [],
     ) {
         $this->assumptions = $assumptions ?? Assumptions::standard();
     }

@@ -23,6 +23,12 @@ final class Draft
 
     public ?Repeat $repeat = null;
 
+    /** The kit that the readings of the line were made with, where it is named. */
+    public ?string $kit = null;
+
+    /** The keeper means it, however unusual it is. */
+    public bool $sure = false;
+
     public function add(Payload $payload, int $position): void
     {
         $this->payloads[] = [$payload, $position];

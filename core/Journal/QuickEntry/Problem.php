@@ -11,12 +11,19 @@ final readonly class Problem
         public string $sentence,
         public int $start,
         public int $end,
+        /** @var list<string> whole lines that could be meant */
+        public array $instead = [],
     ) {
     }
 
-    /** @return array{sentence: string, start: int, end: int} */
+    /** @return array{sentence: string, start: int, end: int, instead: list<string>} */
     public function toArray(): array
     {
-        return ['sentence' => $this->sentence, 'start' => $this->start, 'end' => $this->end];
+        return [
+            'sentence' => $this->sentence,
+            'start' => $this->start,
+            'end' => $this->end,
+            'instead' => $this->instead,
+        ];
     }
 }

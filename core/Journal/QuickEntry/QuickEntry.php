@@ -12,7 +12,10 @@ use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\LocalMoment;
 use Ithys\Journal\Payload;
+use Ithys\Journal\Reading\ParameterUnit;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Table\Column;
+use Ithys\Journal\Table\Layout;
 use Ithys\Quantity\InvalidQuantity;
 use Ithys\Quantity\Words;
 
@@ -29,8 +32,22 @@ final class QuickEntry
     /** @var list<Chip> */
     private array $chips = [];
 
+    /** Words that join others and say nothing by themselves. */
+    private const JOINING = [
+        'the', 'a', 'of', 'my', 'i', 'we', 'did', 'then', 'also', 'about', 'around', '-', '–', '·',
+    ];
+
     /** @var list<Problem> */
     private array $problems = [];
+
+    /** @var list<Problem> what is saved only when the keeper is sure */
+    private array $asked = [];
+
+    /** @var list<array{int, int}> where words stand that were not understood */
+    private array $unknown = [];
+
+    /** @var array<int, array{int, int}> where each payload stands */
+    private array $spans = [];
 
     private Draft $draft;
 
@@ -53,6 +70,7 @@ final class QuickEntry
         return [
             new RepeatRule,
             new WhenRule,
+            new KitRule,
             ...array_merge(
                 ...array_values(array_map(static fn (Kind $kind): array => $kind->phrases(), Kinds::all())),
             ),
@@ -81,12 +99,12 @@ final class QuickEntry
             $start = $tokens->position;
             $from = $tokens->peek()->start;
             $known = count($this->draft->payloads);
+            $when = [$this->draft->date, $this->draft->time, $this->draft->repeat];
             try {
                 $understood = $this->tryRules($tokens);
             } catch (InvalidEntry|InvalidQuantity $invalid) {
                 $tokens->position = max($tokens->position, $start + 1);
-                $says = $invalid instanceof InvalidEntry ? $this->words->say($invalid->says) : $invalid->getMessage();
-                $this->problems[] = new Problem($says, $from, $this->endBefore($tokens));
+                $this->object($invalid, $from, $this->endBefore($tokens));
 
                 continue;
             }
@@ -94,14 +112,11 @@ final class QuickEntry
             if (! $understood) {
                 continue;
             }
-            foreach (array_slice($this->draft->payloads, $known) as [$payload]) {
-                $tone = $payload instanceof Reading ? $payload->parameter->value : $payload->kind()->key();
-                $this->chips[] = new Chip($tone, $this->words->say($payload->summary()), $from, $to);
+            foreach (array_slice($this->draft->payloads, $known, null, true) as $i => [$payload]) {
+                $this->spans[$i] = [$from, $to];
+                $this->askIfUnusual($payload, $from, $to);
             }
-            $isWhen
-                = $known === count($this->draft->payloads)
-                && $tokens->at($start)?->word !== 'cloudy'
-                && $tokens->at($start)?->word !== 'and';
+            $isWhen = $when !== [$this->draft->date, $this->draft->time, $this->draft->repeat];
             $whenSpan = $isWhen ? [$whenSpan[0] ?? $from, $to] : $whenSpan;
         }
 
@@ -113,22 +128,175 @@ final class QuickEntry
         if ($tokens->take('and', '+', '&')) {
             return true;
         }
+        if ($tokens->take('sure')) {
+            return $this->draft->sure = true;
+        }
         foreach (self::rules() as $rule) {
             if ($rule->read($tokens, $this->draft, $this->context)) {
                 return true;
             }
         }
+        if ($this->tryTurned($tokens)) {
+            return true;
+        }
         $token = $tokens->peek();
+        $last = $this->unknown === [] ? null : $this->unknown[count($this->unknown) - 1];
+        $isMore = $last !== null && $token !== null && trim(
+            mb_substr($this->line, $last[1], $token->start - $last[1]),
+            ' ,;',
+        ) === '';
+        if (! $isMore && $tokens->take(...self::JOINING)) {
+            return true;
+        }
         $tokens->position++;
         // A figure behind a word that is not known belongs to it: one complaint, not two.
         if ($token !== null && ! is_numeric($token->text) && is_numeric($tokens->peek()->text ?? '')) {
             $tokens->position++;
         }
-        if ($token !== null) {
-            $this->problems[] = new Problem($this->unknownWord($token), $token->start, $this->endBefore($tokens));
+        if ($token === null) {
+            return false;
+        }
+        $to = $this->endBefore($tokens);
+        if ($isMore) {
+            // What stands together is one thing that was not understood.
+            [$from] = array_pop($this->unknown);
+            array_pop($this->problems);
+            $words = mb_substr($this->line, $from, $to - $from);
+            $this->problems[] = new Problem("“{$words}” was not understood here.", $from, $to);
+        } else {
+            $from = $token->start;
+            $this->problems[] = new Problem($this->unknownWord($token), $from, $to);
+        }
+        $this->unknown[] = [$from, $to];
+
+        return false;
+    }
+
+    /** Whether the words here are an entry with its amount in front: "20 l water change", "2 frozen". */
+    private function tryTurned(Tokens $tokens): bool
+    {
+        $amount = $tokens->amountWords();
+        if ($amount === 0) {
+            return false;
+        }
+        $from = $tokens->position;
+        $tokens->position += $amount;
+        $between = $tokens->take('of', 'a', 'the') ? 1 : 0;
+        $tokens->position = $from;
+        for ($words = 3; $words > 0; $words--) {
+            $turned = $tokens->turned($amount, $between + $words);
+            $turned->position += $between;
+            // A figure among or behind the words is theirs: in "5 no3 8" nobody knows what the 5 is.
+            $figures = array_filter(
+                [...range(0, $words - 1), $words + $amount],
+                static fn (int $at): bool => preg_match('~^[<\~]?[\d.,]+$~', $turned->peek($at)->text ?? '') === 1,
+            );
+            if ($turned->peek($words - 1) === null || $figures !== []) {
+                continue;
+            }
+            foreach (self::rules() as $rule) {
+                if ($rule instanceof WhenRule || $rule instanceof RepeatRule || $rule instanceof KitRule) {
+                    continue;
+                }
+                $draft = clone $this->draft;
+                $at = $turned->position;
+                try {
+                    $isRead = $rule->read($turned, $draft, $this->context);
+                } catch (InvalidEntry|InvalidQuantity $invalid) {
+                    if ($turned->position < $from + $between + $words + $amount) {
+                        $turned->position = $at;
+
+                        continue;
+                    }
+                    $tokens->position = $turned->position;
+                    throw $invalid;
+                }
+                if ($isRead && $turned->position >= $from + $between + $words + $amount) {
+                    $this->draft = $draft;
+                    $tokens->position = $turned->position;
+
+                    return true;
+                }
+                $turned->position = $at;
+            }
         }
 
         return false;
+    }
+
+    private function object(InvalidEntry|InvalidQuantity $invalid, int $from, int $to): void
+    {
+        $isEntry = $invalid instanceof InvalidEntry;
+        $this->problems[] = new Problem(
+            $isEntry ? $this->words->say($invalid->says) : $invalid->getMessage(),
+            $from,
+            $to,
+            array_map(
+                fn (string $words): string => $this->with($words, $from, $to),
+                $isEntry ? $invalid->instead : $this->gallons(mb_substr($this->line, $from, $to - $from)),
+            ),
+        );
+    }
+
+    /** @return list<string> the words with either gallon, where they have one that is not told apart */
+    private function gallons(string $words): array
+    {
+        $with = static fn (string $gallon): string => (string) preg_replace(
+            '~\b(?:gal|gals|gallons?)\b~i',
+            $gallon,
+            $words,
+            1,
+        );
+
+        return $with('') === $words || preg_match('~\b(?:us|imp|uk|imperial)\b~i', $words) === 1
+            ? []
+            : [$with('US gal'), $with('imp gal')];
+    }
+
+    /** What is far from what tanks have or are given is asked about, unless the keeper says that it is so. */
+    private function askIfUnusual(Payload $payload, int $from, int $to): void
+    {
+        $says = $payload->unusual($this->context->workingLitres);
+        if ($says === null) {
+            return;
+        }
+        $written = mb_substr($this->line, $from, $to - $from);
+        $instead = [];
+        if ($payload instanceof Reading && preg_match('~[\d.,]$~', $written) === 1) {
+            foreach ((Column::of(0, $payload->parameter->value))->units() as $unit) {
+                $base = ParameterUnit::parse($unit, $payload->parameter)->base($payload->value);
+                if (Layout::isUsual($payload->parameter, $base)) {
+                    $instead[] = $this->with("{$written} {$unit}", $from, $to);
+                }
+            }
+        }
+        $this->asked[] = new Problem($this->words->say($says), $from, $to, [...$instead, "{$this->line} sure"]);
+    }
+
+    /** The line with other words at a place. */
+    private function with(string $words, int $from, int $to): string
+    {
+        return mb_substr($this->line, 0, $from).$words.mb_substr($this->line, $to);
+    }
+
+    /** @return list<string> the line with what was not understood as a note, and all of it as one */
+    private function asNote(): array
+    {
+        $whole = 'note '.trim($this->line);
+        if ($this->unknown === []) {
+            return [];
+        }
+        if ($this->draft->payloads === []) {
+            return [$whole];
+        }
+        $rest = $this->line;
+        $words = [];
+        foreach (array_reverse($this->unknown) as [$from, $to]) {
+            array_unshift($words, mb_substr($this->line, $from, $to - $from));
+            $rest = mb_substr($rest, 0, $from).mb_substr($rest, $to);
+        }
+
+        return [trim((string) preg_replace('~\s+~', ' ', $rest), ' ,').' note '.implode(', ', $words), $whole];
     }
 
     private function endBefore(Tokens $tokens): int
@@ -157,7 +325,25 @@ final class QuickEntry
             );
         }
         $moments = $this->moments($at, $whenSpan);
-        $payloads = array_column($this->draft->payloads, 0);
+        $kit = $this->draft->kit;
+        $payloads = array_map(
+            static fn (array $of): Payload => $kit !== null && $of[0] instanceof Reading ? $of[0]->by($kit) : $of[0],
+            $this->draft->payloads,
+        );
+        foreach ($payloads as $i => $payload) {
+            $tone = $payload instanceof Reading ? $payload->parameter->value : $payload->kind()->key();
+            [$from, $to] = $this->spans[$i] ?? [0, 0];
+            $this->chips[] = new Chip($tone, $this->words->say($payload->summary()), $from, $to);
+        }
+        $this->problems = [...$this->problems, ...$this->draft->sure ? [] : $this->asked];
+        $readings = array_filter($payloads, static fn (Payload $payload): bool => $payload instanceof Reading);
+        if ($kit !== null && $readings === []) {
+            $this->problems[] = new Problem(
+                '“kit” goes with a reading, such as “no3 8.5 kit drops”.',
+                0,
+                mb_strlen($this->line),
+            );
+        }
         if ($this->draft->cloudy) {
             $cloudy = array_map(
                 static fn ($payload) => $payload instanceof Reading ? $payload->withCloudy() : $payload,
@@ -201,6 +387,16 @@ final class QuickEntry
         foreach ($moments as $moment) {
             foreach ($payloads as $payload) {
                 $entries[] = new Entry($moment, $payload);
+            }
+        }
+
+        $asNote = $this->asNote();
+        $isFirst = true;
+        foreach ($this->problems as $i => $problem) {
+            if ($isFirst && in_array([$problem->start, $problem->end], $this->unknown, true)) {
+                $instead = [...$problem->instead, ...$asNote];
+                $this->problems[$i] = new Problem($problem->sentence, $problem->start, $problem->end, $instead);
+                $isFirst = false;
             }
         }
 
@@ -312,8 +508,10 @@ final class QuickEntry
         foreach (self::rules() as $rule) {
             foreach ($rule->words() as $word) {
                 $distance = levenshtein($token->word, $word);
+                // Short words that differ by two letters are other words.
                 if (
-                    $distance <= 2
+                    $distance > 0
+                    && $distance <= (mb_strlen($word) > 5 ? 2 : 1)
                     && $distance < mb_strlen($token->word) - 1
                     && ($best === null || $distance < $best[1])
                 ) {

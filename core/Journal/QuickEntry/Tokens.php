@@ -14,9 +14,21 @@ final class Tokens
 {
     public int $position = 0;
 
+    /** Words that begin to say when, or join: a name ends before them. */
+    public const BESIDE = [
+        'today', 'yesterday', 'tonight', 'this', 'last', 'at', 'on', 'and', 'noon', 'midnight', 'cloudy', 'every',
+        'weekly', 'daily', 'kit', 'note', 'sure', 'with', 'because',
+    ];
+
+    /** What small things are counted in. */
+    private const COUNTED = ['cube', 'cubes', 'sheet', 'sheets', 'pinch', 'pinches', '%', 'h', 'hours'];
+
     /** @param  list<Token>  $tokens */
-    private function __construct(private readonly array $tokens, private readonly ?Unit $gallon)
-    {
+    private function __construct(
+        private readonly array $tokens,
+        private readonly ?Unit $gallon,
+        private readonly string $line,
+    ) {
     }
 
     public static function of(string $line, ?Unit $gallon): self
@@ -30,7 +42,7 @@ final class Tokens
             }
         }
 
-        return new self($tokens, $gallon);
+        return new self($tokens, $gallon, $line);
     }
 
     public function peek(int $ahead = 0): ?Token
@@ -82,16 +94,92 @@ final class Tokens
         return $words !== [];
     }
 
-    /** All words up to the end of the line, taken. */
+    /** Everything up to the end of the line as it is written, taken. */
     public function rest(): string
     {
-        $rest = implode(
-            ' ',
-            array_map(static fn (Token $token): string => $token->text, array_slice($this->tokens, $this->position)),
-        );
+        $from = $this->peek()?->start;
         $this->position = count($this->tokens);
 
-        return $rest;
+        return $from === null ? '' : trim(mb_substr($this->line, $from));
+    }
+
+    /** The words from a place to the cursor, as they are written. */
+    public function textFrom(int $position): string
+    {
+        return implode(' ', array_map(
+            static fn (Token $token): string => $token->text,
+            array_slice($this->tokens, $position, $this->position - $position),
+        ));
+    }
+
+    /** Takes so many words, as they are written. */
+    public function takeText(int $words): string
+    {
+        $taken = array_slice($this->tokens, $this->position, $words);
+        $this->position += count($taken);
+
+        return implode(' ', array_map(static fn (Token $token): string => $token->text, $taken));
+    }
+
+    /** Takes the words of a name, up to a figure or a word that says when; empty where none stands here. */
+    public function name(int $most = 4): string
+    {
+        for ($words = 0; $words < $most; $words++) {
+            $word = $this->peek($words)->word ?? '';
+            if (preg_match('~^[^\W\d_]~u', $word) !== 1 || in_array($word, self::BESIDE, true)) {
+                break;
+            }
+        }
+
+        return $this->takeText($words);
+    }
+
+    /** Takes "3 h", "3h", "90 minutes"; null where no time span stands here. */
+    public function hours(): ?float
+    {
+        $joined = ($this->peek()->word ?? '').($this->peek(1)->word ?? '');
+        foreach ([[$this->peek()->word ?? '', 1], [$joined, 2]] as [$text, $words]) {
+            if (preg_match('~^(\d{1,4}(?:[.,]\d{1,2})?)(h|hrs?|hours?|m|mins?|minutes?|h/day)$~', $text, $part) === 1) {
+                $this->position += $words;
+
+                return (float) str_replace(',', '.', $part[1]) / (str_starts_with($part[2], 'm') ? 60 : 1);
+            }
+        }
+
+        return null;
+    }
+
+    /** How many words the amount at the cursor has, with what it is in; 0 where none stands here. */
+    public function amountWords(): int
+    {
+        $here = $this->peek()->text ?? '';
+        if (preg_match('~^[<\~]?[\d.,]+(?:/\d+)?([^\d:/-].*)?$~u', $here, $part) !== 1) {
+            return 0;
+        }
+        $words = preg_match('~^\d+/\d+$~', $this->peek(1)->text ?? '') === 1 ? 2 : 1;
+        for ($unit = 3; ($part[1] ?? '') === '' && $unit > 0; $unit--) {
+            $written = array_slice($this->tokens, $this->position + $words, $unit);
+            $text = implode(' ', array_map(static fn (Token $token): string => $token->text, $written));
+            if (count($written) === $unit && $this->isUnit($text)) {
+                return $words + $unit;
+            }
+        }
+
+        return $words;
+    }
+
+    /** The same line with the next words, an amount, behind those that follow them. */
+    public function turned(int $amount, int $words): self
+    {
+        $turned = new self([
+            ...array_slice($this->tokens, 0, $this->position),
+            ...array_slice($this->tokens, $this->position + $amount, $words),
+            ...array_slice($this->tokens, $this->position, $amount),
+            ...array_slice($this->tokens, $this->position + $amount + $words),
+        ], $this->gallon, $this->line);
+        $turned->position = $this->position;
+
+        return $turned;
     }
 
     /**
@@ -102,21 +190,64 @@ final class Tokens
      */
     public function amount(Dimension ...$wanted): ?WrittenAmount
     {
+        $figure = $this->figure($attached);
+        if ($figure === null) {
+            return null;
+        }
+
+        return $figure->in($attached === '' ? $this->unit($wanted) : $this->attachedUnit($attached, $wanted));
+    }
+
+    /**
+     * Takes a figure alone, whatever the next words are; null when none stands here, or something is attached to it.
+     */
+    public function bareFigure(): ?WrittenAmount
+    {
+        $start = $this->position;
+        $figure = $this->figure($attached);
+        if ($attached === '') {
+            return $figure;
+        }
+        $this->position = $start;
+
+        return null;
+    }
+
+    /** @param-out  string  $attached  what is attached to the figure */
+    private function figure(?string &$attached): ?WrittenAmount
+    {
+        $attached = '';
         $text = ltrim($this->peek()->text ?? '', '=:');
-        if (preg_match('~^(<)?([\d.,]+(?:/\d+)?)(\D.*)?$~u', $text, $match) !== 1) {
+        if (preg_match('~^(<)?(\~)?([\d.,]+(?:/\d+)?)(\D.*)?$~u', $text, $match) !== 1) {
             return null;
         }
         $this->position++;
-        $number = $match[2];
-        $attached = $match[3] ?? '';
+        $number = $match[3];
+        $attached = $match[4] ?? '';
         if ($attached === '' && ctype_digit($number) && preg_match('~^\d+/\d+$~', $this->peek()->text ?? '') === 1) {
             $number .= ' '.$this->peek()?->text;
             $this->position++;
         }
         $decimal = Decimal::parse($number);
-        $unit = $attached === '' ? $this->unit($wanted) : $this->attachedUnit($attached, $wanted);
 
-        return new WrittenAmount($decimal->value, $decimal->step, $unit, $match[1] === '<');
+        return new WrittenAmount(
+            $decimal->value,
+            $decimal->step,
+            null,
+            $match[1] === '<',
+            $match[2] === '~',
+            $number,
+        );
+    }
+
+    private function isUnit(string $text): bool
+    {
+        try {
+            return in_array(mb_strtolower($text), self::COUNTED, true) || Unit::fromWord($text, $this->gallon) !== null;
+        } catch (InvalidQuantity) {
+            // A gallon that is not told apart is a unit all the same.
+            return true;
+        }
     }
 
     /** @param  array<Dimension>  $wanted */

@@ -4,45 +4,36 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\QuickEntry;
 
+use DateTimeImmutable;
 use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\MonthName;
+use Ithys\Journal\TimeOfDay;
 
-/** "yesterday", "3 days ago 20:15", "2026-03-04", "2026-10-25 02:30+01:00". */
+/** "yesterday", "3 days ago 20:15", "last night", "on monday at 8pm", "4 mar", "2026-10-25 02:30+01:00". */
 final class WhenRule implements Rule
 {
+    private const WEEKDAYS = [
+        'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday',
+        'mon', 'tue', 'tues', 'wed', 'thu', 'thur', 'thurs', 'fri', 'sat', 'sun',
+    ];
+
+    /** Parts of a day, by the hour that is taken for them. */
+    private const PARTS = ['morning' => 8, 'noon' => 12, 'afternoon' => 15, 'evening' => 19, 'night' => 21];
+
+    private const NUMBERS = [
+        'a' => 1, 'an' => 1, 'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7,
+    ];
+
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
-        $word = $tokens->peek()->word ?? '';
-        if (in_array($word, ['today', 'yesterday'], true)) {
-            $tokens->position++;
-            $draft->setDate($context->now->modify($word)->format('Y-m-d'));
-
+        $start = $tokens->position;
+        $tokens->take('on', 'at', 'from', 'around');
+        if ($this->readDay($tokens, $draft, $context) || $this->readTime($tokens, $draft)) {
             return true;
         }
-        if (preg_match('~^(\d{1,2}):(\d{2})([+-](?:0\d|1[0-4]):[0-5]\d)?$~', $word, $time) === 1) {
-            $tokens->position++;
-            [$hour, $minute] = [(int) $time[1], (int) $time[2]];
-            if ($hour > 23 || $minute > 59) {
-                throw InvalidEntry::noSuchTime($word);
-            }
-            $draft->setTime($hour, $minute, $time[3] ?? '');
+        $tokens->position = $start;
 
-            return true;
-        }
-        if (preg_match('~^(\d{4})-(\d{1,2})-(\d{1,2})$~', $word, $date) === 1) {
-            $tokens->position++;
-            if (! checkdate((int) $date[2], (int) $date[3], (int) $date[1])) {
-                throw InvalidEntry::noSuchDate($word);
-            }
-            $draft->setDate(sprintf('%s-%02d-%02d', $date[1], $date[2], $date[3]));
-
-            return true;
-        }
-        if (preg_match('~^\d{1,2}[./]\d{1,2}[./]\d{2,4}$~', $word) === 1) {
-            $tokens->position++;
-            throw InvalidEntry::ambiguousDate($word);
-        }
-
-        return $this->readAgo($tokens, $draft, $context);
+        return false;
     }
 
     public function words(): array
@@ -50,22 +41,137 @@ final class WhenRule implements Rule
         return ['today', 'yesterday'];
     }
 
+    private function readDay(Tokens $tokens, Draft $draft, Context $context): bool
+    {
+        $word = $tokens->peek()->word ?? '';
+        if (in_array($word, ['today', 'yesterday'], true)) {
+            $tokens->position++;
+            $draft->setDate($context->now->modify($word)->format('Y-m-d'));
+            $this->readPart($tokens, $draft);
+
+            return true;
+        }
+        $part = $word === 'this' ? self::PARTS[$tokens->peek(1)->word ?? ''] ?? null : null;
+        $hour = $word === 'tonight' ? self::PARTS['night'] : $part;
+        if ($hour !== null) {
+            $tokens->position += $word === 'tonight' ? 1 : 2;
+            $draft->setDate($context->now->format('Y-m-d'));
+            // What is part of a day that has not come yet is now.
+            $hour <= (int) $context->now->format('H') ? $draft->setTime($hour, 0, '') : null;
+
+            return true;
+        }
+        if ($tokens->take('last') && $tokens->take('night')) {
+            $draft->setDate($context->now->modify('yesterday')->format('Y-m-d'));
+            $draft->setTime(self::PARTS['night'], 0, '');
+
+            return true;
+        }
+        $weekday = $tokens->peek()->word ?? '';
+        if (in_array($weekday, self::WEEKDAYS, true)) {
+            $tokens->position++;
+            $draft->setDate(self::lastNamed($weekday, $context->now));
+            $this->readPart($tokens, $draft);
+
+            return true;
+        }
+
+        return $this->readDate($tokens, $draft, $context) || $this->readAgo($tokens, $draft, $context);
+    }
+
+    private function readPart(Tokens $tokens, Draft $draft): void
+    {
+        $hour = self::PARTS[$tokens->peek()->word ?? ''] ?? null;
+        if ($hour !== null) {
+            $tokens->position++;
+            $draft->setTime($hour, 0, '');
+        }
+    }
+
+    /** The latest day of that name before today. */
+    private static function lastNamed(string $weekday, DateTimeImmutable $now): string
+    {
+        $day = $now->modify('-1 day');
+        while (! str_starts_with(mb_strtolower($day->format('l')), mb_substr($weekday, 0, 3))) {
+            $day = $day->modify('-1 day');
+        }
+
+        return $day->format('Y-m-d');
+    }
+
+    private function readDate(Tokens $tokens, Draft $draft, Context $context): bool
+    {
+        $word = $tokens->peek()->word ?? '';
+        if (preg_match('~^(\d{4})([-/.])(\d{1,2})\2(\d{1,2})$~', $word, $date) === 1) {
+            $tokens->position++;
+            $draft->setDate(self::day((int) $date[1], (int) $date[3], (int) $date[4], $word));
+
+            return true;
+        }
+        if (preg_match('~^\d{1,2}[./]\d{1,2}(?:[./](?:\d{2,4})?)?$~', $word) === 1 && ! is_numeric($word)) {
+            $tokens->position++;
+            throw InvalidEntry::ambiguousDate($word);
+        }
+        foreach ([[0, 1], [1, 0]] as [$dayAt, $monthAt]) {
+            $month = MonthName::number($tokens->peek($monthAt)->word ?? '');
+            $day = preg_match('~^(\d{1,2})(?:st|nd|rd|th|\.)?$~', $tokens->peek($dayAt)->word ?? '', $part) === 1
+                ? (int) $part[1]
+                : null;
+            if ($month === null || $day === null) {
+                continue;
+            }
+            $written = "{$tokens->peek()?->text} {$tokens->peek(1)?->text}";
+            $tokens->position += 2;
+            $year = preg_match('~^(19|20)\d{2}$~', $tokens->peek()->word ?? '') === 1
+                ? (int) ($tokens->at($tokens->position++)->word ?? 0)
+                : null;
+            // A day without its year is the latest one there was.
+            $year ??= (int) $context->now->format('Y')
+                - (sprintf('%02d-%02d', $month, $day) > $context->now->format('m-d') ? 1 : 0);
+            $draft->setDate(self::day($year, $month, $day, $written));
+
+            return true;
+        }
+
+        return false;
+    }
+
+    private static function day(int $year, int $month, int $day, string $written): string
+    {
+        return checkdate($month, $day, $year)
+            ? sprintf('%04d-%02d-%02d', $year, $month, $day)
+            : throw InvalidEntry::noSuchDate($written);
+    }
+
+    private function readTime(Tokens $tokens, Draft $draft): bool
+    {
+        $word = $tokens->peek()->word ?? '';
+        $isHalf = in_array($tokens->peek(1)->word ?? '', ['am', 'pm', 'a.m.', 'p.m.'], true);
+        $both = $isHalf ? $word.($tokens->peek(1)->word ?? '') : $word;
+        // Only what cannot be an amount is a time: 8.30 and 20h are hours of something.
+        if (preg_match('~^(?:\d{1,2}:\d{2}.*|\d{1,2}h\d{2}|\d{1,2}[ap]\.?m\.?|noon|midnight)$~', $both) !== 1) {
+            return false;
+        }
+        $tokens->position += $isHalf ? 2 : 1;
+        $time = TimeOfDay::read($both) ?? throw InvalidEntry::noSuchTime($both);
+        $draft->setTime($time->hour, $time->minute, $time->offset);
+
+        return true;
+    }
+
     private function readAgo(Tokens $tokens, Draft $draft, Context $context): bool
     {
-        $count = $tokens->peek()->text ?? '';
+        $count = $tokens->peek()->word ?? '';
+        $number = self::NUMBERS[$count] ?? (ctype_digit($count) && strlen($count) <= 4 ? (int) $count : null);
         $unit = rtrim($tokens->peek(1)->word ?? '', 's');
-        if (
-            ! ctype_digit($count)
-            || strlen($count) > 4
-            || ! in_array($unit, ['day', 'week', 'hour'], true)
-            || $tokens->peek(2)?->word !== 'ago'
-        ) {
+        $isAgo = $tokens->peek(2)?->word === 'ago';
+        if ($number === null || ! in_array($unit, ['day', 'week', 'month', 'hour', 'minute'], true) || ! $isAgo) {
             return false;
         }
         $tokens->position += 3;
-        $then = $context->now->modify("-{$count} {$unit}");
+        $then = $context->now->modify("-{$number} {$unit}");
         $draft->setDate($then->format('Y-m-d'));
-        if ($unit === 'hour') {
+        if (in_array($unit, ['hour', 'minute'], true)) {
             $draft->setTime((int) $then->format('H'), (int) $then->format('i'), $then->format('P'));
         }
 

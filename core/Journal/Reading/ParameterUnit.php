@@ -39,10 +39,7 @@ final readonly class ParameterUnit
         if ($unit === null) {
             throw InvalidQuantity::unknownUnit($text);
         }
-        // Hardness sold as ppm is ppm of calcium carbonate.
-        $unit = $of === Parameter::Alkalinity && $unit->dimension() === Dimension::Concentration
-            ? Unit::CalciumCarbonate
-            : $unit;
+        $unit = self::of($unit, $of)->unit ?? $unit;
         if ($unit->dimension() !== $of->dimension()) {
             throw InvalidQuantity::wrongDimension($unit, $of->dimension());
         }
@@ -56,9 +53,21 @@ final readonly class ParameterUnit
         return new self($unit, $basis);
     }
 
-    public static function of(Unit $unit, ?Basis $basis = null): self
+    public static function element(): self
     {
-        return new self($unit, $basis);
+        return new self(Unit::PartPerMillion, Basis::Element);
+    }
+
+    /** A unit as a parameter has it. */
+    public static function of(Unit $unit, Parameter $of): self
+    {
+        // Hardness sold as ppm is ppm of calcium carbonate.
+        return new self(
+            $of === Parameter::Alkalinity && $unit->dimension() === Dimension::Concentration
+                ? Unit::CalciumCarbonate
+                : $unit,
+            null,
+        );
     }
 
     public function withBasis(?Basis $basis): self

@@ -28,6 +28,8 @@ final readonly class Reading implements Payload
         public bool $belowLimit,
         public bool $cloudy,
         public ?string $method,
+        /** The keeper gave it as about so much. */
+        public bool $approximate = false,
     ) {
     }
 
@@ -74,11 +76,34 @@ final readonly class Reading implements Payload
         // What was stored before bases were kept is the whole ion.
         $basis = $data->optionalWord('basis', Basis::class) ?? Basis::Ion;
 
-        return new self($parameter, $data->figure('value'), $basis, $data->optionalFigure('step') ?? 0.0,
-            $data->flag('belowLimit'), $data->flag('cloudy'), $data->optionalText('method'));
+        return new self(
+            $parameter,
+            $data->figure('value'),
+            $basis,
+            $data->optionalFigure('step') ?? 0.0,
+            $data->flag('belowLimit'),
+            $data->flag('cloudy'),
+            $data->optionalText('method'),
+            $data->flag('approximate'),
+        );
     }
 
     public function withCloudy(): self
+    {
+        return $this->but(cloudy: true);
+    }
+
+    public function approximately(): self
+    {
+        return $this->but(approximate: true);
+    }
+
+    public function by(string $method): self
+    {
+        return $this->but(method: $method);
+    }
+
+    private function but(?bool $cloudy = null, ?string $method = null, ?bool $approximate = null): self
     {
         return new self(
             $this->parameter,
@@ -86,8 +111,9 @@ final readonly class Reading implements Payload
             $this->basis,
             $this->step,
             $this->belowLimit,
-            true,
-            $this->method,
+            $cloudy ?? $this->cloudy,
+            $method ?? $this->method,
+            $approximate ?? $this->approximate,
         );
     }
 
@@ -106,23 +132,45 @@ final readonly class Reading implements Payload
             'belowLimit' => $this->belowLimit,
             'cloudy' => $this->cloudy,
             'method' => $this->method,
+            ...$this->approximate ? ['approximate' => true] : [],
         ];
     }
 
-    /** The figure with the decimals that its parameter is told apart by. */
+    /** The figure as finely as it was written; where that cannot be told, as its parameter is told apart. */
     public function level(): Quantity
     {
+        $decimals = $this->step > 0.0 ? -log10($this->step) : -1.0;
+        $isPlain = abs($decimals - round($decimals)) < 1e-6 && $decimals > -0.5 && $decimals < 4.5;
+        // A temperature is shown in degrees that it may not have been written in.
+        if ($isPlain && $this->parameter !== Parameter::Temperature) {
+            return Quantity::written($this->value, $this->parameter->dimension(), (int) round($decimals));
+        }
+
         return Quantity::base($this->value, $this->parameter->dimension(), $this->parameter->facts()->decimals);
+    }
+
+    public function unusual(float $workingLitres): ?Text
+    {
+        [$least, $most] = $this->parameter->facts()->usual;
+
+        return $this->value >= $least && $this->value <= $most ? null : Text::of(
+            '{parameter!} {level} is not what tanks have: {least} to {most}.',
+            parameter: $this->parameter->label(),
+            level: $this->level(),
+            least: Quantity::base($least, $this->parameter->dimension()),
+            most: Quantity::base($most, $this->parameter->dimension()),
+        );
     }
 
     public function summary(): Text
     {
         return Text::of(
-            '{parameter} {below}{level}{cloudy}',
+            '{parameter} {below}{level}{cloudy}{method}',
             parameter: $this->parameter->label(),
-            below: $this->belowLimit ? 'below ' : '',
+            below: ($this->approximate ? 'about ' : '').($this->belowLimit ? 'below ' : ''),
             level: $this->level(),
             cloudy: $this->cloudy ? ', cloudy' : '',
+            method: $this->method === null ? '' : ", {$this->method}",
         );
     }
 }

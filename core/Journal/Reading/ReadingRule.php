@@ -10,12 +10,21 @@ use Ithys\Journal\QuickEntry\Draft;
 use Ithys\Journal\QuickEntry\Rule;
 use Ithys\Journal\QuickEntry\Tokens;
 use Ithys\Journal\QuickEntry\WrittenAmount;
+use Ithys\Journal\Table\CellFigure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Unit;
 
-/** "no3 8.5", "po4 <0.02 ppm", "po4-p 18 ppb", "cloudy". */
+/** "no3 8.5", "po4 <0.02 ppm", "po4-p 18 ppb", "po4 0.06 0.08 0.07", "alk 8.1 kit drops", "sg 1.025", "cloudy". */
 final class ReadingRule implements Rule
 {
+    /** Between what is read and its figure. */
+    private const JOINING = [
+        'is', 'was', 'were', 'at', 'of', 'reads', 'read', 'reading', 'level', 'test', 'tested', 'about',
+    ];
+
+    /** Words that may follow the last of several figures. */
+    private const BESIDE = ['cloudy', 'kit', 'today', 'yesterday', 'and', 'sure', 'at', 'on'];
+
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         if ($tokens->take('cloudy')) {
@@ -23,24 +32,100 @@ final class ReadingRule implements Rule
 
             return true;
         }
-        $named = Parameter::fromWord(rtrim($tokens->peek()->word ?? '', '=:'));
+        $start = $tokens->position;
+        $tokens->take('tested', 'measured', 'test');
+        $named = $this->named($tokens);
         if ($named === null) {
-            return $this->readJoined($tokens, $draft);
+            $tokens->position = $start;
+
+            return $this->readJoined($tokens, $draft, $context);
         }
-        $start = $tokens->position++;
-        $amount = $tokens->amount(Dimension::Concentration) ?? throw InvalidEntry::noFigure($named[0]->label(), '8.5');
-        $this->add($draft, $named, $amount, $start);
+        while ($tokens->take(...self::JOINING)) {
+            continue;
+        }
+        [$parameter] = $named;
+        if (CellFigure::isUndetected($tokens->peek()->word ?? '')) {
+            $word = $tokens->takeText(1);
+            throw InvalidEntry::undetected($parameter->label(), $word);
+        }
+        $amount = $this->amount($tokens, $parameter) ?? throw InvalidEntry::noFigure($parameter->label(), '8.5');
+        $amounts = [$amount];
+        // More figures in a row are the same test done again.
+        while (
+            preg_match('~^[<\~]?\d*[.,]?\d+$~', $tokens->peek()->word ?? '') === 1
+            && ! $this->isElsewhere($tokens, $parameter)
+        ) {
+            $again = $this->amount($tokens, $parameter);
+            if ($again === null) {
+                break;
+            }
+            $amounts[] = $again;
+        }
+        // A unit behind the last is that of all: "po4 60 80 ppb".
+        $unit = $amounts[count($amounts) - 1]->unit;
+        $amounts = array_map(static fn (WrittenAmount $one): WrittenAmount => $one->in($one->unit ?? $unit), $amounts);
+        $basis = $tokens->take('n', 'p') ? Basis::Element : $named[1];
+        foreach ($amounts as $one) {
+            $this->add($draft, $parameter, $basis, $one, $start, $context);
+        }
 
         return true;
     }
 
     public function words(): array
     {
-        return ['no3', 'po4', 'nitrate', 'phosphate', 'cloudy'];
+        return [
+            'no3', 'po4', 'nitrate', 'phosphate', 'nitrite', 'ammonia', 'alkalinity', 'calcium', 'magnesium',
+            'salinity', 'temperature', 'cloudy',
+        ];
+    }
+
+    /** @return array{Parameter, Basis}|null */
+    private function named(Tokens $tokens): ?array
+    {
+        $first = rtrim($tokens->peek()->word ?? '', '=:');
+        foreach ([2, 1] as $words) {
+            $named = Parameter::fromWord($words === 2 ? $first.' '.($tokens->peek(1)->word ?? '') : $first);
+            if ($named !== null) {
+                $tokens->position += $words;
+
+                return $named;
+            }
+        }
+
+        return null;
+    }
+
+    /** @phpstan-impure */
+    private function amount(Tokens $tokens, Parameter $parameter): ?WrittenAmount
+    {
+        // "ca 420 mg 1350" are calcium and magnesium, not milligrams.
+        $isNext = Parameter::fromWord($tokens->peek(1)->word ?? '') !== null
+            && preg_match('~^[<\~]?[\d.,]+~', $tokens->peek(2)->word ?? '') === 1;
+        if ($isNext) {
+            return $tokens->bareFigure();
+        }
+
+        return $tokens->amount(
+            $parameter->dimension(),
+            ...$parameter === Parameter::Alkalinity ? [Dimension::Concentration] : [],
+        );
+    }
+
+    /** Whether the figure here begins something else: "no3 8 3 days ago", "no3 8 2 cubes". */
+    private function isElsewhere(Tokens $tokens, Parameter $parameter): bool
+    {
+        $next = $tokens->peek(1)->word ?? '';
+        $unit = in_array($next, Unit::GALLONS, true) ? null : Unit::fromWord($next);
+        $isUnit = $unit?->dimension() === $parameter->dimension();
+
+        return ! $isUnit && preg_match('~^(?:[^\W\d_]|%)~u', $next) === 1
+            && Parameter::fromWord(rtrim($tokens->peek(1)->word ?? '', '=:')) === null
+            && ! in_array($next, self::BESIDE, true);
     }
 
     /** "no3=8.5" or "no3:8.5" written as one word. */
-    private function readJoined(Tokens $tokens, Draft $draft): bool
+    private function readJoined(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $parts = preg_split('~[=:]~', $tokens->peek()->text ?? '', 2) ?: [];
         $named = Parameter::fromWord($parts[0] ?? '');
@@ -48,20 +133,32 @@ final class ReadingRule implements Rule
             return false;
         }
         $amount
-            = Tokens::of($parts[1], null)->amount(Dimension::Concentration)
+            = $this->amount(Tokens::of($parts[1], null), $named[0])
             ?? throw InvalidEntry::noFigure($named[0]->label(), '8.5');
-        $this->add($draft, $named, $amount, $tokens->position++);
+        $this->add($draft, $named[0], $named[1], $amount, $tokens->position++, $context);
 
         return true;
     }
 
-    /** @param  array{Parameter, Basis}  $named */
-    private function add(Draft $draft, array $named, WrittenAmount $amount, int $position): void
-    {
-        $unit = $amount->unit ?? Unit::PartPerMillion;
-        $draft->add(
-            Reading::of($named[0], $amount->base($unit), $named[1], $amount->step * $unit->factor(), $amount->below),
-            $position,
+    private function add(
+        Draft $draft,
+        Parameter $parameter,
+        Basis $basis,
+        WrittenAmount $amount,
+        int $position,
+        Context $context,
+    ): void {
+        $unit = $amount->unit === null
+            ? ParameterUnit::bare($parameter, $amount->number, $context->units)
+            : ParameterUnit::of($amount->unit, $parameter);
+        $reading = Reading::of(
+            $parameter,
+            $unit->base($amount->number),
+            $basis,
+            $unit->difference($amount->step),
+            $amount->below,
+            method: $context->kits[$parameter->value] ?? null,
         );
+        $draft->add($amount->approximate ? $reading->approximately() : $reading, $position);
     }
 }

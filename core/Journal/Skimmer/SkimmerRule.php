@@ -16,16 +16,27 @@ final class SkimmerRule implements Rule
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
-        if (! $tokens->take('skimmer')) {
+        $on = null;
+        if ($tokens->take('turned', 'switched')) {
+            $on = $this->state($tokens);
+            $tokens->take('the');
+        }
+        // The cup of a skimmer is looked after, the skimmer is switched.
+        if (in_array($tokens->peek(1)?->word, ['cup', 'neck'], true) || ! $tokens->take('skimmer')) {
+            $tokens->position = $start;
+
             return false;
         }
-        $on = $tokens->take('on');
-        if (! $on && ! $tokens->take('off')) {
-            throw InvalidEntry::onOrOff();
-        }
+        $tokens->take('is', 'was', 'turned', 'switched');
+        $on ??= $this->state($tokens) ?? throw InvalidEntry::onOrOff();
         $draft->add(new SkimmerSwitch($on), $start);
 
         return true;
+    }
+
+    private function state(Tokens $tokens): ?bool
+    {
+        return $tokens->take('on') ? true : ($tokens->take('off') ? false : null);
     }
 
     public function words(): array

@@ -210,7 +210,7 @@ final readonly class Column
 
         return new self($at, $heading, $parameter, match (true) {
             $given !== null => $given->withBasis($given->basis ?? $basis),
-            $basis === Basis::Element => ParameterUnit::of(Unit::PartPerMillion, $basis),
+            $basis === Basis::Element => ParameterUnit::element(),
             $isGravity => ParameterUnit::parse('SG', $parameter),
             default => null,
         }, method: $method);
@@ -220,7 +220,7 @@ final readonly class Column
     private static function unit(string $text, Parameter $parameter): ?ParameterUnit
     {
         if (preg_match('~^(?:as )?[np]$~i', trim($text)) === 1 && $parameter->ionPerElement() !== 1.0) {
-            return ParameterUnit::of(Unit::PartPerMillion, Basis::Element);
+            return ParameterUnit::element();
         }
         try {
             return ParameterUnit::parse($text, $parameter);

@@ -57,9 +57,6 @@ final class TableReader
 
     private int $surprising = 0;
 
-    /** @var list<string> what was written of a figure that its entry does not keep otherwise */
-    private array $written = [];
-
     /**
      * @param  Closure(DateTimeImmutable): Context  $context  what a line of the log is read against at a moment
      */
@@ -128,7 +125,6 @@ final class TableReader
             return [];
         }
         $at = $this->moment($line, $date, $cells, $holds !== [] && ! $isOneOfMany);
-        $this->written = [];
         $payloads = [];
         foreach ($columns as $column) {
             try {
@@ -142,10 +138,6 @@ final class TableReader
         $note = $this->text($cells, $this->layout->column(ColumnRole::Note, $date), self::LONGEST_NOTE);
         if ($payloads === [] && $note !== '' && $this->leftOut === []) {
             return [new Entry($at, Note::of($note))];
-        }
-        $note = implode('; ', array_filter([$note, ...$this->written]));
-        if (mb_strlen($note) > self::LONGEST_NOTE) {
-            throw InvalidEntry::longerThan('note', self::LONGEST_NOTE, mb_strlen($note));
         }
 
         return array_map(
@@ -334,11 +326,8 @@ final class TableReader
             $middle = (float) $column->sample?->middle;
             throw InvalidEntry::surprising($cell, $column->heading, $reading->level(), $middle);
         }
-        if ($figure->approximate) {
-            $this->written[] = "{$parameter->label()} written as {$cell}";
-        }
 
-        return $reading;
+        return $figure->approximate ? $reading->approximately() : $reading;
     }
 
     private function isSurprising(Column $column, Reading $reading): bool

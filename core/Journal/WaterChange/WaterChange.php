@@ -56,6 +56,15 @@ final readonly class WaterChange implements Payload
         return Text::of('Water change {amount}', amount: Quantity::litres($this->changedLitres));
     }
 
+    public function unusual(float $workingLitres): ?Text
+    {
+        return $workingLitres <= 0.0 || $this->changedLitres <= 0.6 * $workingLitres ? null : Text::of(
+            'A water change of {change} is most of the {tank} in this tank.',
+            change: Quantity::litres($this->changedLitres),
+            tank: Quantity::litres($workingLitres),
+        );
+    }
+
     public function mark(float $workingLitres): Mark
     {
         return new Mark(

@@ -19,12 +19,14 @@ final class WaterChangeRule implements Rule
     {
         $start = $tokens->position;
         if (
-            ! $tokens->takePair('water', 'change', 'changed')
+            ! $tokens->takePair('water', 'change', 'changed', 'changes')
             && ! $tokens->takePair('changed', 'water')
-            && ! $tokens->take('wc')
+            && ! $tokens->takePhrase(['changed', 'the', 'water'])
+            && ! $tokens->take('wc', 'waterchange')
         ) {
             return false;
         }
+        $tokens->take('of');
         if (preg_match('~^([\d.,]+)%?$~', $tokens->peek()->text ?? '', $match) === 1
             && (str_ends_with($tokens->peek()->text ?? '', '%') || $tokens->peek(1)?->text === '%')) {
             $percent = Tokens::of($match[1], null)->amount();

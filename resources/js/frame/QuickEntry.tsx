@@ -4,12 +4,14 @@ import { type SyntheticEvent, type RefObject, memo, useEffect, useEffectEvent, u
 import { useDraft } from '../lib/useDraft';
 import { useHistory } from '../lib/useHistory';
 import { useShared } from '../lib/page';
+import { Button } from '../parts/Button';
 import { Kbd } from '../parts/Kbd';
 import { tone } from '../tide/parameters';
 
 interface Understood {
     chips: { tone: string; text: string; start: number; end: number }[];
-    problems: { sentence: string; start: number; end: number }[];
+    /** What was not understood, with whole lines that could be meant instead. */
+    problems: { sentence: string; start: number; end: number; instead: string[] }[];
     cautions: string[];
     mayBeSaved: boolean;
 }
@@ -157,8 +159,26 @@ export const QuickEntry = memo(function QuickEntry({
                     </Box>
                 )}
                 {understood?.problems.map((problem, i) => (
-                    <Box key={i} color="fault" pb="1">
-                        {problem.sentence}
+                    <Box key={i} pb="1" display="flex" flexWrap="wrap" gap="1.5" alignItems="center">
+                        <Box color="fault">{problem.sentence}</Box>
+                        {problem.instead.map((other) => (
+                            <Button
+                                key={other}
+                                minH={{ base: '44px', md: '28px' }}
+                                fontFamily="figure"
+                                fontWeight="400"
+                                whiteSpace="normal"
+                                textAlign="left"
+                                aria-label={`Write instead: ${other}`}
+                                onClick={() => {
+                                    setLine(other);
+                                    setRefusal('');
+                                    field.current?.focus();
+                                }}
+                            >
+                                {other}
+                            </Button>
+                        ))}
                     </Box>
                 ))}
                 {understood?.cautions.map((caution) => (

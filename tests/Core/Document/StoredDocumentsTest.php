@@ -2,11 +2,20 @@
 
 declare(strict_types=1);
 
+use Ithys\Journal\Binder\Binder;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
+use Ithys\Journal\Care\Care;
+use Ithys\Journal\Care\Deed;
+use Ithys\Journal\Care\Part;
+use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
+use Ithys\Journal\Harvest\Harvest;
+use Ithys\Journal\Incident\Incident;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\Livestock\Fate;
+use Ithys\Journal\Livestock\Livestock;
 use Ithys\Journal\MediaCharge\Container;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
@@ -17,6 +26,7 @@ use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\StoredPayload;
+use Ithys\Journal\Supplement\Supplement;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
 use Ithys\Path\PathDocument;
@@ -25,6 +35,7 @@ use Ithys\Path\Styles\Cabinet;
 use Ithys\Path\Styles\Room;
 use Ithys\Path\Styles\RoomDocument;
 use Ithys\Path\Template;
+use Ithys\Quantity\Dimension;
 use Ithys\Sump\Build\BuildDocument;
 use Ithys\Sump\Build\BuildRecord;
 use Ithys\Sump\Build\LeakResult;
@@ -91,14 +102,25 @@ it('stores entries of every kind as it did, and opens them the same', function (
     $payloads = [
         Reading::of(Parameter::Nitrate, 8.5, step: 0.5, method: 'colour comparison'),
         Reading::of(Parameter::Phosphate, 0.02, cloudy: true, belowLimit: true),
+        Reading::of(Parameter::Alkalinity, 8.1)->approximately(),
         SockChange::of(),
         MediaCharge::grams(Medium::Gfo, 60, Place::Reactor),
         MediaCharge::litres(Medium::ActivatedCarbon, 0.4, new Container('i7', 'Carbon bag', Place::Bag)),
         Photoperiod::of(9.5),
+        Photoperiod::of(10, true),
         new SkimmerSwitch(false),
         CarbonDose::of(CarbonSource::Vinegar, 12),
         Feed::of(3.5, Food::Pellet),
+        Feed::of(7, Food::Frozen, '2 cubes'),
         WaterChange::of(40),
+        Binder::of(5),
+        Harvest::of(200),
+        new Care(Part::SkimmerCup, Deed::Emptied),
+        Supplement::of('calcium', 0.03, Dimension::Dose),
+        Supplement::of('soda', 12, Dimension::Mass),
+        new Equipment('UV', false),
+        Livestock::of(Fate::Died, 2, 'snails'),
+        Incident::of('power cut', 3.5, 'a fuse'),
         Note::of('A new light.'),
     ];
     $stored = [];

@@ -19,6 +19,8 @@ it('has one lane for every kind of entry but readings, and for every medium', fu
     $wanted = [
         ...array_map(fn (Medium $medium): string => $medium->value, Medium::cases()),
         ...array_diff(array_keys(Kinds::all()), ['reading', 'media']),
+        // The light of the display stands below that of the refugium.
+        'light',
     ];
     expect($keys)->toEqualCanonicalizing($wanted);
 });
@@ -46,7 +48,7 @@ it('gives a unit to the rates of every lever that is shown as rates', function (
 
 it('asks for the effect of every lever but of what is routine', function (): void {
     $asked = array_keys(array_filter(Kinds::all(), fn (Kind $kind): bool => $kind->lever()?->isJudged === true));
-    expect($asked)->toEqualCanonicalizing(['media', 'photoperiod', 'skimmer']);
+    expect($asked)->toEqualCanonicalizing(['binder', 'equipment', 'livestock', 'media', 'photoperiod', 'skimmer']);
 });
 
 it('counts readings and notes as no lever, all else as one', function (): void {

@@ -66,7 +66,7 @@ it('takes no year in which nobody kept a reef tank', function (string $line, str
     ['no3 7 0206-03-04', '“0206-03-04” is before 1970'],
     ['no3 7 1826-03-04 20:00', 'is before 1970'],
     ['no3 7 9000 weeks ago', 'is before 1970'],
-    ['no3 7 2026-03-04 20:00+99:00', 'was not understood'],
+    ['no3 7 2026-03-04 20:00+99:00', 'is not a time of day'],
 ]);
 
 it('reads a day of the calendar and nothing else', function (string $text): void {

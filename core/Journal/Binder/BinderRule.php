@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\Binder;
+
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\Draft;
+use Ithys\Journal\QuickEntry\Rule;
+use Ithys\Journal\QuickEntry\Tokens;
+use Ithys\Quantity\Dimension;
+
+/** "lanthanum 5 ml". */
+final class BinderRule implements Rule
+{
+    public function read(Tokens $tokens, Draft $draft, Context $context): bool
+    {
+        $start = $tokens->position;
+        if (! $tokens->take('lanthanum')) {
+            return false;
+        }
+        $tokens->take('chloride');
+        $amount = $tokens->amount(Dimension::Volume) ?? throw InvalidEntry::noFigure('lanthanum', '5 ml');
+        $unit = $amount->unit ?? throw InvalidEntry::inWhat("lanthanum {$amount->written}", ['ml']);
+        $draft->add(Binder::of($amount->base($unit) * 1000), $start);
+
+        return true;
+    }
+
+    public function words(): array
+    {
+        return ['lanthanum'];
+    }
+}

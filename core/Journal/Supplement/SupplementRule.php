@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Journal\Supplement;
+
+use Ithys\Journal\CarbonDose\CarbonSource;
+use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\Draft;
+use Ithys\Journal\QuickEntry\Rule;
+use Ithys\Journal\QuickEntry\Tokens;
+use Ithys\Quantity\Dimension;
+
+/** "dosed calcium 30 ml", "dosed 5 ml trace elements", "dosed vinegar 10 ml". */
+final class SupplementRule implements Rule
+{
+    /** Doses that have a kind of their own: the word before them says no more. */
+    private const OWN = ['lanthanum', 'gfo', 'alumina', 'resin', 'zeolite', 'activated', 'carbon'];
+
+    public function read(Tokens $tokens, Draft $draft, Context $context): bool
+    {
+        $start = $tokens->position;
+        if (! $tokens->take('dosed', 'dose', 'dosing')) {
+            return false;
+        }
+        $isOwn = static fn (string $word): bool => CarbonSource::tryFrom($word) !== null
+            || in_array($word, self::OWN, true);
+        for ($ahead = 0; $ahead < 4; $ahead++) {
+            if ($isOwn($tokens->peek($ahead)->word ?? '')) {
+                return true;
+            }
+        }
+        $amount = $tokens->amount(Dimension::Volume, Dimension::Mass);
+        $tokens->take('of');
+        $name = $tokens->name();
+        $amount ??= $tokens->amount(Dimension::Volume, Dimension::Mass)
+            ?? throw InvalidEntry::noFigure('dosed calcium', '30 ml');
+        if ($name === '') {
+            throw InvalidEntry::noFigure('dosed calcium', '30 ml');
+        }
+        $unit = $amount->unit ?? throw InvalidEntry::inWhat("dosed {$name} {$amount->written}", ['ml', 'g']);
+        $draft->add(Supplement::of($name, $amount->base($unit), $unit->dimension()), $start);
+
+        return true;
+    }
+
+    public function words(): array
+    {
+        return ['dosed'];
+    }
+}
