@@ -13,13 +13,23 @@ final class ParametersView
     /** @return list<array<string, mixed>> */
     public static function all(UnitSystem $units): array
     {
-        return array_map(static fn (Parameter $parameter): array => [
-            'key' => $parameter->value,
-            'name' => $parameter->label(),
-            'unit' => $units->unitOf($parameter->dimension())->value,
-            'side' => $parameter->isOnTheLeft() ? 'left' : 'right',
-            'axisTop' => $parameter->facts()->axisTop,
-            'decimals' => $parameter->facts()->decimals,
-        ], Parameter::cases());
+        return array_map(static function (Parameter $parameter) use ($units): array {
+            $unit = $units->unitOf($parameter->dimension());
+
+            return [
+                'key' => $parameter->value,
+                'name' => $parameter->label(),
+                'unit' => $unit->value,
+                'factor' => $unit->factor(),
+                'offset' => $unit->offset(),
+                'side' => match ($parameter) {
+                    Parameter::Nitrate => 'left',
+                    Parameter::Phosphate => 'right',
+                    default => 'row',
+                },
+                'axisTop' => $parameter->facts()->axisTop,
+                'decimals' => $parameter->facts()->decimals,
+            ];
+        }, Parameter::cases());
     }
 }

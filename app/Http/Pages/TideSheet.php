@@ -95,7 +95,7 @@ final readonly class TideSheet
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
                     'parameter' => $payload->parameter->value,
-                    'ppm' => $payload->value,
+                    'value' => $payload->value,
                     'below' => $payload->belowLimit,
                     'cloudy' => $payload->cloudy,
                     'method' => $payload->method,
@@ -134,7 +134,7 @@ final readonly class TideSheet
     private function net(): array
     {
         $net = [];
-        foreach ($this->long === null ? Parameter::cases() : [] as $parameter) {
+        foreach ($this->long === null ? Parameter::nutrients() : [] as $parameter) {
             $stretches = NetInput::through(
                 $this->entries,
                 $parameter,

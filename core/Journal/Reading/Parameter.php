@@ -187,12 +187,6 @@ enum Parameter: string
         return $this->facts()->resolution;
     }
 
-    /** Whether its axis stands on the left of the time sheet; the second one stands on the right. */
-    public function isOnTheLeft(): bool
-    {
-        return $this !== self::Phosphate;
-    }
-
     /**
      * The parameter and basis a keeper's word means, or null: "nitrate", "po4-p", "NO3-N".
      *

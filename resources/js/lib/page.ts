@@ -17,8 +17,11 @@ export interface Parameter {
     key: string;
     name: string;
     unit: string;
-    /** Where its axis stands on the tide sheet; it tells its colour and marks too. */
-    side: 'left' | 'right';
+    /** The keeper's figure is base / factor + offset. */
+    factor: number;
+    offset: number;
+    /** Where it stands on the tide sheet at first: at an axis, which tells its colour and marks too, or in a row. */
+    side: 'left' | 'right' | 'row';
     axisTop: number;
     decimals: number;
 }

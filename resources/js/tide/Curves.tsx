@@ -3,33 +3,56 @@ import { type ScaleLinear, type ScaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
 import { memo } from 'react';
 import { type Parameter } from '../lib/page';
-import { tone } from './parameters';
+import { figure } from '../lib/figures';
+import { SvgText } from '../parts/SvgText';
+import { shown, tone } from './parameters';
 import { type ReadingMark, type Verdict } from './types';
 
 interface Props {
     readings: ReadingMark[];
     parameter: Parameter;
+    /** Whether its axis stands on the left. */
+    isLeft: boolean;
     x: ScaleTime<number, number>;
     y: ScaleLinear<number, number>;
 }
 
+/** Days without a reading over which no line is drawn: nobody knows what was there. */
+const GAP = 45 * 86_400;
+
+/** Readings that one line may join: none across a long gap or another kit. */
+export function stretches(readings: ReadingMark[]): ReadingMark[][] {
+    const all: ReadingMark[][] = [];
+    for (const reading of readings) {
+        const stretch = all[all.length - 1];
+        const last = stretch?.[stretch.length - 1];
+        const other = last?.method != null && reading.method !== null && last.method !== reading.method;
+        if (stretch === undefined || last === undefined || other || reading.t - last.t > GAP) {
+            all.push([reading]);
+        } else {
+            stretch.push(reading);
+        }
+    }
+    return all;
+}
+
 /** One parameter over time: a line with square (left axis) or diamond (right axis) marks, open where the water was cloudy. */
-export const Curve = memo(function Curve({ readings, parameter, x, y }: Props) {
+export const Curve = memo(function Curve({ readings, parameter, isLeft, x, y }: Props) {
     const [colour, paper] = useToken('colors', [tone(parameter), 'paper']) as [string, string];
-    const path = line<ReadingMark>(
-        (reading) => x(reading.t * 1000),
-        (reading) => y(reading.ppm),
-    );
+    const at = (reading: ReadingMark) => y(shown(parameter, reading.value));
+    const path = line<ReadingMark>((reading) => x(reading.t * 1000), at);
     const room = (x.range()[1] ?? 0) - (x.range()[0] ?? 0);
     const marked = readings.length * 7 < room;
-    const isLeft = parameter.side === 'left';
     const half = isLeft ? 3.2 : 4.2;
+    const top = y.domain()[1] ?? Infinity;
     return (
         <g fill="none" stroke={colour} strokeWidth="1.6">
-            <path d={path(readings) ?? ''} />
+            {stretches(readings).map((stretch) => (
+                <path key={stretch[0]?.id} d={path(stretch) ?? ''} />
+            ))}
             {marked &&
                 readings.map((reading) => {
-                    const [cx, cy] = [x(reading.t * 1000), y(reading.ppm)];
+                    const [cx, cy] = [x(reading.t * 1000), at(reading)];
                     return (
                         <g key={reading.id} transform={`translate(${cx} ${cy})`}>
                             <rect
@@ -45,12 +68,28 @@ export const Curve = memo(function Curve({ readings, parameter, x, y }: Props) {
                         </g>
                     );
                 })}
+            {readings
+                .filter((reading) => shown(parameter, reading.value) > top)
+                .map((reading) => (
+                    <SvgText
+                        key={reading.id}
+                        x={x(reading.t * 1000)}
+                        y={at(reading) - 8}
+                        colour={tone(parameter)}
+                        anchor="middle"
+                        size={11}
+                        figures
+                        halo
+                    >
+                        {`↑ ${figure(shown(parameter, reading.value))}`}
+                    </SvgText>
+                ))}
         </g>
     );
 });
 
 /** The two fitted lines of a verdict, with the water changes put back. */
-export function FittedLine({ verdict, parameter, x, y }: Omit<Props, 'readings'> & { verdict: Verdict }) {
+export function FittedLine({ verdict, parameter, x, y }: Omit<Props, 'readings' | 'isLeft'> & { verdict: Verdict }) {
     const [ink] = useToken('colors', ['ink']) as [string];
     const fit = verdict.judgements.find((judgement) => judgement.parameter === parameter.key)?.line ?? [];
     const path = line<{ day: number; ppm: number }>(

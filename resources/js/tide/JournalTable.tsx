@@ -4,7 +4,7 @@ import { router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { useDates } from '../lib/dates';
 import { figure } from '../lib/figures';
-import { useParameter } from './parameters';
+import { useParameter, written } from './parameters';
 import { type Sheet } from './types';
 
 const STEP = 100;
@@ -30,7 +30,7 @@ export function JournalTable({
             t: reading.t,
             lever: false,
             what: parameter(reading.parameter).name,
-            figure: `${reading.below ? '<' : ''}${figure(reading.ppm)} ppm`,
+            figure: `${reading.below ? '<' : ''}${written(parameter(reading.parameter), reading.value)}`,
             more: [reading.method, reading.cloudy ? 'cloudy' : null, reading.note].filter(Boolean).join(', '),
         })),
         ...sheet.changes.map((change) => ({

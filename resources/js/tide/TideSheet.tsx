@@ -1,19 +1,32 @@
 import { Box, useToken } from '@chakra-ui/react';
-import { bisector, max } from 'd3-array';
+import { bisector, extent, quantile } from 'd3-array';
 import { scaleLinear, scaleUtc } from 'd3-scale';
 import { type PointerEvent, useMemo, useState } from 'react';
 import { useDates } from '../lib/dates';
-import { figure } from '../lib/figures';
-import { useShared } from '../lib/page';
+import { type Parameter, useShared } from '../lib/page';
+import { ChoiceField } from '../parts/ChoiceField';
 import { SvgText } from '../parts/SvgText';
 import { Curve, FittedLine } from './Curves';
 import { LANE_HEIGHT, LaneMarks, lanesOf } from './Lanes';
 import { NET_HEIGHT, NetInput } from './NetInput';
-import { tone, useParameter } from './parameters';
+import { shown, tone, useParameter, written } from './parameters';
+import { ROW_HEIGHT, SmallRow } from './SmallRow';
 import { type ReadingMark, type Sheet, type Verdict } from './types';
 import { useWidth } from './useWidth';
 
 const TOP = 30;
+/** The figures an axis spans. A slip far above the rest does not flatten what is below: its mark stands at the top. */
+function span(parameter: Parameter, readings: ReadingMark[]): [number, number] {
+    const values = readings.map((reading) => shown(parameter, reading.value));
+    const [least = 0, most = 0] = extent(values);
+    if (parameter.side === 'row' && least < most) {
+        const room = 0.1 * (most - least);
+        return [least - room, most + room];
+    }
+    const high = quantile(values, 0.9) ?? most;
+    return [0, Math.max(shown(parameter, parameter.axisTop), 1.12 * (most > 3 * high ? 1.4 * high : most))];
+}
+
 const byTime = bisector<ReadingMark, number>((reading) => reading.t);
 
 interface Props {
@@ -31,13 +44,30 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const curves = narrow ? 190 : 156;
     const laneStep = LANE_HEIGHT + (narrow ? 18 : 0);
     const lanes = useMemo(() => lanesOf(sheet), [sheet]);
-    const netTop = TOP + curves + (narrow ? 16 : 10);
+    const { parameters } = useShared();
+    const [axes, setAxes] = useState<[string, string]>(() => {
+        const at = (side: string) => parameters.find((parameter) => parameter.side === side)?.key ?? '';
+        return [at('left'), at('right')];
+    });
+    const read = useMemo(() => new Set(sheet.readings.map((reading) => reading.parameter)), [sheet.readings]);
+    const rows = useMemo(
+        () =>
+            parameters
+                .filter(({ key }) => read.has(key) && !axes.includes(key))
+                .map((parameter) => ({
+                    parameter,
+                    readings: sheet.readings.filter((reading) => reading.parameter === parameter.key),
+                })),
+        [parameters, sheet.readings, read, axes],
+    );
+    const rowTop = TOP + curves + (narrow ? 16 : 10);
+    const rowStep = ROW_HEIGHT + (narrow ? 18 : 0);
+    const netTop = rowTop + rows.length * rowStep;
     const netStep = NET_HEIGHT + (narrow ? 18 : 0);
     const laneTop = netTop + sheet.net.length * netStep;
     const height = laneTop + lanes.length * laneStep + 24;
     const [ink, quiet, hairline] = useToken('colors', ['ink', 'quiet', 'hairline']) as [string, string, string];
     const dates = useDates();
-    const { parameters } = useShared();
     const named = useParameter();
     const x = useMemo(
         () =>
@@ -48,16 +78,20 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     );
     const curvesOf = useMemo(
         () =>
-            parameters.map((parameter) => {
-                const readings = sheet.readings.filter((reading) => reading.parameter === parameter.key);
-                const top = Math.max(parameter.axisTop, 1.12 * (max(readings, (reading) => reading.ppm) ?? 0));
+            axes.flatMap((key, side) => {
+                const parameter = parameters.find((one) => one.key === key);
+                if (parameter === undefined) {
+                    return [];
+                }
+                const readings = sheet.readings.filter((reading) => reading.parameter === key);
                 const y = scaleLinear()
-                    .domain([0, top])
+                    .domain(span(parameter, readings))
                     .nice(4)
-                    .range([TOP + curves, TOP]);
-                return { parameter, readings, y };
+                    .range([TOP + curves, TOP])
+                    .clamp(true);
+                return [{ parameter, readings, y, isLeft: side === 0 }];
             }),
-        [parameters, sheet.readings, curves],
+        [parameters, axes, sheet.readings, curves],
     );
     const [hover, setHover] = useState<number | null>(null);
 
@@ -75,157 +109,188 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const flagLeft = flagAt !== null && flagAt + 21 + 7 * (verdict?.text.length ?? 0) > width - right;
     const flagVisible = flagAt !== null && flagAt >= left && flagAt <= width - right;
 
+    const choices = parameters
+        .filter(({ key }) => read.has(key) || axes.includes(key))
+        .map(({ key, name }) => [key, name] as const);
+    const axis = (side: 0 | 1, key: string) => {
+        const other = axes[1 - side] ?? '';
+        // The one that stood there changes places with what is on the other side.
+        const here = axes[side];
+        setAxes(side === 0 ? [key, other === key ? here : other] : [other === key ? here : other, key]);
+    };
+
     return (
-        <Box ref={box} position="relative" minH={`${height}px`}>
-            <Box
-                position="absolute"
-                top="0"
-                left={`${left}px`}
-                right={`${right}px`}
-                textAlign="center"
-                fontSize="sm"
-                color="quiet"
-                pointerEvents="none"
-                bg={seen.length > 0 ? 'paper' : undefined}
-                minH="20px"
-                zIndex="1"
-            >
-                {seen.length > 0 &&
-                    `${dates.moment(seen[0]?.t ?? 0)} · ${seen
-                        .map(
-                            (reading) =>
-                                `${named(reading.parameter).name} ${reading.below ? 'below ' : ''}${figure(reading.ppm)} ppm${reading.cloudy ? ', cloudy' : ''}`,
-                        )
-                        .join(' · ')}`}
-            </Box>
-            {width > 0 && (
-                <svg
-                    width={width}
-                    height={height}
-                    role="img"
-                    aria-label={`Tide sheet: ${sheet.readingCount} readings and ${sheet.changes.length} changes from ${dates.day(sheet.from)} to ${dates.day(sheet.to)}. The table view holds the same.`}
-                    onPointerMove={look}
-                    onPointerLeave={() => setHover(null)}
-                    style={{ display: 'block', touchAction: 'pan-y' }}
+        <>
+            {choices.length > 2 && (
+                <Box display="flex" gap="4" mb="2">
+                    <ChoiceField label="Left axis" value={axes[0]} options={choices} onPick={(key) => axis(0, key)} />
+                    <ChoiceField label="Right axis" value={axes[1]} options={choices} onPick={(key) => axis(1, key)} />
+                </Box>
+            )}
+            <Box ref={box} position="relative" minH={`${height}px`}>
+                <Box
+                    position="absolute"
+                    top="0"
+                    left={`${left}px`}
+                    right={`${right}px`}
+                    textAlign="center"
+                    fontSize="sm"
+                    color="quiet"
+                    pointerEvents="none"
+                    bg={seen.length > 0 ? 'paper' : undefined}
+                    minH="20px"
+                    zIndex="1"
                 >
-                    {curvesOf.map(({ parameter: { key, name, unit, side } }) => (
-                        <SvgText
-                            key={key}
-                            x={side === 'left' ? 0 : width}
-                            y={14}
-                            colour={tone({ side })}
-                            size={12.5}
-                            bold
-                            anchor={side === 'left' ? 'start' : 'end'}
-                        >
-                            {`${name} ${unit}`}
-                        </SvgText>
-                    ))}
-                    {ticks.map((tick) => (
-                        <g key={tick.getTime()}>
-                            <path d={`M${x(tick)} ${TOP}V${height - 20}`} stroke={hairline} strokeDasharray="2 4" />
-                            <SvgText x={x(tick)} y={height - 6} colour="quiet" anchor="middle">
-                                {yearly ? dates.year(tick.getTime() / 1000) : dates.short(tick.getTime() / 1000)}
-                            </SvgText>
-                        </g>
-                    ))}
-                    {curvesOf.flatMap(({ parameter: { key, side }, y }) =>
-                        y.ticks(4).map((tick) => (
-                            <g key={`${key} ${tick}`}>
-                                {side === 'left' && (
-                                    <path d={`M${left} ${y(tick)}H${width - right}`} stroke={hairline} />
-                                )}
-                                <SvgText
-                                    x={side === 'left' ? left - 8 : width - right + 8}
-                                    y={y(tick) + 4}
-                                    colour={tone({ side })}
-                                    anchor={side === 'left' ? 'end' : 'start'}
-                                    figures
-                                >
-                                    {side === 'left' ? tick : tick.toFixed(2)}
-                                </SvgText>
-                            </g>
-                        )),
-                    )}
-                    {sheet.net.map((net, i) => {
-                        const parameter = parameters.find(({ key }) => key === net.parameter);
-                        return (
-                            parameter !== undefined && (
-                                <g
-                                    key={net.parameter}
-                                    transform={`translate(0 ${netTop + i * netStep + (narrow ? 16 : 0)})`}
-                                >
-                                    <NetInput
-                                        net={net}
-                                        parameter={parameter}
-                                        x={x}
-                                        left={left}
-                                        right={width - right}
-                                        narrow={narrow}
-                                    />
-                                </g>
+                    {seen.length > 0 &&
+                        `${dates.moment(seen[0]?.t ?? 0)} · ${seen
+                            .map(
+                                (reading) =>
+                                    `${named(reading.parameter).name} ${reading.below ? 'below ' : ''}${written(named(reading.parameter), reading.value)}${reading.cloudy ? ', cloudy' : ''}`,
                             )
-                        );
-                    })}
-                    {lanes.map((lane, i) => (
-                        <g key={lane.key} transform={`translate(0 ${laneTop + i * laneStep + (narrow ? 16 : 0)})`}>
-                            <SvgText x={0} y={narrow ? 2 : LANE_HEIGHT / 2 + (lane.unit === '' ? 4 : -1)} size={13}>
-                                {lane.name}
-                                {narrow && lane.unit !== '' && `, ${lane.unit}`}
-                            </SvgText>
-                            {!narrow && lane.unit !== '' && (
-                                <SvgText x={0} y={LANE_HEIGHT / 2 + 11} colour="quiet" size={11}>
-                                    {lane.unit}
-                                </SvgText>
-                            )}
-                            <path d={`M${narrow ? 0 : left} ${LANE_HEIGHT - 0.5}H${width - right}`} stroke={hairline} />
-                            <LaneMarks
-                                lane={lane}
-                                x={x}
-                                end={sheet.to - 86_400}
-                                picked={verdict?.id ?? null}
-                                onPick={onPick}
-                            />
-                        </g>
-                    ))}
-                    {hover !== null && (
-                        <path d={`M${x(hover * 1000)} ${TOP}V${TOP + curves}`} stroke={quiet} strokeDasharray="1 3" />
-                    )}
-                    {curvesOf.map(({ parameter, readings, y }) => (
-                        <Curve key={parameter.key} readings={readings} parameter={parameter} x={x} y={y} />
-                    ))}
-                    {curvesOf
-                        .filter(({ parameter }) => parameter.key === verdict?.judgements[0]?.parameter)
-                        .map(
-                            ({ parameter, y }) =>
-                                verdict && (
-                                    <FittedLine
-                                        key={parameter.key}
-                                        verdict={verdict}
-                                        parameter={parameter}
-                                        x={x}
-                                        y={y}
-                                    />
-                                ),
-                        )}
-                    {flagVisible && (
-                        <g>
-                            <path d={`M${flagAt} ${TOP - 6}V${height - 20}`} stroke={ink} strokeWidth="1.4" />
-                            <path d={`M${flagAt} ${TOP - 6}h16l-4 5 4 5h-16z`} fill={ink} />
+                            .join(' · ')}`}
+                </Box>
+                {width > 0 && (
+                    <svg
+                        width={width}
+                        height={height}
+                        role="img"
+                        aria-label={`Tide sheet: ${sheet.readingCount} readings and ${sheet.changes.length} changes from ${dates.day(sheet.from)} to ${dates.day(sheet.to)}. The table view holds the same.`}
+                        onPointerMove={look}
+                        onPointerLeave={() => setHover(null)}
+                        style={{ display: 'block', touchAction: 'pan-y' }}
+                    >
+                        {curvesOf.map(({ parameter, isLeft }) => (
                             <SvgText
-                                x={flagLeft ? flagAt - 6 : flagAt + 21}
-                                y={TOP + 3}
-                                anchor={flagLeft ? 'end' : 'start'}
+                                key={parameter.key}
+                                x={isLeft ? 0 : width}
+                                y={14}
+                                colour={tone(parameter)}
                                 size={12.5}
                                 bold
-                                halo
+                                anchor={isLeft ? 'start' : 'end'}
                             >
-                                {verdict?.text}
+                                {`${parameter.name} ${parameter.unit}`}
                             </SvgText>
-                        </g>
-                    )}
-                </svg>
-            )}
-        </Box>
+                        ))}
+                        {ticks.map((tick) => (
+                            <g key={tick.getTime()}>
+                                <path d={`M${x(tick)} ${TOP}V${height - 20}`} stroke={hairline} strokeDasharray="2 4" />
+                                <SvgText x={x(tick)} y={height - 6} colour="quiet" anchor="middle">
+                                    {yearly ? dates.year(tick.getTime() / 1000) : dates.short(tick.getTime() / 1000)}
+                                </SvgText>
+                            </g>
+                        ))}
+                        {curvesOf.flatMap(({ parameter, y, isLeft }) =>
+                            y.ticks(4).map((tick) => (
+                                <g key={`${parameter.key} ${tick}`}>
+                                    {isLeft && <path d={`M${left} ${y(tick)}H${width - right}`} stroke={hairline} />}
+                                    <SvgText
+                                        x={isLeft ? left - 8 : width - right + 8}
+                                        y={y(tick) + 4}
+                                        colour={tone(parameter)}
+                                        anchor={isLeft ? 'end' : 'start'}
+                                        figures
+                                    >
+                                        {y.tickFormat(4)(tick)}
+                                    </SvgText>
+                                </g>
+                            )),
+                        )}
+                        {rows.map((row, i) => (
+                            <g
+                                key={row.parameter.key}
+                                transform={`translate(0 ${rowTop + i * rowStep + (narrow ? 16 : 0)})`}
+                            >
+                                <SmallRow {...row} x={x} left={left} right={width - right} narrow={narrow} />
+                            </g>
+                        ))}
+                        {sheet.net.map((net, i) => {
+                            const parameter = parameters.find(({ key }) => key === net.parameter);
+                            return (
+                                parameter !== undefined && (
+                                    <g
+                                        key={net.parameter}
+                                        transform={`translate(0 ${netTop + i * netStep + (narrow ? 16 : 0)})`}
+                                    >
+                                        <NetInput
+                                            net={net}
+                                            parameter={parameter}
+                                            x={x}
+                                            left={left}
+                                            right={width - right}
+                                            narrow={narrow}
+                                        />
+                                    </g>
+                                )
+                            );
+                        })}
+                        {lanes.map((lane, i) => (
+                            <g key={lane.key} transform={`translate(0 ${laneTop + i * laneStep + (narrow ? 16 : 0)})`}>
+                                <SvgText x={0} y={narrow ? 2 : LANE_HEIGHT / 2 + (lane.unit === '' ? 4 : -1)} size={13}>
+                                    {lane.name}
+                                    {narrow && lane.unit !== '' && `, ${lane.unit}`}
+                                </SvgText>
+                                {!narrow && lane.unit !== '' && (
+                                    <SvgText x={0} y={LANE_HEIGHT / 2 + 11} colour="quiet" size={11}>
+                                        {lane.unit}
+                                    </SvgText>
+                                )}
+                                <path
+                                    d={`M${narrow ? 0 : left} ${LANE_HEIGHT - 0.5}H${width - right}`}
+                                    stroke={hairline}
+                                />
+                                <LaneMarks
+                                    lane={lane}
+                                    x={x}
+                                    end={sheet.to - 86_400}
+                                    picked={verdict?.id ?? null}
+                                    onPick={onPick}
+                                />
+                            </g>
+                        ))}
+                        {hover !== null && (
+                            <path
+                                d={`M${x(hover * 1000)} ${TOP}V${height - 20}`}
+                                stroke={quiet}
+                                strokeDasharray="1 3"
+                            />
+                        )}
+                        {curvesOf.map((curve) => (
+                            <Curve key={curve.parameter.key} {...curve} x={x} />
+                        ))}
+                        {curvesOf
+                            .filter(({ parameter }) => parameter.key === verdict?.judgements[0]?.parameter)
+                            .map(
+                                ({ parameter, y }) =>
+                                    verdict && (
+                                        <FittedLine
+                                            key={parameter.key}
+                                            verdict={verdict}
+                                            parameter={parameter}
+                                            x={x}
+                                            y={y}
+                                        />
+                                    ),
+                            )}
+                        {flagVisible && (
+                            <g>
+                                <path d={`M${flagAt} ${TOP - 6}V${height - 20}`} stroke={ink} strokeWidth="1.4" />
+                                <path d={`M${flagAt} ${TOP - 6}h16l-4 5 4 5h-16z`} fill={ink} />
+                                <SvgText
+                                    x={flagLeft ? flagAt - 6 : flagAt + 21}
+                                    y={TOP + 3}
+                                    anchor={flagLeft ? 'end' : 'start'}
+                                    size={12.5}
+                                    bold
+                                    halo
+                                >
+                                    {verdict?.text}
+                                </SvgText>
+                            </g>
+                        )}
+                    </svg>
+                )}
+            </Box>
+        </>
     );
 }

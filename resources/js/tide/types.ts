@@ -2,7 +2,8 @@ export interface ReadingMark {
     id: number;
     t: number;
     parameter: string;
-    ppm: number;
+    /** In base units. */
+    value: number;
     below: boolean;
     cloudy: boolean;
     method: string | null;
