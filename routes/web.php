@@ -6,6 +6,7 @@ use App\Http\Controllers\AssumptionController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\DraftController;
+use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
@@ -85,6 +86,8 @@ Route::middleware('auth')->group(function (): void {
                 ->middleware($preview)
                 ->name('journal.understand');
             Route::post('/journal', [JournalController::class, 'store'])->name('journal.store');
+            Route::get('/journal/{entry}', [EntryController::class, 'show'])->name('entry.show');
+            Route::put('/journal/{entry}', [EntryController::class, 'update'])->name('entry.update');
             Route::delete('/journal/{entry}', [JournalController::class, 'destroy'])->name('journal.destroy');
             Route::post('/journal/undo/{batch}', [JournalController::class, 'undo'])->name('journal.undo');
             Route::post('/bin/{entry}/restore', [BinController::class, 'restore'])->name('bin.restore');

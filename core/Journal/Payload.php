@@ -17,6 +17,9 @@ interface Payload
     /** The entry in a keeper's words, such as "GFO 120 g, reactor". */
     public function summary(): Text;
 
+    /** The entry as a line of the log, in metric units; it reads back as the same. */
+    public function line(): string;
+
     /** What to mind before doing it, where it can hurt livestock or people. */
     public function caution(): ?string;
 

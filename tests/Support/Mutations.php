@@ -186,6 +186,8 @@ final class Mutations
         foreach (
             [
                 ['DELETE', '/journal/%s'],
+                ['GET', '/journal/%s'],
+                ['PUT', '/journal/%s'],
                 ['POST', '/bin/%s/restore'],
                 ['POST', '/path-revisions/%s/take-back'],
                 ['POST', '/drafts/%s/restore'],

@@ -120,8 +120,7 @@ final class JournalController extends Controller
         $line = $system->entries()->findOrFail($entry);
         $line->delete();
 
-        return redirect()
-            ->route('journal.show', $system)
+        return back()
             ->with('flash', ['message' => 'In the bin.', 'undo' => route('bin.restore', [$system, $line->id])]);
     }
 

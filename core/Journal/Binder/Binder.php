@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -38,6 +39,11 @@ final readonly class Binder implements Payload
     public function kind(): Kind
     {
         return new BinderKind;
+    }
+
+    public function line(): string
+    {
+        return 'lanthanum '.Figure::of($this->millilitres).' ml';
     }
 
     public function toArray(): array

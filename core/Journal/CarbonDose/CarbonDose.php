@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -45,6 +46,11 @@ final readonly class CarbonDose implements Payload
     public function kind(): Kind
     {
         return new CarbonDoseKind;
+    }
+
+    public function line(): string
+    {
+        return "{$this->source->value} ".Figure::of($this->millilitres).' ml';
     }
 
     public function toArray(): array

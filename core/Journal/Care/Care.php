@@ -34,6 +34,11 @@ final readonly class Care implements Payload
         return new CareKind;
     }
 
+    public function line(): string
+    {
+        return "{$this->part->value} {$this->deed->value}";
+    }
+
     public function toArray(): array
     {
         return ['part' => $this->part->value, 'deed' => $this->deed->value];

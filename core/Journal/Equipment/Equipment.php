@@ -30,6 +30,11 @@ final readonly class Equipment implements Payload
         return new EquipmentKind;
     }
 
+    public function line(): string
+    {
+        return mb_strtolower($this->device).($this->on ? ' on' : ' off');
+    }
+
     public function toArray(): array
     {
         return ['device' => $this->device, 'on' => $this->on];

@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -46,6 +47,13 @@ final readonly class Feed implements Payload
     public function kind(): Kind
     {
         return new FeedKind;
+    }
+
+    public function line(): string
+    {
+        $food = $this->food === null ? '' : " {$this->food->value}";
+
+        return 'fed '.($this->counted ?? Figure::of($this->grams).' g').$food;
     }
 
     public function toArray(): array

@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -38,6 +39,11 @@ final readonly class Harvest implements Payload
     public function kind(): Kind
     {
         return new HarvestKind;
+    }
+
+    public function line(): string
+    {
+        return 'harvested '.Figure::of($this->grams).' g';
     }
 
     public function toArray(): array

@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -46,6 +47,13 @@ final readonly class Incident implements Payload
     public function kind(): Kind
     {
         return new IncidentKind;
+    }
+
+    public function line(): string
+    {
+        return $this->what
+            .($this->hours === null ? '' : ' '.Figure::of($this->hours).' h')
+            .($this->cause === null ? '' : " because {$this->cause}");
     }
 
     public function toArray(): array

@@ -43,6 +43,13 @@ final readonly class Livestock implements Payload
         return new LivestockKind;
     }
 
+    public function line(): string
+    {
+        return $this->fate === Fate::Died
+            ? "{$this->count} {$this->what} died"
+            : "{$this->fate->value} {$this->count} {$this->what}";
+    }
+
     public function toArray(): array
     {
         return ['fate' => $this->fate->value, 'count' => $this->count, 'what' => $this->what];

@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Media\Medium;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
@@ -62,6 +63,14 @@ final readonly class MediaCharge implements Payload
     public function kind(): Kind
     {
         return new MediaChargeKind;
+    }
+
+    public function line(): string
+    {
+        $amount = $this->grams === null ? Figure::of(1000 * (float) $this->litres).' ml' : Figure::of($this->grams).' g';
+        $in = $this->itemName ?? $this->place?->value;
+
+        return str_replace('-', ' ', $this->medium->value)." {$amount}".($in === null ? '' : " in {$in}");
     }
 
     public function toArray(): array

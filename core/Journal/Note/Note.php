@@ -39,6 +39,11 @@ final readonly class Note implements Payload
         return new NoteKind;
     }
 
+    public function line(): string
+    {
+        return "note {$this->text}";
+    }
+
     public function toArray(): array
     {
         return ['text' => $this->text];

@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -40,6 +41,11 @@ final readonly class Photoperiod implements Payload
     public function kind(): Kind
     {
         return new PhotoperiodKind;
+    }
+
+    public function line(): string
+    {
+        return ($this->isOfDisplay ? 'light ' : 'refugium ').Figure::of($this->hoursPerDay).' h';
     }
 
     public function toArray(): array

@@ -10,8 +10,10 @@ use Ithys\Journal\Kind;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Quantity\UnitSystem;
 
 /** One reading, held in the base unit of its parameter (of the ion, where it has one) with the basis it was read in. */
 final readonly class Reading implements Payload
@@ -120,6 +122,23 @@ final readonly class Reading implements Payload
     public function kind(): Kind
     {
         return new ReadingKind;
+    }
+
+    public function line(): string
+    {
+        $per = $this->basis === Basis::Element ? $this->parameter->ionPerElement() : 1.0;
+        $decimals = $this->step > 0.0 ? -log10($this->step / $per) : 6.0;
+        $isPlain = abs($decimals - round($decimals)) < 1e-6 && $decimals >= 0.0 && $decimals < 6.0;
+        $element = $this->basis === Basis::Element
+            ? ($this->parameter === Parameter::Phosphate ? '-p' : '-n')
+            : '';
+        $unit = UnitSystem::Metric->unitOf($this->parameter->dimension())->value;
+
+        return trim(
+            $this->parameter->value.$element.' '
+            .($this->belowLimit ? '<' : '').($this->approximate ? '~' : '')
+            .Figure::of($this->value / $per, $isPlain ? (int) round($decimals) : 6)." {$unit}",
+        ).($this->cloudy ? ' cloudy' : '').($this->method === null ? '' : " kit “{$this->method}”");
     }
 
     public function toArray(): array

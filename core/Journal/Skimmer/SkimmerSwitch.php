@@ -30,6 +30,11 @@ final readonly class SkimmerSwitch implements Payload
         return new SkimmerKind;
     }
 
+    public function line(): string
+    {
+        return $this->on ? 'skimmer on' : 'skimmer off';
+    }
+
     public function toArray(): array
     {
         return ['on' => $this->on];

@@ -42,6 +42,11 @@ final readonly class SockChange implements Payload
         return new SockChangeKind;
     }
 
+    public function line(): string
+    {
+        return 'sock changed'.($this->soiling === null ? '' : " soiling {$this->soiling}");
+    }
+
     public function toArray(): array
     {
         return ['soiling' => $this->soiling];

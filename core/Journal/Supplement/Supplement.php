@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -46,6 +47,13 @@ final readonly class Supplement implements Payload
     public function kind(): Kind
     {
         return new SupplementKind;
+    }
+
+    public function line(): string
+    {
+        return "dosed {$this->name} ".($this->grams === null
+            ? Figure::of((float) $this->millilitres).' ml'
+            : Figure::of($this->grams).' g');
     }
 
     public function toArray(): array

@@ -11,6 +11,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
+use Ithys\Journal\QuickEntry\Figure;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -44,6 +45,11 @@ final readonly class WaterChange implements Payload
     public function kind(): Kind
     {
         return new WaterChangeKind;
+    }
+
+    public function line(): string
+    {
+        return 'water change '.Figure::of($this->changedLitres).' l';
     }
 
     public function toArray(): array

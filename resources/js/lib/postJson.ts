@@ -21,15 +21,24 @@ function csrfToken(): string {
  *
  * @throws Unanswered when it cannot be reached, fails, or has signed the keeper out; AbortError when it is no longer asked
  */
-export async function postJson<T>(url: string, body: unknown, signal?: AbortSignal): Promise<Answer<T>> {
+export function postJson<T>(url: string, body: unknown, signal?: AbortSignal): Promise<Answer<T>> {
+    return ask(url, {
+        method: 'POST',
+        ...(signal && { signal }),
+        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() },
+        body: JSON.stringify(body),
+    });
+}
+
+/** Reads JSON from the server; throws as {@link postJson} does. */
+export function getJson<T>(url: string, signal: AbortSignal): Promise<Answer<T>> {
+    return ask(url, { signal, headers: { Accept: 'application/json' } });
+}
+
+async function ask<T>(url: string, request: RequestInit): Promise<Answer<T>> {
     let response: Response;
     try {
-        response = await fetch(url, {
-            method: 'POST',
-            ...(signal && { signal }),
-            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() },
-            body: JSON.stringify(body),
-        });
+        response = await fetch(url, request);
     } catch (problem) {
         if (problem instanceof DOMException && problem.name === 'AbortError') {
             throw problem;

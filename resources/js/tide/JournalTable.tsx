@@ -1,9 +1,10 @@
 import { Box, Input, chakra } from '@chakra-ui/react';
 import { Button } from '../parts/Button';
 import { router, usePage } from '@inertiajs/react';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { useDates } from '../lib/dates';
 import { figure } from '../lib/figures';
+import { EntryForm } from './EntryForm';
 import { useParameter, written } from './parameters';
 import { type Sheet } from './types';
 
@@ -21,6 +22,7 @@ export function JournalTable({
 }) {
     const [shown, setShown] = useState(STEP);
     const [sought, setSought] = useState('');
+    const [open, setOpen] = useState<number | null>(null);
     const seeks = usePage().url.includes('find=1');
     const dates = useDates();
     const parameter = useParameter();
@@ -87,54 +89,82 @@ export function JournalTable({
                                 </chakra.th>
                             ))}
                             <th scope="col">
-                                <chakra.span srOnly>Bin</chakra.span>
+                                <chakra.span srOnly>Correct or bin</chakra.span>
                             </th>
                         </chakra.tr>
                     </thead>
                     <tbody>
                         {found.slice(0, shown).map((line) => (
-                            <chakra.tr key={line.id} borderBottomWidth="1px">
-                                <chakra.td py="1" pr="4" whiteSpace="nowrap" fontFamily="figure">
-                                    {dates.moment(line.t)}
-                                </chakra.td>
-                                <chakra.td pr="4">
-                                    {line.lever ? (
+                            <Fragment key={line.id}>
+                                <chakra.tr borderBottomWidth={open === line.id ? '0' : '1px'}>
+                                    <chakra.td py="1" pr="4" whiteSpace="nowrap" fontFamily="figure">
+                                        {dates.moment(line.t)}
+                                    </chakra.td>
+                                    <chakra.td pr="4">
+                                        {line.lever ? (
+                                            <Button
+                                                look="plain"
+                                                px="0"
+                                                minH={{ base: '44px', md: '26px' }}
+                                                whiteSpace="normal"
+                                                textAlign="left"
+                                                onClick={() => onPick(line.id)}
+                                            >
+                                                {line.what}
+                                            </Button>
+                                        ) : (
+                                            line.what
+                                        )}
+                                    </chakra.td>
+                                    <chakra.td pr="4" textAlign="right" fontFamily="figure" whiteSpace="nowrap">
+                                        {line.figure}
+                                    </chakra.td>
+                                    <chakra.td pr="4" color="quiet">
+                                        {line.more}
+                                    </chakra.td>
+                                    <chakra.td textAlign="right" whiteSpace="nowrap">
+                                        <Button
+                                            id={`correct-${line.id}`}
+                                            look="plain"
+                                            minH={{ base: '44px', md: '26px' }}
+                                            aria-expanded={open === line.id}
+                                            aria-label={`Correct ${line.what} ${line.figure}, ${dates.moment(line.t)}`}
+                                            onClick={() => setOpen(open === line.id ? null : line.id)}
+                                        >
+                                            Correct
+                                        </Button>
                                         <Button
                                             look="plain"
-                                            px="0"
                                             minH={{ base: '44px', md: '26px' }}
-                                            whiteSpace="normal"
-                                            textAlign="left"
-                                            onClick={() => onPick(line.id)}
+                                            aria-label={`Move to the bin: ${line.what} ${line.figure}, ${dates.moment(line.t)}`}
+                                            onClick={() =>
+                                                router.delete(`/systems/${systemId}/journal/${line.id}`, {
+                                                    preserveScroll: true,
+                                                    preserveState: true,
+                                                })
+                                            }
                                         >
-                                            {line.what}
+                                            Bin
                                         </Button>
-                                    ) : (
-                                        line.what
-                                    )}
-                                </chakra.td>
-                                <chakra.td pr="4" textAlign="right" fontFamily="figure" whiteSpace="nowrap">
-                                    {line.figure}
-                                </chakra.td>
-                                <chakra.td pr="4" color="quiet">
-                                    {line.more}
-                                </chakra.td>
-                                <chakra.td textAlign="right">
-                                    <Button
-                                        look="plain"
-                                        minH={{ base: '44px', md: '26px' }}
-                                        aria-label={`Move to the bin: ${line.what} ${line.figure}, ${dates.moment(line.t)}`}
-                                        onClick={() =>
-                                            router.delete(`/systems/${systemId}/journal/${line.id}`, {
-                                                preserveScroll: true,
-                                                preserveState: true,
-                                            })
-                                        }
-                                    >
-                                        Bin
-                                    </Button>
-                                </chakra.td>
-                            </chakra.tr>
+                                    </chakra.td>
+                                </chakra.tr>
+                                {open === line.id && (
+                                    <chakra.tr borderBottomWidth="1px">
+                                        <chakra.td colSpan={5}>
+                                            <EntryForm
+                                                at={`/systems/${systemId}/journal/${line.id}`}
+                                                label={`${line.what} ${line.figure}`.trim()}
+                                                onDone={() => {
+                                                    setOpen(null);
+                                                    setTimeout(() =>
+                                                        document.getElementById(`correct-${line.id}`)?.focus(),
+                                                    );
+                                                }}
+                                            />
+                                        </chakra.td>
+                                    </chakra.tr>
+                                )}
+                            </Fragment>
                         ))}
                     </tbody>
                 </chakra.table>

@@ -21,6 +21,8 @@ use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Note\Note;
 use Ithys\Journal\Photoperiod\Photoperiod;
+use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
@@ -36,6 +38,7 @@ use Ithys\Path\Styles\Room;
 use Ithys\Path\Styles\RoomDocument;
 use Ithys\Path\Template;
 use Ithys\Quantity\Dimension;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Sump\Build\BuildDocument;
 use Ithys\Sump\Build\BuildRecord;
 use Ithys\Sump\Build\LeakResult;
@@ -129,6 +132,17 @@ it('stores entries of every kind as it did, and opens them the same', function (
         $entry = json_decode((string) json_encode(StoredPayload::of($payload)), true);
         $stored[] = ['kind' => $kind, 'payload' => $entry];
         expect(Kinds::payload($kind, $entry))->toEqual($payload, $kind);
+        // As a line of the log it reads back as the same too.
+        $line = QuickEntry::read($payload->line(), new Context(
+            new DateTimeImmutable('2026-11-25 09:30'),
+            UnitSystem::Us,
+            350,
+            containers: [new Container('i7', 'Carbon bag', Place::Bag)],
+        ));
+        expect(array_column($line->problems, 'sentence'))->toBe([], $payload->line())
+            ->and($line->entries[0]->payload->toArray())->toEqual([...$payload->toArray(), ...array_filter([
+                'step' => $payload instanceof Reading ? $line->entries[0]->payload->step : null,
+            ], fn (?float $step): bool => $step !== null)]);
     }
     expect(array_values(array_unique(array_column($stored, 'kind'))))->toBe(array_keys(Kinds::all()));
     Golden::json('entries', $stored);
