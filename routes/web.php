@@ -7,13 +7,13 @@ use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EntryController;
+use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\PathController;
 use App\Http\Controllers\PathRevisionController;
-use App\Http\Controllers\ReadingsExportController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
@@ -72,7 +72,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/assumptions', [AssumptionController::class, 'show'])->name('assumptions.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');
-            Route::get('/readings.csv', ReadingsExportController::class)->name('readings.export');
+            Route::get('/readings.csv', [ExportController::class, 'readings'])->name('readings.export');
+            Route::get('/journal.csv', [ExportController::class, 'journal'])->name('journal.export');
             Route::middleware($preview)->group(function (): void {
                 Route::post('/path/preview', [PathController::class, 'preview'])->name('path.preview');
                 Route::post('/path/water/preview', [WaterController::class, 'preview'])->name('water.preview');

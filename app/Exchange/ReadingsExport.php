@@ -11,6 +11,7 @@ use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\StoredPayload;
 use Ithys\Journal\Table\FormulaGuard;
+use Ithys\Quantity\UnitSystem;
 
 /** The readings of a system as CSV (RFC 4180), in the form the import reads back. */
 final class ReadingsExport
@@ -33,7 +34,7 @@ final class ReadingsExport
                 $reading->parameter->value,
                 ($reading->belowLimit ? '<' : '')
                 .rtrim(rtrim(number_format($reading->value, 6, '.', ''), '0'), '.'),
-                'ppm',
+                UnitSystem::Metric->unitOf($reading->parameter->dimension())->value,
                 FormulaGuard::on($reading->method ?? ''),
                 FormulaGuard::on($row->note ?? ''),
                 $reading->cloudy ? 'yes' : '',

@@ -24,7 +24,7 @@ final readonly class Correction
         return DB::table('entry_revisions')->where('entry_id', $this->line->id)->count();
     }
 
-    /** @return list<array{int, Entry, ?string}> when it was replaced, what stood there, and who replaced it, newest first */
+    /** @return list<array{int, Entry, ?string}> when it was replaced, what stood there, and by whom, newest first */
     public function history(): array
     {
         return array_values(DB::table('entry_revisions')
@@ -33,7 +33,8 @@ final readonly class Correction
             ->orderByDesc('entry_revisions.id')
             ->get(['entry_revisions.*', 'users.name'])
             ->map(static function (object $old): array {
-                /** @var object{kind: string, occurred_at: string, payload: string, note: ?string, replaced_at: string, name: ?string} $old */
+                /** @var object{kind: string, occurred_at: string, payload: string, note: ?string, replaced_at: string,
+                 *   name: ?string} $old */
                 /** @var array<string, mixed> $payload */
                 $payload = json_decode($old->payload, true, 4, JSON_THROW_ON_ERROR);
 

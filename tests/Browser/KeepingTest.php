@@ -84,7 +84,7 @@ it('says so when a reading is logged twice', function (): void {
     $browser->type('Log what was read or done', 'no3 7.5 yesterday 08:00')
         ->waitFor('nitrate 7.5 ppm')
         ->keys('Enter')
-        ->waitFor('Logged: nitrate 7.5 ppm.');
+        ->waitFor('Logged: nitrate 7.5 ppm');
     $browser->type('Log what was read or done', 'no3 7.5 yesterday 08:00')
         ->waitFor('nitrate 7.5 ppm')
         ->keys('Enter')

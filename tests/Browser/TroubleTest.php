@@ -113,7 +113,7 @@ it('keeps the page and what was typed when a save cannot be had', function (
         ['Log what was read or done' => 'no3 7.5 yesterday 07:01'],
         'Enter',
         ['entries'],
-        'Logged: nitrate 7.5 ppm.',
+        'Logged: nitrate 7.5 ppm',
     ],
     'a tank' => [
         '/systems/1/path/water',

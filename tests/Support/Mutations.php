@@ -160,6 +160,7 @@ final class Mutations
                 '/section/build',
                 '/bin',
                 '/readings.csv',
+                '/journal.csv',
                 '/import',
             ] as $page
         ) {

@@ -67,7 +67,9 @@ final readonly class MediaCharge implements Payload
 
     public function line(): string
     {
-        $amount = $this->grams === null ? Figure::of(1000 * (float) $this->litres).' ml' : Figure::of($this->grams).' g';
+        $amount = $this->grams === null
+            ? Figure::of(1000 * (float) $this->litres).' ml'
+            : Figure::of($this->grams).' g';
         $in = $this->itemName ?? $this->place?->value;
 
         return str_replace('-', ' ', $this->medium->value)." {$amount}".($in === null ? '' : " in {$in}");

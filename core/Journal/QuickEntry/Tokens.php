@@ -106,19 +106,26 @@ final class Tokens
     /** The words from a place to the cursor, as they are written. */
     public function textFrom(int $position): string
     {
-        return implode(' ', array_map(
-            static fn (Token $token): string => $token->text,
-            array_slice($this->tokens, $position, $this->position - $position),
-        ));
+        $taken = array_slice($this->tokens, $position, max(0, $this->position - $position));
+        $first = $taken[0] ?? null;
+        $last = $taken[count($taken) - 1] ?? null;
+        if ($first === null || $last === null) {
+            return '';
+        }
+
+        // Where an amount was moved behind its word, the words do not stand so in the line.
+        return $last->start < $first->start
+            ? implode(' ', array_map(static fn (Token $token): string => $token->text, $taken))
+            : mb_substr($this->line, $first->start, $last->end() - $first->start);
     }
 
     /** Takes so many words, as they are written. */
     public function takeText(int $words): string
     {
-        $taken = array_slice($this->tokens, $this->position, $words);
-        $this->position += count($taken);
+        $start = $this->position;
+        $this->position = min(count($this->tokens), $this->position + $words);
 
-        return implode(' ', array_map(static fn (Token $token): string => $token->text, $taken));
+        return $this->textFrom($start);
     }
 
     /** Takes the words of a name, up to a figure or a word that says when; empty where none stands here. */

@@ -17,6 +17,8 @@ enum ColumnRole: string
     case Cloudy = 'cloudy';
     /** Words as the one-line log reads them. */
     case Line = 'line';
+    /** An entry as a journal keeps it, which says all of it by itself: {@see StoredEntry}. */
+    case Stored = 'stored';
     case Ignore = 'ignore';
 
     /** Names by role, in English and as a few neighbours write. */
@@ -34,6 +36,7 @@ enum ColumnRole: string
             'note', 'notes', 'comment', 'comments', 'remark', 'remarks', 'notiz', 'notizen', 'bemerkung',
             'bemerkungen', 'kommentar', 'remarque', 'remarques', 'nota', 'notas', 'observations', 'description',
         ],
+        'stored' => ['stored entry'],
         'cloudy' => ['cloudy', 'trüb', 'clarity'],
         'line' => [
             'entry', 'log', 'event', 'events', 'action', 'actions', 'done', 'maintenance', 'task', 'activity', 'line',
@@ -59,6 +62,7 @@ enum ColumnRole: string
         return match ($this) {
             self::Name => 'what it is',
             self::Line => 'done, in words',
+            self::Stored => 'stored entry',
             self::Ignore => 'leave out',
             default => $this->value,
         };

@@ -15,6 +15,8 @@ use Ithys\Quantity\UnitSystem;
 /** How a table is read: where its heading stands, what each column holds, how dates and decimals are written. */
 final readonly class Layout
 {
+    private const ENTRIES = [ColumnRole::Line, ColumnRole::Stored];
+
     /** Rows at the top among which the headings are looked for. */
     private const HEADING_WITHIN = 40;
 
@@ -95,7 +97,7 @@ final readonly class Layout
     public function holdsEntries(): bool
     {
         foreach ($this->columns as $column) {
-            if (! $column->use instanceof ColumnRole || $column->use === ColumnRole::Line) {
+            if (! $column->use instanceof ColumnRole || in_array($column->use, self::ENTRIES, true)) {
                 return true;
             }
         }

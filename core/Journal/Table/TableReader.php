@@ -120,6 +120,13 @@ final class TableReader
             self::NOTHING_BY_ITSELF,
             true,
         ));
+        $stored = $this->cell($cells, $this->layout->column(ColumnRole::Stored, $date));
+        if ($stored !== '') {
+            $note = $this->text($cells, $this->layout->column(ColumnRole::Note, $date), self::LONGEST_NOTE);
+            $entry = StoredEntry::read($stored, $this->now);
+
+            return [new Entry($entry->at, $entry->payload, note: $note === '' ? null : $note)];
+        }
         $isOneOfMany = count($this->layout->dates()) > 1;
         if ($holds === [] && $isOneOfMany) {
             return [];

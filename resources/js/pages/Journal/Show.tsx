@@ -86,9 +86,12 @@ export default function Show({ frame, sheet, range, table, verdict, choices }: P
                 <Switch label="Range" picked={range} options={RANGES} onPick={(next) => ask({ range: next })} />
                 <Box flex="1" />
                 <Box display="flex" gap="4" fontSize="sm">
-                    <Link href={`/systems/${frame.id}/import`}>Import CSV</Link>
+                    <Link href={`/systems/${frame.id}/import`}>Import</Link>
+                    <a href={`/systems/${frame.id}/journal.csv`} download>
+                        Export all
+                    </a>
                     <a href={`/systems/${frame.id}/readings.csv`} download>
-                        Export CSV
+                        Readings
                     </a>
                     <Link href={`/systems/${frame.id}/bin`}>Bin</Link>
                 </Box>
