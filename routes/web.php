@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AlertController;
 use App\Http\Controllers\AssumptionController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
@@ -95,6 +96,8 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/bin/batch/{batch}/restore', [BinController::class, 'restoreBatch'])->name(
                 'bin.restore-batch',
             );
+            Route::post('/alerts', [AlertController::class, 'store'])->name('alerts.store');
+            Route::delete('/alerts', [AlertController::class, 'destroy'])->name('alerts.destroy');
             Route::get('/import', [ImportController::class, 'create'])->name('import.create');
             Route::post('/import', [ImportController::class, 'store'])->name('import.store');
             Route::get('/import/{upload}', [ImportController::class, 'show'])->name('import.show');

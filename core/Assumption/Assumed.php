@@ -32,6 +32,10 @@ enum Assumed: string
     case SeaweedSheet = 'seaweed-sheet';
     case FoodPellet = 'food-pellet';
     case FoodPinch = 'food-pinch';
+    case AlertRise = 'alert-rise';
+    case AlertFall = 'alert-fall';
+    case AlertSilence = 'alert-silence';
+    case AlertSkimmerOff = 'alert-skimmer-off';
     case GfoMost = 'gfo-most';
     case GfoAffinity = 'gfo-affinity';
     case AluminaMost = 'alumina-most';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Pages\AlertsView;
 use App\Http\Pages\Kept;
 use App\Http\Pages\KeptSheet;
 use App\Http\Pages\SystemFrame;
@@ -45,6 +46,7 @@ final class JournalController extends Controller
             'verdict' => $change === null
                     ? null
                     : $this->verdict($request, $system, $change, $now),
+            'alerts' => AlertsView::of($system, $keeper, $now),
             'choices' => [
                 'windows' => VerdictView::WINDOWS,
                 'wanted' => VerdictView::WANTED,

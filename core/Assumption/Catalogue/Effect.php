@@ -114,6 +114,42 @@ final class Effect
                 0.01,
                 2.0,
             ),
+            Assumption::estimate(
+                Assumed::AlertRise,
+                'A rise that is worth an alert, of what was there',
+                0.3,
+                Dimension::Share,
+                'Our choice: below it kits and feeding wander by themselves.',
+                0.1,
+                3.0,
+            ),
+            Assumption::estimate(
+                Assumed::AlertFall,
+                'A fall within a week that is too fast, of what was there',
+                0.5,
+                Dimension::Share,
+                'Common practice: corals suffer where phosphate is halved within days.',
+                0.2,
+                0.95,
+            ),
+            Assumption::estimate(
+                Assumed::AlertSilence,
+                'Time without a reading after which there is an alert',
+                21.0,
+                Dimension::Days,
+                'Our choice, where readings were taken at least weekly; else three times the usual.',
+                3.0,
+                365.0,
+            ),
+            Assumption::estimate(
+                Assumed::AlertSkimmerOff,
+                'Time with the skimmer off after which there is an alert',
+                2.0,
+                Dimension::Days,
+                'Our choice: a day off while feeding or dosing is common.',
+                0.1,
+                60.0,
+            ),
         ];
     }
 }

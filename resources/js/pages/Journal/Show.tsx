@@ -5,6 +5,7 @@ import { useCallback, useMemo } from 'react';
 import { Frame } from '../../frame/Frame';
 import { type SystemFrame, useShared } from '../../lib/page';
 import { useCharacter } from '../../lib/useCharacter';
+import { type Alert, Alerts } from '../../tide/Alerts';
 import { JournalTable } from '../../tide/JournalTable';
 import { TideSheet } from '../../tide/TideSheet';
 import { type Sheet, type Verdict } from '../../tide/types';
@@ -16,6 +17,7 @@ interface Props {
     range: string;
     table: boolean;
     verdict: Verdict | null;
+    alerts: Alert[];
     choices: { windows: number[]; wanted: number[]; spans: number[] };
 }
 
@@ -25,7 +27,7 @@ const RANGES = [
     ['all', 'All'],
 ] as const;
 
-export default function Show({ frame, sheet, range, table, verdict, choices }: Props) {
+export default function Show({ frame, sheet, range, table, verdict, alerts, choices }: Props) {
     const { examples } = useShared();
     const levers = useMemo(() => sheet.changes.filter((change) => change.judged).reverse(), [sheet.changes]);
     const ask = useCallback(
@@ -73,6 +75,17 @@ export default function Show({ frame, sheet, range, table, verdict, choices }: P
             }
         >
             <chakra.h1 srOnly>Journal of {frame.name}</chakra.h1>
+            <Alerts
+                systemId={frame.id}
+                alerts={alerts}
+                onShow={(alert) =>
+                    ask({
+                        range: '16w',
+                        view: 'sheet',
+                        ...(alert.entry !== null && { change: alert.entry }),
+                    })
+                }
+            />
             <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
                 <Switch
                     label="View"
