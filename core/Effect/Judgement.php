@@ -30,6 +30,25 @@ final readonly class Judgement
     ) {
     }
 
+    /**
+     * How well the answer is known, so that answers can be ranked; null where none can be given. A difference counts by
+     * how many times the reach of its interval it is, and ranks before none; none counts by how closely it is held.
+     */
+    public function known(): ?float
+    {
+        $difference = $this->rates?->difference;
+        if ($difference === null || $this->verdict === Verdict::CannotTellYet) {
+            return null;
+        }
+        if ($this->verdict === Verdict::NoDifferenceShown) {
+            $reach = max(abs($difference->low), abs($difference->high));
+
+            return min(0.99, $reach > 0.0 ? 0.5 * $this->wantedPerDay / $reach : 0.99);
+        }
+
+        return abs($difference->estimate) / max(1e-9, ($difference->high - $difference->low) / 2);
+    }
+
     public function parameter(): Parameter
     {
         return $this->question->parameter;

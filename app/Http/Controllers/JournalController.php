@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Pages\AlertsView;
 use App\Http\Pages\Kept;
 use App\Http\Pages\KeptSheet;
+use App\Http\Pages\RankedChanges;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\VerdictView;
 use App\Http\Requests\TideSheetRequest;
@@ -32,7 +33,8 @@ final class JournalController extends Controller
     {
         $keeper = $this->keeper($request);
         $now = now()->toDateTimeImmutable();
-        $table = $request->query('view') === 'table';
+        $view = $request->view();
+        $table = $view === 'table';
         [$sheet, $opening] = KeptSheet::of($system, $keeper, $request->range(), $now, $table);
         $change = $request->change($system)
             ?? ($opening === null ? null : $system->entries()->find($opening)?->toEntry());
@@ -42,7 +44,10 @@ final class JournalController extends Controller
             // An object, since Inertia would walk through every cell of an array to look for closures.
             'sheet' => (object) $sheet,
             'range' => $request->range(),
-            'table' => $table,
+            'view' => $view,
+            'ranked' => $view === 'changes'
+                ? RankedChanges::of($system, $keeper, $request->range(), $request->windowDays(), $request->wantedShare(), $now)
+                : null,
             'verdict' => $change === null
                     ? null
                     : $this->verdict($request, $system, $change, $now),

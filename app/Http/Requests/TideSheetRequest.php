@@ -26,6 +26,14 @@ final class TideSheetRequest extends FormRequest
         return is_string($range) && array_key_exists($range, TideSheet::RANGES) ? $range : '16w';
     }
 
+    /** @return 'sheet'|'table'|'changes' */
+    public function view(): string
+    {
+        $view = $this->query('view');
+
+        return $view === 'table' || $view === 'changes' ? $view : 'sheet';
+    }
+
     public function windowDays(): int
     {
         return in_array($this->integer('window'), VerdictView::WINDOWS, true) ? $this->integer('window') : 42;

@@ -6,6 +6,7 @@ import { Frame } from '../../frame/Frame';
 import { type SystemFrame, useShared } from '../../lib/page';
 import { useCharacter } from '../../lib/useCharacter';
 import { type Alert, Alerts } from '../../tide/Alerts';
+import { ChangesTable, type Ranked } from '../../tide/ChangesTable';
 import { JournalTable } from '../../tide/JournalTable';
 import { TideSheet } from '../../tide/TideSheet';
 import { type Sheet, type Verdict } from '../../tide/types';
@@ -15,7 +16,9 @@ interface Props {
     frame: SystemFrame;
     sheet: Sheet;
     range: string;
-    table: boolean;
+    view: 'sheet' | 'table' | 'changes';
+    /** What each change did; null where it is not asked for. */
+    ranked: Ranked | null;
     verdict: Verdict | null;
     alerts: Alert[];
     choices: { windows: number[]; wanted: number[]; spans: number[] };
@@ -27,9 +30,15 @@ const RANGES = [
     ['all', 'All'],
 ] as const;
 
-export default function Show({ frame, sheet, range, table, verdict, alerts, choices }: Props) {
+export default function Show({ frame, sheet, range, view, ranked, verdict, alerts, choices }: Props) {
     const { examples } = useShared();
-    const levers = useMemo(() => sheet.changes.filter((change) => change.judged).reverse(), [sheet.changes]);
+    const levers = useMemo(() => {
+        const newest = sheet.changes.filter((change) => change.judged).reverse();
+        // Where what is best known stands first, steps go by that.
+        return ranked === null
+            ? newest
+            : ranked.changes.flatMap(({ id }) => newest.find((change) => change.id === id) ?? []);
+    }, [sheet.changes, ranked]);
     const ask = useCallback(
         (query: Record<string, string | number>) => {
             const now = { ...Object.fromEntries(new URLSearchParams(location.search)), ...query };
@@ -53,7 +62,7 @@ export default function Show({ frame, sheet, range, table, verdict, alerts, choi
     );
     useCharacter('[', () => pick(null, -1));
     useCharacter(']', () => pick(null, 1));
-    useCharacter('t', () => ask({ view: table ? 'sheet' : 'table' }));
+    useCharacter('t', () => ask({ view: view === 'table' ? 'sheet' : 'table' }));
     const empty = sheet.readings.length === 0 && sheet.changes.length === 0;
 
     return (
@@ -89,10 +98,11 @@ export default function Show({ frame, sheet, range, table, verdict, alerts, choi
             <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
                 <Switch
                     label="View"
-                    picked={table ? 'table' : 'sheet'}
+                    picked={view}
                     options={[
                         ['sheet', 'Tide sheet'],
                         ['table', 'Table'],
+                        ['changes', 'Changes'],
                     ]}
                     onPick={(view) => ask({ view })}
                 />
@@ -120,7 +130,9 @@ export default function Show({ frame, sheet, range, table, verdict, alerts, choi
                     </chakra.p>
                     <Link href={`/systems/${frame.id}/import`}>Import a table</Link>
                 </Box>
-            ) : table ? (
+            ) : ranked !== null ? (
+                <ChangesTable ranked={ranked} picked={verdict?.id ?? null} onPick={pick} />
+            ) : view === 'table' ? (
                 <JournalTable systemId={frame.id} sheet={sheet} onPick={pick} />
             ) : (
                 // The sheet stays in sight while the reading column is scrolled.

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use Ithys\Effect\ChangeEffect;
+use Ithys\Effect\Judgement;
+use Ithys\Effect\Question;
+use Ithys\Effect\Schedules;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\Words;
+
+/** The changes of a time with what each did, best known first; what cannot be told stands below, unranked. */
+final class RankedChanges
+{
+    /** Changes that are judged at once, the newest of the time. */
+    public const MOST = 60;
+
+    /** @return array{changes: list<array<string, mixed>>, total: int} */
+    public static function of(
+        System $system,
+        User $keeper,
+        string $range,
+        int $windowDays,
+        float $wantedShare,
+        DateTimeImmutable $now,
+    ): array {
+        return Kept::of(
+            $system,
+            "ranked {$range} {$windowDays} {$wantedShare} {$keeper->units->value}",
+            $now,
+            static fn (DateTimeImmutable $hour): array => self::anew(
+                $system,
+                $keeper->words(),
+                $range,
+                $windowDays,
+                $wantedShare,
+                $hour->modify('+1 hour'),
+            ),
+        );
+    }
+
+    /** @return array{changes: list<array<string, mixed>>, total: int} */
+    private static function anew(
+        System $system,
+        Words $words,
+        string $range,
+        int $windowDays,
+        float $wantedShare,
+        DateTimeImmutable $now,
+    ): array {
+        $entries = TideSheet::of($system, $range, $now, true)->entries;
+        $assumptions = $system->assumptions();
+        $shifts = Schedules::shifts($entries, $system->workingLitresAt($now), $assumptions);
+        $changes = array_values(array_filter(
+            $entries,
+            static fn (Entry $entry): bool => $entry->kind()->lever()?->isJudged === true || isset($shifts[$entry->id]),
+        ));
+        $tankChanges = $system->changedOn();
+        $ranked = [];
+        foreach (array_slice($changes, -self::MOST) as $change) {
+            $lookBack = ChangeEffect::lookBackDays($windowDays, $assumptions);
+            [$from, $to] = [$change->at->modify("-{$lookBack} days"), $change->at->modify("+{$lookBack} days")];
+            $around = array_values(array_filter(
+                $entries,
+                static fn (Entry $entry): bool => $entry->at >= $from && $entry->at <= $to,
+            ));
+            $judgements = array_map(
+                static fn (Parameter $parameter): Judgement => ChangeEffect::judge(new Question(
+                    $change,
+                    $parameter,
+                    $system->workingLitresAt($change->at),
+                    $now,
+                    $windowDays,
+                    $wantedShare,
+                    $tankChanges,
+                    $assumptions,
+                ), $around),
+                Parameter::nutrients(),
+            );
+            $known = array_filter(array_map(
+                static fn (Judgement $judgement): ?float => $judgement->known(),
+                $judgements,
+            ), static fn (?float $known): bool => $known !== null);
+            $ranked[] = [
+                'id' => $change->id,
+                't' => $change->at->getTimestamp(),
+                'text' => $words->say($shifts[$change->id] ?? $change->payload->summary()),
+                'known' => $known === [] ? null : max($known),
+                'answers' => array_map(static fn (Judgement $judgement): array => [
+                    'parameter' => $judgement->parameter()->value,
+                    'verdict' => $judgement->verdict->value,
+                    'figure' => $words->say(self::figure($judgement)),
+                ], $judgements),
+            ];
+        }
+        usort($ranked, static fn (array $a, array $b): int => [$b['known'] ?? -1.0, $b['t']] <=> [$a['known'] ?? -1.0, $a['t']]);
+
+        return ['changes' => $ranked, 'total' => count($changes)];
+    }
+
+    /** The difference a day with its interval; empty where nothing can be told. */
+    private static function figure(Judgement $judgement): Text
+    {
+        $difference = $judgement->rates?->difference;
+        if ($difference === null || $judgement->known() === null) {
+            return Text::wrap('');
+        }
+        $number = static fn (float $mg): Quantity => Quantity::number($mg, abs($mg) >= 10 ? 0 : (abs($mg) >= 1 ? 1 : 2));
+
+        return Text::of(
+            '{estimate} mg a day, {low} to {high}',
+            estimate: $number($difference->estimate),
+            low: $number($difference->low),
+            high: $number($difference->high),
+        );
+    }
+}

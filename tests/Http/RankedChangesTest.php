@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Ithys\Effect\Interval;
+use Ithys\Effect\Judgement;
+use Ithys\Effect\Question;
+use Ithys\Effect\Rates;
+use Ithys\Effect\Readings;
+use Ithys\Effect\Verdict;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Quantity\Text;
+
+it('lists changes with what each did, best known first, and ranks none that cannot be told', function (): void {
+    $this->seed(DemoSeeder::class);
+    $this->actingAs(User::query()->firstOrFail());
+    $ranked = $this->get('/systems/1/journal?view=changes&range=1y')->assertOk()->inertiaProps('ranked');
+    $known = array_column($ranked['changes'], 'known');
+    $told = array_filter($known, fn (?float $one): bool => $one !== null);
+    $sorted = $told;
+    rsort($sorted);
+    expect($ranked['changes'][0]['text'])->toBe('GFO 85 g, reactor')
+        ->and($ranked['changes'][0]['answers'][1])
+        ->toMatchArray(['parameter' => 'po4', 'verdict' => 'lower'])
+        ->and(array_values($told))->toBe($sorted)
+        // What is told stands above what is not, and of that no figure is shown.
+        ->and(array_slice($known, count($told)))->each->toBeNull();
+    foreach ($ranked['changes'] as $change) {
+        foreach ($change['answers'] as $answer) {
+            expect($answer['figure'] === '')->toBe($answer['verdict'] === 'cannot tell yet', $change['text']);
+        }
+    }
+    // Routine acts of the demo did nothing, and are not among them.
+    expect(array_filter(
+        array_column($ranked['changes'], 'text'),
+        fn (string $text): bool => str_starts_with($text, 'Sock') || str_starts_with($text, 'Fed'),
+    ))->toBe([]);
+    expect($this->get('/systems/1/journal')->inertiaProps('ranked'))->toBeNull();
+});
+
+it('ranks a difference above none, and each by how well it is known', function (): void {
+    $known = fn (Verdict $verdict, ?Interval $difference): ?float => (new Judgement(
+        new Question(
+            new Entry(new DateTimeImmutable('2026-03-04'), new SkimmerSwitch(true)),
+            Parameter::Nitrate,
+            300,
+            new DateTimeImmutable('2026-05-04'),
+        ),
+        $verdict,
+        Text::wrap(''),
+        $difference === null ? null : new Rates(new Interval(1, 0, 2), new Interval(1, 0, 2), $difference),
+        new Readings(9, 9, 0),
+        10.0,
+        [],
+        [],
+    ))->known();
+    expect($known(Verdict::Lower, new Interval(-20, -24, -16)))->toBe(5.0)
+        ->and($known(Verdict::Higher, new Interval(20, 10, 30)))->toBe(2.0)
+        ->and($known(Verdict::NoDifferenceShown, new Interval(1, -4, 6)))->toBeLessThan(1.0)
+        ->and($known(Verdict::NoDifferenceShown, new Interval(1, -4, 6)))
+        ->toBeGreaterThan($known(Verdict::NoDifferenceShown, new Interval(1, -7, 9)))
+        ->and($known(Verdict::CannotTellYet, new Interval(-20, -60, 20)))->toBeNull()
+        ->and($known(Verdict::Lower, null))->toBeNull();
+});
