@@ -6,7 +6,9 @@ namespace App\Exchange;
 
 use App\Journal\Journal;
 use App\Models\System;
+use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Query\Builder;
 use Ithys\Journal\Table\FormulaGuard;
 use Ithys\Journal\Table\StoredEntry;
 
@@ -18,11 +20,23 @@ final class JournalExport
 {
     private const COLUMNS = ['date', 'entry', 'note', 'stored entry'];
 
-    /** @param  resource  $to */
-    public static function write(System $system, DateTimeZone $zone, $to): void
-    {
+    /**
+     * @param  resource  $to
+     * @param  ?DateTimeImmutable  $from  the moment it begins with; null for all of it
+     */
+    public static function write(
+        System $system,
+        DateTimeZone $zone,
+        $to,
+        ?DateTimeImmutable $from = null,
+    ): void {
         self::line($to, self::COLUMNS);
         $rows = (new Journal($system))->rows()
+            ->when($from !== null, static fn (Builder $rows): Builder => $rows->where(
+                'occurred_at',
+                '>=',
+                Journal::stamp($from ?? new DateTimeImmutable),
+            ))
             ->orderBy('occurred_at')->orderBy('id')
             ->select(['id', 'kind', 'occurred_at', 'payload', 'note'])->cursor();
         foreach ($rows as $row) {

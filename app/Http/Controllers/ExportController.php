@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Exchange\JournalExport;
 use App\Exchange\ReadingsExport;
+use App\Http\Pages\TideSheet;
+use App\Http\Requests\TideSheetRequest;
 use App\Models\System;
 use Closure;
 use DateTimeZone;
@@ -21,9 +23,18 @@ final class ExportController extends Controller
         return $this->csv($request, $system, 'readings', ReadingsExport::write(...));
     }
 
-    public function journal(Request $request, System $system): StreamedResponse
+    /** All of it, or the part that a range of the tide sheet shows. */
+    public function journal(TideSheetRequest $request, System $system): StreamedResponse
     {
-        return $this->csv($request, $system, 'journal', JournalExport::write(...));
+        $days = $request->query('range') === null ? null : TideSheet::RANGES[$request->range()];
+        $from = $days === null ? null : now()->toDateTimeImmutable()->modify("-{$days} days");
+
+        return $this->csv(
+            $request,
+            $system,
+            'journal',
+            static fn (System $of, DateTimeZone $zone, $to) => JournalExport::write($of, $zone, $to, $from),
+        );
     }
 
     /** @param  Closure(System, DateTimeZone, resource): void  $write */

@@ -42,7 +42,8 @@ export const Curve = memo(function Curve({ readings, parameter, isLeft, x, y }: 
     const at = (reading: ReadingMark) => y(shown(parameter, reading.value));
     const path = line<ReadingMark>((reading) => x(reading.t * 1000), at);
     const room = (x.range()[1] ?? 0) - (x.range()[0] ?? 0);
-    const marked = readings.length * 7 < room;
+    const [first = 0, last = 0] = x.domain().map((end) => end.getTime() / 1000);
+    const marked = readings.filter(({ t }) => t >= first && t <= last).length * 7 < room;
     const half = isLeft ? 3.2 : 4.2;
     const top = y.domain()[1] ?? Infinity;
     return (

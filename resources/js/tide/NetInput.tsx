@@ -17,6 +17,7 @@ export function NetInput({
     left,
     right,
     narrow,
+    clip,
 }: {
     net: NetSpec;
     parameter: Parameter;
@@ -25,6 +26,8 @@ export function NetInput({
     /** Right end of the lane. */
     right: number;
     narrow: boolean;
+    /** The id of the clip that holds the time shown. */
+    clip: string;
 }) {
     const [colour, hairline] = useToken('colors', [tone(parameter), 'hairline']) as [string, string];
     const points = net.stretches.flat();
@@ -61,7 +64,7 @@ export function NetInput({
             )}
             <path d={`M${left} ${y(0)}H${right}`} stroke={hairline} />
             {net.stretches.map((stretch, i) => (
-                <g key={i}>
+                <g key={i} clipPath={`url(#${clip})`}>
                     <path d={band(stretch) ?? ''} fill={colour} fillOpacity={0.16} />
                     <path d={middle(stretch) ?? ''} fill="none" stroke={colour} strokeWidth="1.6" />
                 </g>

@@ -19,6 +19,7 @@ export function SmallRow({
     left,
     right,
     narrow,
+    clip,
 }: {
     readings: ReadingMark[];
     parameter: Parameter;
@@ -27,6 +28,8 @@ export function SmallRow({
     /** Right end of the row. */
     right: number;
     narrow: boolean;
+    /** The id of the clip that holds the time shown. */
+    clip: string;
 }) {
     const [colour, hairline] = useToken('colors', [tone(parameter), 'hairline']) as [string, string];
     const [least = 0, most = 0] = extent(readings, (reading) => shown(parameter, reading.value));
@@ -49,7 +52,7 @@ export function SmallRow({
                     {parameter.unit}
                 </SvgText>
             )}
-            <g fill="none" stroke={colour} strokeWidth="1.5">
+            <g fill="none" stroke={colour} strokeWidth="1.5" clipPath={`url(#${clip})`}>
                 {stretches(readings).map((stretch) =>
                     stretch.length === 1 ? (
                         <circle

@@ -1,7 +1,7 @@
 import { Box, useToken } from '@chakra-ui/react';
 import { bisector, extent, quantile } from 'd3-array';
 import { scaleLinear, scaleUtc } from 'd3-scale';
-import { type PointerEvent, useMemo, useState } from 'react';
+import { type PointerEvent, useId, useMemo, useRef, useState } from 'react';
 import { useDates } from '../lib/dates';
 import { type Parameter, useShared } from '../lib/page';
 import { ChoiceField } from '../parts/ChoiceField';
@@ -12,7 +12,10 @@ import { NET_HEIGHT, NetInput } from './NetInput';
 import { shown, tone, useParameter, written } from './parameters';
 import { ROW_HEIGHT, SmallRow } from './SmallRow';
 import { type ReadingMark, type Sheet, type Verdict } from './types';
+import { download, svgFile } from './saveSvg';
 import { useWidth } from './useWidth';
+import { useZoom } from './useZoom';
+import { Button } from '../parts/Button';
 
 const TOP = 30;
 /** The figures an axis spans. A slip far above the rest does not flatten what is below: its mark stands at the top. */
@@ -69,13 +72,17 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const [ink, quiet, hairline] = useToken('colors', ['ink', 'quiet', 'hairline']) as [string, string, string];
     const dates = useDates();
     const named = useParameter();
+    const zoom = useZoom([sheet.from, sheet.to], [left, width - right]);
+    const [start, end] = zoom.part ?? [sheet.from, sheet.to];
     const x = useMemo(
         () =>
             scaleUtc()
-                .domain([sheet.from * 1000, sheet.to * 1000])
+                .domain([start * 1000, end * 1000])
                 .range([left, Math.max(left + 1, width - right)]),
-        [sheet.from, sheet.to, left, right, width],
+        [start, end, left, right, width],
     );
+    const clip = useId();
+    const drawing = useRef<SVGSVGElement>(null);
     const curvesOf = useMemo(
         () =>
             axes.flatMap((key, side) => {
@@ -96,9 +103,10 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const [hover, setHover] = useState<number | null>(null);
 
     function look(event: PointerEvent<SVGSVGElement>) {
-        const at = x.invert(event.clientX - event.currentTarget.getBoundingClientRect().left).getTime() / 1000;
+        const at = zoom.timeAt(event);
         const reading = sheet.readings[byTime.center(sheet.readings, at)];
         setHover(reading?.t ?? null);
+        zoom.moveBrush(at);
     }
 
     const seen = hover === null ? [] : sheet.readings.filter((reading) => reading.t === hover);
@@ -109,6 +117,12 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
     const flagLeft = flagAt !== null && flagAt + 21 + 7 * (verdict?.text.length ?? 0) > width - right;
     const flagVisible = flagAt !== null && flagAt >= left && flagAt <= width - right;
 
+    const save = () => {
+        if (drawing.current !== null) {
+            const paper = getComputedStyle(document.body).backgroundColor;
+            download('tide-sheet.svg', 'image/svg+xml', svgFile(drawing.current, paper));
+        }
+    };
     const choices = parameters
         .filter(({ key }) => read.has(key) || axes.includes(key))
         .map(({ key, name }) => [key, name] as const);
@@ -121,12 +135,32 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
 
     return (
         <>
-            {choices.length > 2 && (
-                <Box display="flex" gap="4" mb="2">
-                    <ChoiceField label="Left axis" value={axes[0]} options={choices} onPick={(key) => axis(0, key)} />
-                    <ChoiceField label="Right axis" value={axes[1]} options={choices} onPick={(key) => axis(1, key)} />
+            <Box display="flex" flexWrap="wrap" gap="4" mb="2" alignItems="flex-end" _print={{ display: 'none' }}>
+                {choices.length > 2 && (
+                    <>
+                        <ChoiceField
+                            label="Left axis"
+                            value={axes[0]}
+                            options={choices}
+                            onPick={(key) => axis(0, key)}
+                        />
+                        <ChoiceField
+                            label="Right axis"
+                            value={axes[1]}
+                            options={choices}
+                            onPick={(key) => axis(1, key)}
+                        />
+                    </>
+                )}
+                <Box display="flex" gap="1" role="group" aria-label="Time shown">
+                    <Tool label="Closer" sign="+" onClick={zoom.closer} />
+                    <Tool label="Further" sign="−" onClick={zoom.further} disabled={zoom.part === null} />
+                    <Tool label="Earlier" sign="←" onClick={zoom.earlier} disabled={zoom.part === null} />
+                    <Tool label="Later" sign="→" onClick={zoom.later} disabled={zoom.part === null} />
+                    <Tool label="All of the time" sign="all" onClick={zoom.whole} disabled={zoom.part === null} />
+                    <Tool label="Save the drawing as SVG" sign="SVG" onClick={save} />
                 </Box>
-            )}
+            </Box>
             <Box ref={box} position="relative" minH={`${height}px`}>
                 <Box
                     position="absolute"
@@ -151,14 +185,23 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                 </Box>
                 {width > 0 && (
                     <svg
+                        ref={drawing}
+                        tabIndex={0}
                         width={width}
                         height={height}
                         role="img"
-                        aria-label={`Tide sheet: ${sheet.readingCount} readings and ${sheet.changes.length} changes from ${dates.day(sheet.from)} to ${dates.day(sheet.to)}. The table view holds the same.`}
+                        aria-label={`Tide sheet: ${sheet.readingCount} readings and ${sheet.changes.length} changes from ${dates.day(sheet.from)} to ${dates.day(sheet.to)}. The table view holds the same. Plus and minus zoom, arrows move, nought shows all.`}
+                        {...zoom.handlers}
                         onPointerMove={look}
-                        onPointerLeave={() => setHover(null)}
+                        onPointerLeave={() => {
+                            setHover(null);
+                            zoom.handlers.onPointerUp();
+                        }}
                         style={{ display: 'block', touchAction: 'pan-y' }}
                     >
+                        <clipPath id={clip}>
+                            <rect x={left} y={0} width={Math.max(0, width - left - right)} height={height} />
+                        </clipPath>
                         {curvesOf.map(({ parameter, isLeft }) => (
                             <SvgText
                                 key={parameter.key}
@@ -201,7 +244,14 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                                 key={row.parameter.key}
                                 transform={`translate(0 ${rowTop + i * rowStep + (narrow ? 16 : 0)})`}
                             >
-                                <SmallRow {...row} x={x} left={left} right={width - right} narrow={narrow} />
+                                <SmallRow
+                                    {...row}
+                                    x={x}
+                                    left={left}
+                                    right={width - right}
+                                    narrow={narrow}
+                                    clip={clip}
+                                />
                             </g>
                         ))}
                         {sheet.net.map((net, i) => {
@@ -219,6 +269,7 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                                             left={left}
                                             right={width - right}
                                             narrow={narrow}
+                                            clip={clip}
                                         />
                                     </g>
                                 )
@@ -239,13 +290,15 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                                     d={`M${narrow ? 0 : left} ${LANE_HEIGHT - 0.5}H${width - right}`}
                                     stroke={hairline}
                                 />
-                                <LaneMarks
-                                    lane={lane}
-                                    x={x}
-                                    end={sheet.to - 86_400}
-                                    picked={verdict?.id ?? null}
-                                    onPick={onPick}
-                                />
+                                <g clipPath={`url(#${clip})`}>
+                                    <LaneMarks
+                                        lane={lane}
+                                        x={x}
+                                        end={sheet.to - 86_400}
+                                        picked={verdict?.id ?? null}
+                                        onPick={onPick}
+                                    />
+                                </g>
                             </g>
                         ))}
                         {hover !== null && (
@@ -255,23 +308,35 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                                 strokeDasharray="1 3"
                             />
                         )}
-                        {curvesOf.map((curve) => (
-                            <Curve key={curve.parameter.key} {...curve} x={x} />
-                        ))}
-                        {curvesOf
-                            .filter(({ parameter }) => parameter.key === verdict?.judgements[0]?.parameter)
-                            .map(
-                                ({ parameter, y }) =>
-                                    verdict && (
-                                        <FittedLine
-                                            key={parameter.key}
-                                            verdict={verdict}
-                                            parameter={parameter}
-                                            x={x}
-                                            y={y}
-                                        />
-                                    ),
-                            )}
+                        <g clipPath={`url(#${clip})`}>
+                            {curvesOf.map((curve) => (
+                                <Curve key={curve.parameter.key} {...curve} x={x} />
+                            ))}
+                            {curvesOf
+                                .filter(({ parameter }) => parameter.key === verdict?.judgements[0]?.parameter)
+                                .map(
+                                    ({ parameter, y }) =>
+                                        verdict && (
+                                            <FittedLine
+                                                key={parameter.key}
+                                                verdict={verdict}
+                                                parameter={parameter}
+                                                x={x}
+                                                y={y}
+                                            />
+                                        ),
+                                )}
+                        </g>
+                        {zoom.brush !== null && (
+                            <rect
+                                x={Math.min(x(zoom.brush[0] * 1000), x(zoom.brush[1] * 1000))}
+                                y={TOP}
+                                width={Math.abs(x(zoom.brush[1] * 1000) - x(zoom.brush[0] * 1000))}
+                                height={height - TOP - 20}
+                                fill={quiet}
+                                fillOpacity={0.18}
+                            />
+                        )}
                         {flagVisible && (
                             <g>
                                 <path d={`M${flagAt} ${TOP - 6}V${height - 20}`} stroke={ink} strokeWidth="1.4" />
@@ -292,5 +357,30 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                 )}
             </Box>
         </>
+    );
+}
+
+function Tool({
+    label,
+    sign,
+    disabled = false,
+    onClick,
+}: {
+    label: string;
+    sign: string;
+    disabled?: boolean;
+    onClick: () => void;
+}) {
+    return (
+        <Button
+            aria-label={label}
+            title={label}
+            disabled={disabled}
+            px="2"
+            minH={{ base: '44px', md: '28px' }}
+            onClick={onClick}
+        >
+            {sign}
+        </Button>
     );
 }

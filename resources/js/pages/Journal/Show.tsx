@@ -1,8 +1,9 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
 import { Link, router } from '@inertiajs/react';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Frame } from '../../frame/Frame';
+import { useDates } from '../../lib/dates';
 import { type SystemFrame, useShared } from '../../lib/page';
 import { useCharacter } from '../../lib/useCharacter';
 import { type Alert, Alerts } from '../../tide/Alerts';
@@ -63,6 +64,8 @@ export default function Show({ frame, sheet, range, view, ranked, verdict, alert
     useCharacter('[', () => pick(null, -1));
     useCharacter(']', () => pick(null, 1));
     useCharacter('t', () => ask({ view: view === 'table' ? 'sheet' : 'table' }));
+    const dates = useDates();
+    const [now] = useState(() => Date.now() / 1000);
     const empty = sheet.readings.length === 0 && sheet.changes.length === 0;
 
     return (
@@ -95,7 +98,10 @@ export default function Show({ frame, sheet, range, view, ranked, verdict, alert
                     })
                 }
             />
-            <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2">
+            <chakra.p display="none" _print={{ display: 'block' }} mb="2" fontWeight="600">
+                {frame.name}, {dates.day(sheet.from)} to {dates.day(Math.min(sheet.to, now))}
+            </chakra.p>
+            <Box display="flex" flexWrap="wrap" gap="2" alignItems="center" mb="2" _print={{ display: 'none' }}>
                 <Switch
                     label="View"
                     picked={view}
@@ -113,6 +119,11 @@ export default function Show({ frame, sheet, range, view, ranked, verdict, alert
                     <a href={`/systems/${frame.id}/journal.csv`} download>
                         Export all
                     </a>
+                    {range !== 'all' && (
+                        <a href={`/systems/${frame.id}/journal.csv?range=${range}`} download>
+                            Export shown
+                        </a>
+                    )}
                     <a href={`/systems/${frame.id}/readings.csv`} download>
                         Readings
                     </a>

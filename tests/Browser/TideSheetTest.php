@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\AppServer;
+use Tests\Browser\Support\Browser;
+
+beforeAll(function (): void {
+    $GLOBALS['tide'] = AppServer::withDemo();
+});
+
+afterAll(fn () => $GLOBALS['tide']->stop());
+
+afterEach(function (): void {
+    $this->browser?->quit();
+    $this->browser = null;
+});
+
+it('comes closer, moves, brushes and goes back, by buttons, keys and mouse', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['tide']->url);
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion');
+    expect($browser->text())->toContain('1 Sept');
+    $browser->press('Closer')->press('Closer')->waitUntilGone('1 Sept');
+    $browser->press('All of the time')->waitFor('1 Sept');
+    $browser->script("document.querySelector('svg[aria-label^=\"Tide sheet\"]').focus()");
+    $browser->keys('++')->waitUntilGone('1 Sept');
+    $browser->keys('0')->waitFor('1 Sept');
+    expect($browser->consoleProblems())->toBe([]);
+});
+
+it('corrects an entry in the table by keys alone, and keeps the search', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['tide']->url);
+    $browser->signIn()->visit('/systems/1/journal?view=table')->waitFor('Journal entries');
+    $browser->type('Find', '24 Nov Water change')->waitFor('1 of ');
+    $browser->press('Correct')->waitFor('Save the correction');
+    $browser->type('What', 'water change 24 l')->press('Save the correction')->waitFor('Corrected.');
+
+    $browser->type('Find', 'Water change 24')->waitFor('1 of ')->press('Correct')->waitFor('Until ');
+    expect($browser->text())->toContain('Water change 22 L')
+        ->and($browser->consoleProblems())->toBe([]);
+});
+
+it('lists what each change did, and imports, takes back and puts back a table with what was done', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['tide']->url);
+    $csv = (string) tempnam(sys_get_temp_dir(), 'ithys-table');
+    file_put_contents($csv, "Date,KH,Water change (L)\n2026-01-05,8.1,20\n2026-01-12,8.3,20\n");
+    $browser->signIn()->visit('/systems/1/journal?view=changes&range=1y')->waitFor('no difference shown');
+    $browser->visit('/systems/1/import')->waitFor('A CSV file with a line of column names')
+        ->attach('CSV file', $csv)->press('Show what is in it')
+        ->waitFor('alkalinity 8.1 dKH')->waitFor('Water change 20 L')
+        ->press('Save 4 entries')->waitFor('4 entries imported.')
+        ->visit('/systems/1/import')->waitFor('4 in the journal')
+        ->press('Take back')->waitFor('4 in the bin')
+        ->press('Put back')->waitFor('4 in the journal');
+    $browser->visit('/systems/1/journal?range=1y')->waitFor('Left axis')->choose('Left axis', 'alkalinity');
+    expect($browser->text())->toContain('alkalinity dKH')
+        ->and($browser->consoleProblems())->toBe([]);
+    @unlink($csv);
+});
+
+it('offers what could be meant, and keeps it when it is chosen', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['tide']->url, 390, 844);
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion');
+    $browser->keys('l')->keys('po4 40')->waitFor('between');
+    $browser->visit('/systems/1/journal')->waitFor('Second opinion')->type('Log what was read or done', 'po4 6')
+        ->waitFor('is not what tanks have')
+        ->press('Write instead: po4 6 ppb')
+        ->waitFor('phosphate 0.006 ppm')
+        ->press('Save')->waitFor('Logged: phosphate 0.006 ppm');
+    expect($browser->consoleProblems())->toBe([]);
+});
+
+it('puts an alert off', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['tide']->url);
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion')
+        ->type('Log what was read or done', 'skimmer off 3 days ago')->waitFor('Skimmer off')
+        ->press('Save')->waitFor('The skimmer is off.')
+        ->press('Put off: The skimmer is off')->waitFor('Why it can wait')
+        ->type('Why it can wait', 'A new pump comes on Friday.')->press('Put it off')
+        ->waitFor('One alert is put off');
+    expect($browser->consoleProblems())->toBe([]);
+});
