@@ -211,7 +211,7 @@ final readonly class TableImport
     {
         $entries = [];
         foreach ($this->judged() as [$row]) {
-            $entries = [...$entries, ...$row->entries];
+            array_push($entries, ...$row->entries);
             if (count($entries) >= self::CHUNK) {
                 yield $entries;
                 $entries = [];

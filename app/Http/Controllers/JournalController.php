@@ -46,7 +46,14 @@ final class JournalController extends Controller
             'range' => $request->range(),
             'view' => $view,
             'ranked' => $view === 'changes'
-                ? RankedChanges::of($system, $keeper, $request->range(), $request->windowDays(), $request->wantedShare(), $now)
+                ? RankedChanges::of(
+                    $system,
+                    $keeper,
+                    $request->range(),
+                    $request->windowDays(),
+                    $request->wantedShare(),
+                    $now,
+                )
                 : null,
             'verdict' => $change === null
                     ? null

@@ -101,7 +101,8 @@ final class RankedChanges
                 ], $judgements),
             ];
         }
-        usort($ranked, static fn (array $a, array $b): int => [$b['known'] ?? -1.0, $b['t']] <=> [$a['known'] ?? -1.0, $a['t']]);
+        $rank = static fn (array $change): array => [$change['known'] ?? -1.0, $change['t']];
+        usort($ranked, static fn (array $a, array $b): int => $rank($b) <=> $rank($a));
 
         return ['changes' => $ranked, 'total' => count($changes)];
     }
@@ -113,7 +114,8 @@ final class RankedChanges
         if ($difference === null || $judgement->known() === null) {
             return Text::wrap('');
         }
-        $number = static fn (float $mg): Quantity => Quantity::number($mg, abs($mg) >= 10 ? 0 : (abs($mg) >= 1 ? 1 : 2));
+        $places = static fn (float $mg): int => abs($mg) >= 10 ? 0 : (abs($mg) >= 1 ? 1 : 2);
+        $number = static fn (float $mg): Quantity => Quantity::number($mg, $places($mg));
 
         return Text::of(
             '{estimate} mg a day, {low} to {high}',

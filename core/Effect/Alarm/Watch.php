@@ -74,7 +74,10 @@ final readonly class Watch
     private function rises(Recent $recent): array
     {
         [$last, $before] = [$recent->last(3), $recent->before(3, 8)];
-        if (count($last) < 3 || count($before) < 8 || $this->daysSince($last[0][0]) > 42 || $this->daysSince($before[0][0]) > 100) {
+        if (count($last) < 3 || count($before) < 8) {
+            return [];
+        }
+        if ($this->daysSince($last[0][0]) > 42 || $this->daysSince($before[0][0]) > 100) {
             return [];
         }
         $now = Recent::middle(Recent::values($last));
@@ -119,8 +122,8 @@ final readonly class Watch
             'alert.fall',
             Text::of('{parameter!} falls fast', parameter: $recent->parameter->label()),
             Text::of(
-                'It went from about {then} to {now} within {days}. Corals suffer from a fast fall: take out part of what '
-                    .'binds or feeds it away, and read again tomorrow.',
+                'It went from about {then} to {now} within {days}. Corals suffer from a fast fall: take out part of '
+                    .'what binds or feeds it away, and read again tomorrow.',
                 then: Quantity::ppm($then),
                 now: Quantity::ppm($now),
                 days: Quantity::base(max(1.0, round($days)), Dimension::Days),
@@ -151,8 +154,8 @@ final readonly class Watch
             'alert.cloudy',
             'Nitrate falls in cloudy water',
             Text::of(
-                'It went from about {then} to {now} while the water was cloudy: bacteria bloom. Stop organic carbon, keep '
-                    .'the surface and the skimmer moving, and watch how the fish breathe.',
+                'It went from about {then} to {now} while the water was cloudy: bacteria bloom. Stop organic carbon, '
+                    .'keep the surface and the skimmer moving, and watch how the fish breathe.',
                 then: Quantity::ppm($then),
                 now: Quantity::ppm($now),
             ),
@@ -180,8 +183,8 @@ final readonly class Watch
             Severity::Fault,
             'alert.zero',
             'Nitrate and phosphate are both at nought',
-            'Corals pale and slime algae come where both are missing. Feed more, or take media and carbon back, one step at '
-                .'a time.',
+            'Corals pale and slime algae come where both are missing. Feed more, or take media and carbon back, one '
+                .'step at a time.',
         ), $from)];
     }
 

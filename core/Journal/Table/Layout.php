@@ -123,10 +123,10 @@ final readonly class Layout
         return md5(implode("\0", $headings));
     }
 
-    /** The column of a kind that belongs to a table which begins with a date column; the first where there are more. */
-    public function column(ColumnRole $role, ?Column $date = null): ?Column
+    /** The first column of a kind. */
+    public function column(ColumnRole $role): ?Column
     {
-        foreach ($date === null ? $this->columns : $this->under($date) as $column) {
+        foreach ($this->columns as $column) {
             if ($column->use === $role) {
                 return $column;
             }

@@ -57,6 +57,15 @@ final class TableReader
 
     private int $surprising = 0;
 
+    /** @var array<string, Column> roles of the columns of the table that is read */
+    private array $roles = [];
+
+    /** @var array<string, Column> what names in rows mean, by name and unit */
+    private array $meant = [];
+
+    /** @var list<array{Column, list<Column>, array<string, Column>}> dates, each with its columns and their roles */
+    private readonly array $tables;
+
     /**
      * @param  Closure(DateTimeImmutable): Context  $context  what a line of the log is read against at a moment
      */
@@ -67,6 +76,15 @@ final class TableReader
         private readonly Words $words,
         private readonly Closure $context,
     ) {
+        $this->tables = array_map(static function (Column $date) use ($layout): array {
+            $columns = $layout->under($date);
+            $roles = [];
+            foreach ($columns as $column) {
+                $roles += $column->use instanceof ColumnRole ? [$column->use->value => $column] : [];
+            }
+
+            return [$date, $columns, $roles];
+        }, $layout->dates());
     }
 
     /** @param  list<string>  $cells */
@@ -87,9 +105,10 @@ final class TableReader
         $this->leftOut = $this->said = [];
         $this->surprising = 0;
         $entries = [];
-        foreach ($this->layout->dates() as $date) {
+        foreach ($this->tables as [$date, $columns, $roles]) {
+            $this->roles = $roles;
             try {
-                $entries = [...$entries, ...$this->table($line, $date, $row)];
+                array_push($entries, ...$this->table($line, $date, $columns, $row));
             } catch (InvalidEntry $invalid) {
                 $this->leftOut[] = $this->words->say($invalid->says);
             }
@@ -104,15 +123,16 @@ final class TableReader
     /**
      * What one date of a row tells.
      *
+     * @param  list<Column>  $columns
      * @param  list<string>  $cells
      * @return list<Entry>
      *
      * @throws InvalidEntry when its date cannot be read
      */
-    private function table(int $line, Column $date, array $cells): array
+    private function table(int $line, Column $date, array $columns, array $cells): array
     {
         $columns = array_values(array_filter(
-            $this->layout->under($date),
+            $columns,
             static fn (Column $column): bool => ($cells[$column->at] ?? '') !== '',
         ));
         $holds = array_filter($columns, static fn (Column $column): bool => ! in_array(
@@ -120,14 +140,14 @@ final class TableReader
             self::NOTHING_BY_ITSELF,
             true,
         ));
-        $stored = $this->cell($cells, $this->layout->column(ColumnRole::Stored, $date));
+        $stored = $this->cell($cells, $this->role(ColumnRole::Stored));
         if ($stored !== '') {
-            $note = $this->text($cells, $this->layout->column(ColumnRole::Note, $date), self::LONGEST_NOTE);
+            $note = $this->text($cells, $this->role(ColumnRole::Note), self::LONGEST_NOTE);
             $entry = StoredEntry::read($stored, $this->now);
 
             return [new Entry($entry->at, $entry->payload, note: $note === '' ? null : $note)];
         }
-        $isOneOfMany = count($this->layout->dates()) > 1;
+        $isOneOfMany = count($this->tables) > 1;
         if ($holds === [] && $isOneOfMany) {
             return [];
         }
@@ -135,14 +155,14 @@ final class TableReader
         $payloads = [];
         foreach ($columns as $column) {
             try {
-                $payloads = [...$payloads, ...$this->payloads($column, $date, $cells, $at)];
+                array_push($payloads, ...$this->payloads($column, $cells, $at));
             } catch (InvalidEntry $invalid) {
                 $this->leftOut[] = $this->words->say($invalid->says);
             } catch (InvalidQuantity $invalid) {
                 $this->leftOut[] = $invalid->getMessage();
             }
         }
-        $note = $this->text($cells, $this->layout->column(ColumnRole::Note, $date), self::LONGEST_NOTE);
+        $note = $this->text($cells, $this->role(ColumnRole::Note), self::LONGEST_NOTE);
         if ($payloads === [] && $note !== '' && $this->leftOut === []) {
             return [new Entry($at, Note::of($note))];
         }
@@ -160,7 +180,7 @@ final class TableReader
     private function moment(int $line, Column $column, array $cells, bool $mayFollow): DateTimeImmutable
     {
         $date = $cells[$column->at] ?? '';
-        $time = $this->cell($cells, $this->layout->column(ColumnRole::Time, $column));
+        $time = $this->cell($cells, $this->role(ColumnRole::Time));
         if ($date === '' && $mayFollow && isset($this->lastDate[$column->at])) {
             [$date, $above] = $this->lastDate[$column->at];
             $this->said[] = "It has no date: that of line {$above} was taken.";
@@ -185,16 +205,16 @@ final class TableReader
      *
      * @throws InvalidEntry|InvalidQuantity when the cell cannot be read
      */
-    private function payloads(Column $column, Column $date, array $cells, DateTimeImmutable $at): array
+    private function payloads(Column $column, array $cells, DateTimeImmutable $at): array
     {
         $cell = $cells[$column->at] ?? '';
-        if ($column->use === ColumnRole::Value && $this->isNameless($date, $cells)) {
+        if ($column->use === ColumnRole::Value && $this->isNameless($cells)) {
             throw InvalidEntry::unreadableFigure('nameless', $cell, 'no3 8.5');
         }
 
         return match (true) {
             $column->use instanceof Parameter => array_filter([
-                $this->reading($column, $cell, $date, $cells),
+                $this->reading($column, $cell, $cells),
             ]),
             $column->use instanceof Done => $this->line(
                 $column->use->line($cell, $column->doneUnit, $this->layout->decimalComma),
@@ -203,15 +223,20 @@ final class TableReader
                 $at,
             ),
             $column->use === ColumnRole::Line => $this->inWords(FormulaGuard::off($cell), $at),
-            $column->use === ColumnRole::Name => $this->named($column, $date, $cells, $at),
+            $column->use === ColumnRole::Name => $this->named($column, $cells, $at),
             default => [],
         };
     }
 
-    /** @param  list<string>  $cells */
-    private function isNameless(Column $date, array $cells): bool
+    private function role(ColumnRole $role): ?Column
     {
-        $name = $this->layout->column(ColumnRole::Name, $date);
+        return $this->roles[$role->value] ?? null;
+    }
+
+    /** @param  list<string>  $cells */
+    private function isNameless(array $cells): bool
+    {
+        $name = $this->role(ColumnRole::Name);
 
         return $name !== null && $this->cell($cells, $name) === '';
     }
@@ -222,20 +247,20 @@ final class TableReader
      * @param  list<string>  $cells
      * @return list<Payload>
      */
-    private function named(Column $column, Column $date, array $cells, DateTimeImmutable $at): array
+    private function named(Column $column, array $cells, DateTimeImmutable $at): array
     {
         $name = $cells[$column->at] ?? '';
-        $value = $this->cell($cells, $this->layout->column(ColumnRole::Value, $date));
-        $unit = $this->cell($cells, $this->layout->column(ColumnRole::Unit, $date));
-        $meant = Column::of($column->at, $name);
+        $value = $this->cell($cells, $this->role(ColumnRole::Value));
+        $unit = $this->cell($cells, $this->role(ColumnRole::Unit));
+        $meant = $this->meant[$name] ??= Column::of($column->at, $name);
         if ($meant->use instanceof Parameter) {
-            $in = $unit === '' ? $meant : $meant->in($unit);
+            $in = $unit === '' ? $meant : $this->meant["{$name} {$unit}"] ??= $meant->in($unit);
             if ($unit !== '' && $in === $meant) {
                 ParameterUnit::parse($unit, $meant->use);
             }
             $reading = $value === ''
                 ? throw InvalidEntry::unreadableFigure($meant->use->label(), '', '8.5')
-                : $this->reading($in, $value, $date, $cells);
+                : $this->reading($in, $value, $cells);
 
             return array_filter([$reading]);
         }
@@ -291,7 +316,7 @@ final class TableReader
      *
      * @param  list<string>  $cells
      */
-    private function reading(Column $column, string $cell, Column $date, array $cells): ?Reading
+    private function reading(Column $column, string $cell, array $cells): ?Reading
     {
         /** @var Parameter $parameter */
         $parameter = $column->use;
@@ -321,11 +346,11 @@ final class TableReader
             $unit->difference($figure->step),
             $figure->below || $isUndetected,
             in_array(
-                mb_strtolower($this->cell($cells, $this->layout->column(ColumnRole::Cloudy, $date))),
+                mb_strtolower($this->cell($cells, $this->role(ColumnRole::Cloudy))),
                 ['1', 'yes', 'true', 'cloudy', 'x', 'ja', 'trüb'],
                 true,
             ),
-            $this->text($cells, $this->layout->column(ColumnRole::Method, $date), self::LONGEST_METHOD)
+            $this->text($cells, $this->role(ColumnRole::Method), self::LONGEST_METHOD)
                 ?: $column->method,
         );
         if (! $this->layout->takesSurprising && $this->isSurprising($column, $reading)) {
