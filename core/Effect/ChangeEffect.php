@@ -199,7 +199,7 @@ final class ChangeEffect
         $recent = array_filter($dilutions, static fn (Dilution $one): bool => $one->day > $last - 28);
         for ($weeks = 28; $last - 28 + $weeks < $end; $weeks += 28) {
             foreach ($recent as $one) {
-                $dilutions[] = new Dilution($one->day + $weeks, $one->share);
+                $dilutions[] = new Dilution($one->day + $weeks, $one->share, $one->source);
             }
         }
 

@@ -12,6 +12,8 @@ final readonly class Dilution
         public float $day,
         /** 0 to 1. */
         public float $share,
+        /** mg/L in that water; null where it was not said. */
+        public ?float $source = null,
     ) {
     }
 }

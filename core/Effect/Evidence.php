@@ -57,6 +57,7 @@ final readonly class Evidence
                 $dilutions[] = new Dilution(
                     $entry->daysAfter($question->change->at),
                     $entry->payload->shareOf($question->litres),
+                    $entry->payload->brings($question->parameter),
                 );
             }
         }

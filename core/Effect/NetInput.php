@@ -57,7 +57,11 @@ final readonly class NetInput
         foreach ($entries as $entry) {
             $day = $entry->daysAfter($start);
             if ($entry->payload instanceof WaterChange) {
-                $dilutions[] = new Dilution($day, $entry->payload->shareOf($litres));
+                $dilutions[] = new Dilution(
+                    $day,
+                    $entry->payload->shareOf($litres),
+                    $entry->payload->brings($parameter),
+                );
             } elseif ($entry->payload instanceof Reading && $entry->payload->parameter === $parameter) {
                 $reading = $entry->payload;
                 $last = count($stretches) - 1;

@@ -161,12 +161,18 @@ final class ReadWithCare
         }
         if ($evidence->dilutions !== []) {
             $n = count($evidence->dilutions);
+            $unsaid = count(array_filter(
+                $evidence->dilutions,
+                static fn (Dilution $dilution): bool => $dilution->source === null,
+            ));
             $findings[] = Finding::of(
                 Severity::Remark,
                 'dilution-undone',
                 'Dilution undone',
-                ($n === 1 ? 'One water change' : "{$n} water changes").' in the window undone first.',
-                $question->assumptions->of(Assumed::SourceWater),
+                ($n === 1 ? 'One water change' : "{$n} water changes").' in the window undone first.'
+                    .($unsaid === 0 ? '' : ' What was in the new water was not said'
+                        .($unsaid < $n ? " of {$unsaid} of them." : '.')),
+                $unsaid === 0 ? null : $question->assumptions->of(Assumed::SourceWater),
             );
         }
 

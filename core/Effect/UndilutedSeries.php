@@ -68,9 +68,10 @@ final readonly class UndilutedSeries
         foreach ($dilutions as $dilution) {
             $weight += $dilution->day - $day;
             $day = $dilution->day;
-            $takenLevel += $dilution->share * ($level - $source);
+            $here = $dilution->source ?? $source;
+            $takenLevel += $dilution->share * ($level - $here);
             $takenWeight += $dilution->share * $weight;
-            $level -= $dilution->share * ($level - $source);
+            $level -= $dilution->share * ($level - $here);
             $weight -= $dilution->share * $weight;
         }
         $weight += $to->day - $day;

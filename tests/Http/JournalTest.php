@@ -95,7 +95,7 @@ it('shows the sheet with the verdict on the last phosphate charge', function ():
         fn ($page) => $page
             ->where('verdict.id', $carbon->id)
             ->where('verdict.judgements.0.verdict', 'no difference shown')
-            ->where('table', true)
+            ->where('view', 'table')
             ->where('verdict.judgements.1.verdict', 'cannot tell yet'));
 });
 

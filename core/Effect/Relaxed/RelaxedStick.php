@@ -249,7 +249,7 @@ final readonly class RelaxedStick
         );
         foreach (self::LOSSES as $loss) {
             $columns = $course->columns($series, $loss);
-            $source = $series->response($loss, 0.0, INF, INF, $series->source);
+            $source = $series->response($loss, 0.0, INF, INF, true);
             $read = array_map(static fn (float $level, float $own): float => $level - $own, $series->levels, $source);
             $wander = new Wander($series, $loss);
             foreach ($strengths as $strength) {

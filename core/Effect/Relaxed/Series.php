@@ -18,7 +18,7 @@ final readonly class Series
      * @param  list<float>  $scatter  of each reading, as a share of that of one plain reading
      * @param  list<float>  $floors  least variance of each reading, (mg/L)²
      * @param  list<Dilution>  $dilutions  in order of time; one at the moment of a reading comes after it
-     * @param  float  $source  mg/L in new water
+     * @param  float  $source  mg/L in new water of which it was not said
      */
     public function __construct(
         public array $days,
@@ -35,11 +35,15 @@ final readonly class Series
             $before = [];
             for (; isset($dilutions[$next]) && $dilutions[$next]->day < $day; $next++) {
                 if ($i > 0 && $dilutions[$next]->day >= $days[$i - 1]) {
-                    $before[] = ['dt' => $dilutions[$next]->day - $at, 'share' => $dilutions[$next]->share];
+                    $before[] = [
+                        'dt' => $dilutions[$next]->day - $at,
+                        'share' => $dilutions[$next]->share,
+                        'source' => $dilutions[$next]->source ?? $source,
+                    ];
                     $at = $dilutions[$next]->day;
                 }
             }
-            $before[] = ['dt' => $day - $at, 'share' => 0.0];
+            $before[] = ['dt' => $day - $at, 'share' => 0.0, 'source' => 0.0];
             $stretches[] = $before;
         }
         $this->stretches = $stretches;
@@ -52,19 +56,19 @@ final readonly class Series
      * @param  float  $start  at the first reading
      * @param  float  $from  day from which so much comes in, 1 mg/L a day
      * @param  float  $to  day until which it does
-     * @param  float  $source  mg/L in new water
+     * @param  bool  $withSource  what new water brings counts too
      * @return list<float>
      */
-    public function response(float $loss, float $start, float $from, float $to, float $source = 0.0): array
+    public function response(float $loss, float $start, float $from, float $to, bool $withSource = false): array
     {
         $level = $start;
         $at = $this->days[0] ?? 0.0;
         $response = [];
         foreach ($this->stretches as $stretch) {
-            foreach ($stretch as ['dt' => $dt, 'share' => $share]) {
+            foreach ($stretch as ['dt' => $dt, 'share' => $share, 'source' => $source]) {
                 $end = $at + $dt;
                 $level = $level * exp(-$loss * $dt) + self::gained($loss, $end, max($at, $from), min($end, $to));
-                $level = (1 - $share) * $level + $share * $source;
+                $level = (1 - $share) * $level + ($withSource ? $share * $source : 0.0);
                 $at = $end;
             }
             $response[] = $level;

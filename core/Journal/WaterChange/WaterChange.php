@@ -12,6 +12,7 @@ use Ithys\Journal\Payload;
 use Ithys\Journal\PayloadData;
 use Ithys\Journal\PlainPayload;
 use Ithys\Journal\QuickEntry\Figure;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -21,19 +22,46 @@ final readonly class WaterChange implements Payload
 {
     use PlainPayload;
 
-    private function __construct(public float $changedLitres)
-    {
+    private function __construct(
+        public float $changedLitres,
+        /** mg/L of nitrate in the new water; null where it was not said. */
+        public ?float $nitrate,
+        /** mg/L of phosphate in it. */
+        public ?float $phosphate,
+    ) {
     }
 
     /** @throws InvalidEntry for an amount no tank takes */
-    public static function of(float $litres): self
+    public static function of(float $litres, ?float $nitrate = null, ?float $phosphate = null): self
     {
-        return new self(Amount::within($litres, 0.1, 50_000, 'A water change', Dimension::Volume));
+        $level = static fn (?float $of, float $most, string $what): ?float => $of === null
+            ? null
+            : Amount::within($of, 0.0, $most, "{$what} in new water", Dimension::Concentration);
+
+        return new self(
+            Amount::within($litres, 0.1, 50_000, 'A water change', Dimension::Volume),
+            $level($nitrate, 100.0, 'Nitrate'),
+            $level($phosphate, 5.0, 'Phosphate'),
+        );
     }
 
     public static function fromData(PayloadData $data): self
     {
-        return self::of($data->figure('litres'));
+        return self::of(
+            $data->figure('litres'),
+            $data->optionalFigure('nitrate'),
+            $data->optionalFigure('phosphate'),
+        );
+    }
+
+    /** What the new water itself holds, mg/L; null where it was not said. */
+    public function brings(Parameter $parameter): ?float
+    {
+        return match ($parameter) {
+            Parameter::Nitrate => $this->nitrate,
+            Parameter::Phosphate => $this->phosphate,
+            default => null,
+        };
     }
 
     /** The share of a tank's water that was replaced, 0 to 1. */
@@ -49,17 +77,33 @@ final readonly class WaterChange implements Payload
 
     public function line(): string
     {
-        return 'water change '.Figure::of($this->changedLitres).' l';
+        $brings = ($this->nitrate === null ? '' : ' no3 '.Figure::of($this->nitrate))
+            .($this->phosphate === null ? '' : ' po4 '.Figure::of($this->phosphate));
+
+        return 'water change '.Figure::of($this->changedLitres).' l'.($brings === '' ? '' : " mix{$brings}");
     }
 
     public function toArray(): array
     {
-        return ['litres' => $this->changedLitres];
+        return ['litres' => $this->changedLitres, ...array_filter(
+            ['nitrate' => $this->nitrate, 'phosphate' => $this->phosphate],
+            static fn (?float $level): bool => $level !== null,
+        )];
     }
 
     public function summary(): Text
     {
-        return Text::of('Water change {amount}', amount: Quantity::litres($this->changedLitres));
+        $brings = [
+            $this->nitrate === null ? '' : ', nitrate {nitrate} in it',
+            $this->phosphate === null ? '' : ', phosphate {phosphate} in it',
+        ];
+
+        return Text::of(
+            'Water change {amount}'.implode('', $brings),
+            amount: Quantity::litres($this->changedLitres),
+            nitrate: Quantity::ppm($this->nitrate ?? 0.0),
+            phosphate: Quantity::ppm($this->phosphate ?? 0.0),
+        );
     }
 
     public function unusual(float $workingLitres): ?Text

@@ -9,8 +9,10 @@ use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Draft;
 use Ithys\Journal\QuickEntry\Rule;
 use Ithys\Journal\QuickEntry\Tokens;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Unit;
 
 /** "water change 40 l", "wc 10 %", "changed water 12 US gal". */
 final class WaterChangeRule implements Rule
@@ -42,9 +44,28 @@ final class WaterChangeRule implements Rule
                 Quantity::litres($context->workingLitres),
             );
         }
-        $draft->add(WaterChange::of($litres), $start);
+        $draft->add(WaterChange::of($litres, ...$this->brings($tokens)), $start);
 
         return true;
+    }
+
+    /** @return array{nitrate?: float, phosphate?: float} what the new water holds, mg/L: "mix no3 10 po4 0.02" */
+    private function brings(Tokens $tokens): array
+    {
+        $brings = [];
+        $isMix = $tokens->take('mix') || $tokens->takePhrase(['new', 'water']);
+        while ($isMix) {
+            $named = Parameter::fromWord($tokens->peek()->word ?? '');
+            if ($named === null || ! in_array($named[0], Parameter::nutrients(), true)) {
+                break;
+            }
+            [$parameter, $basis] = $named;
+            $tokens->position++;
+            $amount = $tokens->amount(Dimension::Concentration) ?? throw InvalidEntry::noFigure('mix no3', '2');
+            $brings[$parameter->label()] = $basis->toIon($amount->base(Unit::PartPerMillion), $parameter);
+        }
+
+        return $isMix && $brings === [] ? throw InvalidEntry::noFigure('mix no3', '2') : $brings;
     }
 
     public function words(): array

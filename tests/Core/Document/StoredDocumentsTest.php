@@ -116,6 +116,7 @@ it('stores entries of every kind as it did, and opens them the same', function (
         Feed::of(3.5, Food::Pellet),
         Feed::of(7, Food::Frozen, '2 cubes'),
         WaterChange::of(40),
+        WaterChange::of(40, 2.5, 0.02),
         Binder::of(5),
         Harvest::of(200),
         new Care(Part::SkimmerCup, Deed::Emptied),

@@ -33,7 +33,12 @@ it('responds to start, input and change as the balance of the water does', funct
         // From day 1 to day 3 only, without loss: 1 by the change of water, 0.9 of it stays, and 1 more.
         ->and($series->response(0.0, 0.0, 1.0, 3.0))->toEqualWithDelta([0.0, 0.0, 1.9], 1e-12)
         // New water with 4 mg/L brings a tenth of that.
-        ->and($series->response(0.0, 0.0, INF, INF, 4.0))->toEqualWithDelta([0.0, 0.0, 0.4], 1e-12);
+        ->and($series->response(0.0, 0.0, INF, INF, true))->toBe([0.0, 0.0, 0.0])
+        // A tenth of the water came with 4 mg/L; of one water it was said, of the other it is assumed.
+        ->and((new Series([0.0, 1.0, 4.0], [0, 0, 0], [1, 1, 1], [0, 0, 0], [
+            new Dilution(0.5, 0.1, 4.0),
+            new Dilution(2.0, 0.1),
+        ], 1.0))->response(0.0, 0.0, INF, INF, true))->toEqualWithDelta([0.0, 0.4, 0.9 * 0.4 + 0.1], 1e-12);
 });
 
 it('whitens by the covariance that the model says', function (): void {

@@ -97,6 +97,8 @@ it('understands a line', function (string $line, string ...$chips): void {
     ['water change of 40 l', 'Water change 40 L'],
     ['water change 10 us gal', 'Water change 37.9 L'],
     ['wc 80 % sure', 'Water change 280 L'],
+    ['water change 40 l mix no3 10', 'Water change 40 L, nitrate 10 ppm in it'],
+    ['wc 10% new water no3 2 po4 20 ppb', 'Water change 35 L, nitrate 2 ppm in it, phosphate 0.02 ppm in it'],
     // Socks and other care.
     ['sock', 'Sock changed'],
     ['socks', 'Sock changed'],

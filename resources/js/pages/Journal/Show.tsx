@@ -10,6 +10,7 @@ import { type Alert, Alerts } from '../../tide/Alerts';
 import { ChangesTable, type Ranked } from '../../tide/ChangesTable';
 import { JournalTable } from '../../tide/JournalTable';
 import { TideSheet } from '../../tide/TideSheet';
+import { Session } from '../../tide/Session';
 import { type Sheet, type Verdict } from '../../tide/types';
 import { VerdictPanel } from '../../tide/VerdictPanel';
 
@@ -113,6 +114,7 @@ export default function Show({ frame, sheet, range, view, ranked, verdict, alert
                     onPick={(view) => ask({ view })}
                 />
                 <Switch label="Range" picked={range} options={RANGES} onPick={(next) => ask({ range: next })} />
+                <Session systemId={frame.id} readings={sheet.readings} />
                 <Box flex="1" />
                 <Box display="flex" gap="4" fontSize="sm">
                     <Link href={`/systems/${frame.id}/import`}>Import</Link>
