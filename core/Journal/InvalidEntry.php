@@ -200,7 +200,7 @@ final class InvalidEntry extends DomainException
         return new self(match (true) {
             $text === '' => "The {$what} figure is missing.",
             $isRange => "“{$text}” of {$what} is a range; write one figure {$such}",
-            default => "“{$text}” is not a {$what} figure {$such}",
+            default => "“{$text}” is no {$what} figure {$such}",
         });
     }
 }

@@ -79,7 +79,7 @@ it('walks from first run to an honest verdict', function (int $width, int $heigh
         ->press('Show what is in it')
         ->waitFor('Preview of')
         ->waitFor('“31.2.2026” is not a date')
-        ->waitFor('“about eight” is not a nitrate figure')
+        ->waitFor('“about eight” is no nitrate figure')
         ->press('refused 2')
         ->waitUntilGone('nitrate 8.1 ppm')
         ->press('Save 36 entries')

@@ -38,7 +38,7 @@ it('reads one reading a row, shows good and bad rows, and saves the good ones on
     expect(array_column($rows, 'line'))->toBe([2, 3, 5, 6, 7])
         ->and(array_column($rows, 'status'))->toBe(['accepted', 'accepted', 'refused', 'refused', 'refused'])
         ->and($rows[2]['leftOut'][0])->toContain('“iodine” is not a known parameter')
-        ->and($rows[3]['leftOut'][0])->toContain('“abc” is not a nitrate figure')
+        ->and($rows[3]['leftOut'][0])->toContain('“abc” is no nitrate figure')
         ->and($rows[4]['leftOut'][0])->toContain('missing');
     expect(JournalEntry::query()->count())->toBe(0);
 
@@ -127,7 +127,7 @@ it('refuses a row for a reason the keeper can act on', function (string $row, st
     ['2026-02-30,5,0.05', 'not a date such as 2026-03-24'],
     [',5,0.05', 'stands in line 2 too'],
     ['2026-01-02,-5,', 'between 0 ppm and 500 ppm'],
-    ['2026-01-02,NaN,', 'not a nitrate figure'],
+    ['2026-01-02,NaN,', 'no nitrate figure'],
     ['2026-01-02,900,', 'between 0 ppm and 500 ppm'],
     ['2026-01-02,8,5,1', '4 cells, but there are 3 columns'],
     ['2026-01-01,5,0.05', 'stands in line 2 too'],

@@ -28,7 +28,7 @@ enum Part: string
             self::Floss => [['filter', 'floss'], ['filter', 'wool'], ['floss'], ['wool']],
             self::Sponge => [['sponges'], ['sponge'], ['foam']],
             self::PreFilter => [['pre-filter'], ['prefilter'], ['pre', 'filter'], ['strainer']],
-            self::SkimmerCup => [['skimmer', 'cup'], ['skimmer', 'neck'], ['collection', 'cup'], ['cup']],
+            self::SkimmerCup => [['skimmer', 'cup'], ['skimmer', 'neck'], ['collection', 'cup'], ['cup'], ['skimmer']],
             self::Sock => [['filter', 'sock'], ['socks'], ['sock']],
             self::Glass => [['glass']],
             self::Sand => [['sand', 'bed'], ['sandbed'], ['sand']],

@@ -19,7 +19,8 @@ final class FeedRule implements Rule
 {
     private const FOODS = [
         'pellet' => Food::Pellet, 'pellets' => Food::Pellet, 'flake' => Food::Flake, 'flakes' => Food::Flake,
-        'frozen' => Food::Frozen, 'seaweed' => Food::Seaweed, 'nori' => Food::Seaweed,
+        'frozen' => Food::Frozen, 'mysis' => Food::Frozen, 'brine' => Food::Frozen, 'krill' => Food::Frozen,
+        'seaweed' => Food::Seaweed, 'nori' => Food::Seaweed,
     ];
 
     /** What is counted: what one of it weighs, and what food it is. */

@@ -34,7 +34,8 @@ final class QuickEntry
 
     /** Words that join others and say nothing by themselves. */
     private const JOINING = [
-        'the', 'a', 'of', 'my', 'i', 'we', 'did', 'then', 'also', 'about', 'around', '-', '–', '·',
+        'the', 'a', 'of', 'my', 'i', 'we', 'did', 'then', 'also', 'about', 'around', 'tested',
+        'measured', '-', '–', '·', '@',
     ];
 
     /** @var list<Problem> */

@@ -27,7 +27,7 @@ final class WhenRule implements Rule
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
-        $tokens->take('on', 'at', 'from', 'around');
+        $tokens->take('on', 'at', 'from', 'around', '@');
         if ($this->readDay($tokens, $draft, $context) || $this->readTime($tokens, $draft)) {
             return true;
         }
@@ -108,9 +108,21 @@ final class WhenRule implements Rule
 
             return true;
         }
-        if (preg_match('~^\d{1,2}[./]\d{1,2}(?:[./](?:\d{2,4})?)?$~', $word) === 1 && ! is_numeric($word)) {
+        $numbers = '~^(\d{1,2})([./])(\d{1,2})(?:\2(\d{2}|\d{4})?)?$~';
+        if (! is_numeric($word) && preg_match($numbers, $word, $part) === 1) {
             $tokens->position++;
-            throw InvalidEntry::ambiguousDate($word);
+            [$first, $second, $year] = [(int) $part[1], (int) $part[3], $part[4] ?? ''];
+            // Points mean the day first; of slashes only what can be one day alone is read, and no short year.
+            [$day, $month] = match (true) {
+                strlen($year) === 2 => throw InvalidEntry::ambiguousDate($word),
+                $part[2] === '.' || $first > 12 => [$first, $second],
+                $second > 12 => [$second, $first],
+                default => throw InvalidEntry::ambiguousDate($word),
+            };
+            $of = $year === '' ? self::lastYear($month, $day, $context->now) : (int) $year;
+            $draft->setDate(self::day($of, $month, $day, $word));
+
+            return true;
         }
         foreach ([[0, 1], [1, 0]] as [$dayAt, $monthAt]) {
             $month = MonthName::number($tokens->peek($monthAt)->word ?? '');
@@ -125,15 +137,19 @@ final class WhenRule implements Rule
             $year = preg_match('~^(19|20)\d{2}$~', $tokens->peek()->word ?? '') === 1
                 ? (int) ($tokens->at($tokens->position++)->word ?? 0)
                 : null;
-            // A day without its year is the latest one there was.
-            $year ??= (int) $context->now->format('Y')
-                - (sprintf('%02d-%02d', $month, $day) > $context->now->format('m-d') ? 1 : 0);
+            $year ??= self::lastYear($month, $day, $context->now);
             $draft->setDate(self::day($year, $month, $day, $written));
 
             return true;
         }
 
         return false;
+    }
+
+    /** A day without its year is the latest one there was. */
+    private static function lastYear(int $month, int $day, DateTimeImmutable $now): int
+    {
+        return (int) $now->format('Y') - (sprintf('%02d-%02d', $month, $day) > $now->format('m-d') ? 1 : 0);
     }
 
     private static function day(int $year, int $month, int $day, string $written): string

@@ -218,7 +218,7 @@ enum Parameter: string
             ['no3n', 'nitraten', 'nitratenitrogen', 'nitrateasn', 'no3asn', 'nitratn', 'nitratenno3n'],
         ],
         'po4' => [
-            ['po4', 'phosphate', 'phosphat', 'phosphates', 'fosfato', 'fosfaat', 'orthophosphate'],
+            ['po4', 'phosphate', 'phosphat', 'phosphates', 'fosfato', 'fosfaat', 'orthophosphate', 'phos'],
             ['po4p', 'phosphatep', 'phosphorus', 'phosphatephosphorus', 'phosphateasp', 'po4asp', 'phosphatp'],
         ],
         'nh4' => [
@@ -230,8 +230,8 @@ enum Parameter: string
             ['no2n', 'nitriten', 'nitriteasn', 'nitritenitrogen'],
         ],
         'alk' => [['alk', 'alkalinity', 'kh', 'dkh', 'alkalinität', 'karbonathärte', 'alcalinité', 'alcalinidad'], []],
-        'ca' => [['ca', 'calcium', 'kalzium', 'calcio'], []],
-        'mg' => [['mg', 'magnesium', 'magnesio', 'magnésium'], []],
+        'ca' => [['ca', 'cal', 'calcium', 'kalzium', 'calcio'], []],
+        'mg' => [['mg', 'mag', 'magnesium', 'magnesio', 'magnésium'], []],
         'ph' => [['ph', 'phvalue', 'phwert'], []],
         'orp' => [['orp', 'redox'], []],
         'temp' => [

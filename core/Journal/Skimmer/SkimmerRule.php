@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\Skimmer;
 
+use Ithys\Journal\Care\Deed;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Draft;
@@ -22,7 +23,8 @@ final class SkimmerRule implements Rule
             $tokens->take('the');
         }
         // The cup of a skimmer is looked after, the skimmer is switched.
-        if (in_array($tokens->peek(1)?->word, ['cup', 'neck'], true) || ! $tokens->take('skimmer')) {
+        $next = $tokens->peek(1)->word ?? '';
+        if (in_array($next, ['cup', 'neck'], true) || Deed::of($next) !== null || ! $tokens->take('skimmer')) {
             $tokens->position = $start;
 
             return false;

@@ -197,6 +197,13 @@ final readonly class Column
         }
         $method = null;
         foreach ($behind as $text) {
+            $again = Parameter::fromWord($text);
+            if ($again !== null && $again[0] === $parameter) {
+                // "Nitrate (NO3-N)" says its basis.
+                $basis = $again[1];
+
+                continue;
+            }
             $written = self::unit($text, $parameter);
             $amount = Unit::fromWord($text, Unit::UsGallon)?->dimension();
             if ($written === null && in_array($amount, [Dimension::Mass, Dimension::Volume], true)) {

@@ -48,8 +48,11 @@ enum Done: string
     /** Null for a heading that names none, brackets and units left out. */
     public static function named(string $heading): ?self
     {
+        // "GFO changed" and "dosed vinegar" are what they name.
+        $plain = mb_strtolower(trim($heading));
+        $bare = trim((string) preg_replace('~\b(?:dosed?|dosing|changed?|added|done|new)\b~u', '', $plain));
         foreach (self::NAMES as $done => $names) {
-            if (in_array(mb_strtolower(trim($heading)), $names, true)) {
+            if (in_array($plain, $names, true) || in_array($bare, $names, true)) {
                 return self::from($done);
             }
         }

@@ -74,6 +74,12 @@ final readonly class Layout
         foreach ($columns as $column) {
             $dates = $column->use === ColumnRole::Date ? [...$dates, ...self::cells($data, $column->at)] : $dates;
         }
+        $left = array_filter($columns, static fn (Column $column): bool => $column->use === ColumnRole::Ignore
+            && $column->heading !== '' && self::cells($data, $column->at) !== []);
+        if ($left !== []) {
+            $names = array_map(static fn (Column $column): string => "“{$column->heading}”", $left);
+            $remarks[] = 'Not read: '.implode(', ', $names).'. Say below what a column holds if it should be.';
+        }
         [$guess, $ambiguous] = DateOrder::guess($dates, $now);
         $order = $choices->dateOrder ?? $guess;
         $comma = $choices->decimalComma ?? ($joins || self::hasDecimalCommas($columns, $data));
