@@ -108,18 +108,18 @@ final class WhenRule implements Rule
 
             return true;
         }
-        $numbers = '~^(\d{1,2})([./])(\d{1,2})(?:\2(\d{2}|\d{4})?)?$~';
+        $numbers = '~^(\d{1,2})([./])(\d{1,2})(?:\2(\d{2,4})?)?$~';
         if (! is_numeric($word) && preg_match($numbers, $word, $part) === 1) {
             $tokens->position++;
             [$first, $second, $year] = [(int) $part[1], (int) $part[3], $part[4] ?? ''];
             // Points mean the day first; of slashes only what can be one day alone is read, and no short year.
             [$day, $month] = match (true) {
-                strlen($year) === 2 => throw InvalidEntry::ambiguousDate($word),
+                in_array(strlen($year), [2, 3], true) => throw InvalidEntry::ambiguousDate($word),
                 $part[2] === '.' || $first > 12 => [$first, $second],
                 $second > 12 => [$second, $first],
                 default => throw InvalidEntry::ambiguousDate($word),
             };
-            $of = $year === '' ? self::lastYear($month, $day, $context->now) : (int) $year;
+            $of = (int) $year > 0 ? (int) $year : self::lastYear($month, $day, $context->now);
             $draft->setDate(self::day($of, $month, $day, $word));
 
             return true;
