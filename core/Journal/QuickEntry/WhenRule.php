@@ -111,15 +111,15 @@ final class WhenRule implements Rule
         $numbers = '~^(\d{1,2})([./])(\d{1,2})(?:\2(\d{2,4})?)?$~';
         if (! is_numeric($word) && preg_match($numbers, $word, $part) === 1) {
             $tokens->position++;
-            [$first, $second, $year] = [(int) $part[1], (int) $part[3], $part[4] ?? ''];
+            [$first, $second, $year] = [(int) $part[1], (int) $part[3], (int) ($part[4] ?? 0)];
             // Points mean the day first; of slashes only what can be one day alone is read, and no short year.
             [$day, $month] = match (true) {
-                in_array(strlen($year), [2, 3], true) => throw InvalidEntry::ambiguousDate($word),
+                $year > 0 && $year < 1000 => throw InvalidEntry::ambiguousDate($word),
                 $part[2] === '.' || $first > 12 => [$first, $second],
                 $second > 12 => [$second, $first],
                 default => throw InvalidEntry::ambiguousDate($word),
             };
-            $of = (int) $year > 0 ? (int) $year : self::lastYear($month, $day, $context->now);
+            $of = $year === 0 ? self::lastYear($month, $day, $context->now) : $year;
             $draft->setDate(self::day($of, $month, $day, $word));
 
             return true;
