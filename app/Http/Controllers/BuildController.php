@@ -11,7 +11,6 @@ use App\Http\Preview;
 use App\Http\Requests\BuildRequest;
 use App\Models\SumpSection;
 use App\Models\System;
-use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,7 +42,7 @@ final class BuildController extends Controller
                     ),
             'choices' => BuildView::choices(
                 $units,
-                new DateTimeImmutable('today', $this->keeper($request)->zone()),
+                now($this->keeper($request)->zone())->startOfDay()->toDateTimeImmutable(),
                 $section?->design() ?? SumpDesign::start(),
             ),
         ]);

@@ -40,6 +40,8 @@ final class BuildRequest extends DocumentRequest
     {
         $user = $this->user();
 
-        return new DateTimeImmutable('today', $user instanceof User ? $user->zone() : new DateTimeZone('UTC'));
+        $zone = $user instanceof User ? $user->zone() : new DateTimeZone('UTC');
+
+        return now($zone)->startOfDay()->toDateTimeImmutable();
     }
 }
