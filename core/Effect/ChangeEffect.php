@@ -54,9 +54,15 @@ final class ChangeEffect
         $stick = self::stick($question, $evidence, OtherChanges::told($evidence, $confounders), $spanDays);
         $difference = $stick?->difference()->times($question->litres);
         $withheld = Withheld::reason($question, $evidence, $stick, $journal);
-        $verdict = $withheld === null && $tooClose === null
-            ? self::verdict($difference, $wanted * $question->litres)
-            : Verdict::CannotTellYet;
+        $jump = $withheld === null && $tooClose === null && $spanDays === null
+            ? self::jump($stick, $resolution)
+            : null;
+        $said = $jump === null ? null : VerdictWords::jump($question, $jump);
+        $verdict = match (true) {
+            $withheld !== null || $tooClose !== null => Verdict::CannotTellYet,
+            $jump !== null => $jump->estimate < 0.0 ? Verdict::Lower : Verdict::Higher,
+            default => self::verdict($difference, $wanted * $question->litres),
+        };
         $span = $stick === null || $stick->later() === null ? null : $spanDays;
         $more = $verdict === Verdict::CannotTellYet && $tooClose === null && $withheld === null && $span === null
             ? self::moreReadings($question, $evidence, $stick, $wanted)
@@ -65,7 +71,7 @@ final class ChangeEffect
         return new Judgement(
             $question,
             $verdict,
-            $withheld ?? ($span === null || $tooClose !== null
+            $withheld ?? $said ?? ($span === null || $tooClose !== null
                 ? VerdictWords::of($verdict, $question, $evidence, $stick, $tooClose, $more)
                 : VerdictWords::overSpan($stick, $span, $wanted, $question->litres)),
             $stick === null || $difference === null
@@ -75,6 +81,7 @@ final class ChangeEffect
                     $stick->gain(true)->times($question->litres),
                     $difference,
                     self::secondOpinion($question, $evidence),
+                    $jump?->times($question->litres),
                 ),
             new Readings($evidence->before(), $evidence->after(), $more),
             $wanted * $question->litres,
@@ -96,6 +103,14 @@ final class ChangeEffect
     public static function lookBackDays(int $windowDays, Assumptions $assumptions): int
     {
         return max($windowDays, (int) $assumptions->value(Assumed::MediaWear));
+    }
+
+    /** How far the level itself stepped at the change, mg/L, where that is the better story and beyond doubt. */
+    private static function jump(?RelaxedStick $stick, float $resolution): ?Interval
+    {
+        $jump = $stick?->jump(0.0, $resolution);
+
+        return $jump !== null && ($jump->high < 0.0 || $jump->low > 0.0) ? $jump : null;
     }
 
     /** @param  list<float>  $others  days of other changes that have a column of their own */

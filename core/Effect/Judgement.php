@@ -36,7 +36,7 @@ final readonly class Judgement
      */
     public function known(): ?float
     {
-        $difference = $this->rates?->difference;
+        $difference = $this->rates->jump ?? $this->rates?->difference;
         if ($difference === null || $this->verdict === Verdict::CannotTellYet) {
             return null;
         }

@@ -13,6 +13,8 @@ final readonly class Rates
         public Interval $difference,
         /** The difference by another way, the median of slopes; null where it has none. */
         public ?float $secondOpinion = null,
+        /** How far the level itself stepped at once, mg; null where it did not. */
+        public ?Interval $jump = null,
     ) {
     }
 }

@@ -11,6 +11,24 @@ use Ithys\Quantity\Text;
 /** A verdict in a sentence that says no more than its intervals. */
 final class VerdictWords
 {
+    /** @param  Interval  $jump  of the level, mg/L */
+    public static function jump(Question $question, Interval $jump): Text
+    {
+        $ends = [abs($jump->low), abs($jump->high)];
+
+        return Text::of(
+            $jump->estimate < 0.0
+                ? '{nutrient!} fell at once by {size} (95 %: {least} to {most}), {mass} mg in this tank.{beyond}'
+                : '{nutrient!} rose at once by {size} (95 %: {least} to {most}), {mass} mg in this tank.{beyond}',
+            nutrient: $question->parameter->label(),
+            size: Quantity::ppm(abs($jump->estimate)),
+            least: Quantity::ppm(min($ends)),
+            most: Quantity::ppm(max($ends)),
+            mass: Quantity::number(abs($jump->estimate) * $question->litres),
+            beyond: ' Beyond that nothing shows that less or more comes in since.',
+        );
+    }
+
     public static function of(
         Verdict $verdict,
         Question $question,

@@ -110,7 +110,8 @@ final class RankedChanges
     /** The difference a day with its interval; empty where nothing can be told. */
     private static function figure(Judgement $judgement): Text
     {
-        $difference = $judgement->rates?->difference;
+        $jump = $judgement->rates?->jump;
+        $difference = $jump ?? $judgement->rates?->difference;
         if ($difference === null || $judgement->known() === null) {
             return Text::wrap('');
         }
@@ -118,7 +119,7 @@ final class RankedChanges
         $number = static fn (float $mg): Quantity => Quantity::number($mg, $places($mg));
 
         return Text::of(
-            '{estimate} mg a day, {low} to {high}',
+            $jump === null ? '{estimate} mg a day, {low} to {high}' : '{estimate} mg at once, {low} to {high}',
             estimate: $number($difference->estimate),
             low: $number($difference->low),
             high: $number($difference->high),

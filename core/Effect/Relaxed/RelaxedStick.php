@@ -34,6 +34,9 @@ final readonly class RelaxedStick
     /** Spreads beyond which a reading is set aside. */
     private const OUTLYING = 3.5;
 
+    /** Log likelihood by which a jump must be the better story. */
+    private const PREFERRED = 4.0;
+
     /**
      * @param  non-empty-list<Point>  $points  with weights of 1
      * @param  list<int>  $outliers  readings that were set aside
@@ -85,6 +88,39 @@ final readonly class RelaxedStick
         return is_finite($this->course->to)
             ? $this->mixture(static fn (Point $point): array => [0.0, 0.0, 0.0, 1.0])->interval()
             : null;
+    }
+
+    /**
+     * How far the level itself stepped at once, mg/L; null where the readings do not say so much more loudly than that
+     * more or less comes in.
+     *
+     * @param  float  $step  of the method, mg/L
+     */
+    public function jump(float $day, float $step): ?Interval
+    {
+        if (is_finite($this->course->to)) {
+            return null;
+        }
+        $course = new Course(INF, $this->course->others, jump: $day);
+        try {
+            $points = self::weighted(self::grid(
+                $this->series,
+                $course,
+                array_values(array_unique(
+                    array_map(static fn (Point $point): float => $point->strength, $this->points),
+                )),
+                $this->points[0]->variance,
+                $step ** 2 / 12,
+            ));
+        } catch (SingularFit) {
+            return null;
+        }
+
+        return self::likeliest($points) - self::likeliest($this->points) < self::PREFERRED
+            ? null
+            : (new self($this->series, $course, $points, []))
+                ->mixture(static fn (Point $point): array => [0.0, 0.0, 1.0])
+                ->interval();
     }
 
     /** Net gain before the change and since, less what is lost at the level of that side, mg/L a day. */
@@ -279,6 +315,12 @@ final readonly class RelaxedStick
         $less = array_slice($row, 0, -1);
 
         return $less === [] ? $row : $less;
+    }
+
+    /** @param  non-empty-list<Point>  $points */
+    private static function likeliest(array $points): float
+    {
+        return max(array_map(static fn (Point $point): float => $point->fullLogLikelihood(), $points));
     }
 
     /** @param  non-empty-list<Point>  $points */

@@ -77,6 +77,33 @@ final readonly class Series
         return $response;
     }
 
+    /**
+     * What is left at each reading of 1 mg/L that stood in the water at once.
+     *
+     * @param  float  $loss  share lost a day
+     * @param  float  $on  the day, after a reading of that moment
+     * @return list<float>
+     */
+    public function pulse(float $loss, float $on): array
+    {
+        $level = 0.0;
+        $at = $this->days[0] ?? 0.0;
+        $pulse = [];
+        foreach ($this->stretches as $stretch) {
+            foreach ($stretch as ['dt' => $dt, 'share' => $share]) {
+                $end = $at + $dt;
+                $level = $at <= $on && $on < $end
+                    ? exp(-$loss * ($end - $on))
+                    : $level * exp(-$loss * $dt);
+                $level *= 1 - $share;
+                $at = $end;
+            }
+            $pulse[] = $level;
+        }
+
+        return $pulse;
+    }
+
     /** @param  list<int>  $kept */
     public function only(array $kept): self
     {

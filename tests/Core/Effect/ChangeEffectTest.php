@@ -598,3 +598,28 @@ it('says where nobody looked around the change', function (): void {
         ->and(said($gap[0]->sentence))->toMatch('~^No reading from 1\d days before to 1\d days after it~')
         ->and(codes(judge(steppedTank(120, 40, 0.2, 2))))->not->toContain('gap');
 });
+
+it('says that a level fell at once, by how much, and that nothing shows a change of what comes in', function (): void {
+    $random = new Randomizer(new Mt19937(5));
+    $at = new DateTimeImmutable('2026-06-01 12:00Z');
+    $journal = [];
+    for ($day = -40.0; $day <= 40.0; $day += 3.5) {
+        $level = 8.0 + 0.15 * ($random->getInt(-100, 100) / 100) - ($day > 0.0 ? 2.5 : 0.0);
+        $journal[] = new Entry(
+            $at->modify('+'.(int) round($day * 1440).' minutes'),
+            Reading::of(Parameter::Nitrate, $level, step: 0.01),
+        );
+    }
+    $change = new Entry($at, new SkimmerSwitch(true), 1);
+    $journal[] = $change;
+    usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+    $judgement = ChangeEffect::judge(
+        new Question($change, Parameter::Nitrate, 200, $at->modify('+50 days'), 42),
+        $journal,
+    );
+    expect($judgement->verdict)->toBe(Verdict::Lower)
+        ->and(said($judgement->sentence))->toStartWith('Nitrate fell at once by 2.')
+        ->and(said($judgement->sentence))->toContain('mg in this tank. Beyond that nothing shows')
+        ->and($judgement->rates?->jump?->estimate)->toEqualWithDelta(-500.0, 60.0)
+        ->and($judgement->known())->toBeGreaterThan(3.0);
+});

@@ -167,3 +167,56 @@ it('holds the acceptance table, in small', function (array $tank, float $false, 
         'drifting input', 'slips', 'real A', 'real B', 'phosphate, real A',
     ])),
 ));
+
+/**
+ * Levels that fall by 3 mg/L at once on day 0, over those of a tank.
+ *
+ * @return list<float>
+ */
+function fallenAtOnce(SimulatedTank $tank, float $loss): array
+{
+    return array_map(static function (float $day, float $level) use ($tank, $loss): float {
+        $left = $day > 0.0 ? exp(-$loss * $day) : 0.0;
+        foreach ($tank->dilutions as $dilution) {
+            $left *= $dilution->day > 0.0 && $dilution->day < $day ? 1 - $dilution->share : 1.0;
+        }
+
+        return max(0.0, $level - 3.0 * $left);
+    }, $tank->days, $tank->levels);
+}
+
+it('leaves of what stood in the water at once what losses and water changes leave', function (): void {
+    $series = seriesOf([-2.0, 0.0, 1.0, 4.0], [0.0, 0.0, 0.0, 0.0], [new Dilution(2.0, 0.1)]);
+    // A reading at the moment of the change comes before it.
+    expect($series->pulse(0.05, 0.0))->toEqualWithDelta([0.0, 0.0, exp(-0.05), 0.9 * exp(-0.2)], 1e-12)
+        ->and($series->pulse(0.0, 3.0))->toEqualWithDelta([0.0, 0.0, 0.0, 1.0], 1e-12);
+});
+
+it('tells a level that stepped at once from an input that changed', function (string $kind, int $found): void {
+    $options = SimulatedTank::TABLE[$kind][0];
+    $jumps = $covered = $false = $mistaken = 0;
+    $tries = 25;
+    for ($seed = 1; $seed <= $tries; $seed++) {
+        foreach (['quiet' => 0, 'jump' => 0, 'step' => -2] as $what => $change) {
+            $tank = new SimulatedTank($seed + crc32($what) % 10_000, [...$options, 'change' => $change]);
+            $levels = $what === 'jump' ? fallenAtOnce($tank, (float) ($options['loss'] ?? 0.0)) : $tank->levels;
+            $step = (float) ($options['step'] ?? 0.01);
+            $stick = RelaxedStick::of(
+                seriesOf($tank->days, $levels, $tank->dilutions),
+                new Course(0.0),
+                10.0,
+                $step,
+            );
+            $jump = $stick->jump(0.0, $step);
+            $isSeen = $jump !== null && ($jump->high < 0.0 || $jump->low > 0.0);
+            $false += $isSeen && $what === 'quiet' ? 1 : 0;
+            $mistaken += $isSeen && $what === 'step' ? 1 : 0;
+            $jumps += $isSeen && $what === 'jump' ? 1 : 0;
+            $covered += $isSeen && $what === 'jump' && $jump->low <= -3.0 && $jump->high >= -3.0 ? 1 : 0;
+        }
+    }
+    expect($false)->toBeLessThanOrEqual(2)
+        ->and($mistaken)->toBeLessThanOrEqual(1)
+        ->and($jumps)->toBeGreaterThanOrEqual((int) round($found / 100 * $tries))
+        ->and($covered)->toBeGreaterThanOrEqual((int) floor(0.85 * $jumps));
+})->with([['white noise', 95], ['noise with memory', 85], ['drifting input', 85], ['slips', 70], ['real A', 80]]);
