@@ -151,7 +151,8 @@ final class QuickEntry
         }
         $tokens->position++;
         // A figure behind a word that is not known belongs to it: one complaint, not two.
-        if ($token !== null && ! is_numeric($token->text) && is_numeric($tokens->peek()->text ?? '')) {
+        $isFigure = is_numeric($tokens->peek()->text ?? '') && ! $this->beginsMoment($tokens);
+        if ($token !== null && ! is_numeric($token->text) && $isFigure) {
             $tokens->position++;
         }
         if ($token === null) {
@@ -171,6 +172,19 @@ final class QuickEntry
         $this->unknown[] = [$from, $to];
 
         return false;
+    }
+
+    /** Whether a figure here says when: "32 days ago", "4 mar". */
+    private function beginsMoment(Tokens $tokens): bool
+    {
+        $start = $tokens->position;
+        try {
+            return (new WhenRule)->read($tokens, new Draft, $this->context);
+        } catch (InvalidEntry) {
+            return true;
+        } finally {
+            $tokens->position = $start;
+        }
     }
 
     /** Whether the words here are an entry with its amount in front: "20 l water change", "2 frozen". */

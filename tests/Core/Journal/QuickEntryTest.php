@@ -93,6 +93,7 @@ it('points at what it does not understand, word for word', function (
     ['po4 6', 'po4 6', 'is not what tanks have'],
     ['carbon 5', 'carbon 5', 'Say in what'],
     ['fed 2', 'fed 2', 'Say in what'],
+    ['gfo 80 g reactr 32 days ago', 'reactr', '“reactr” was not understood here.'],
     ['po4 nd', 'po4 nd', 'below which the kit shows nothing'],
     ['5 no3 8', '5', 'not understood'],
     ['trüb no3 8.5 xyzzy', 'trüb', 'not understood'],
