@@ -88,7 +88,7 @@ it('says so when a reading is logged twice', function (): void {
     $browser->type('Log what was read or done', 'no3 7.5 yesterday 08:00')
         ->waitFor('nitrate 7.5 ppm')
         ->keys('Enter')
-        ->waitFor('“nitrate 7.5 ppm” at that minute is in the journal already.');
+        ->waitFor('at that minute is in the journal already.');
     // What was typed is kept.
     expect($browser->script('return document.querySelector("input[aria-label^=Log]").value'))->toBe(
         'no3 7.5 yesterday 08:00',
