@@ -65,6 +65,12 @@ final class InvalidEntry extends DomainException
         return new self($says, $instead);
     }
 
+    /** @param  string  $meant  what the words seem to be */
+    public static function misspelt(string $words, string $meant): self
+    {
+        return new self("“{$words}” was not understood here. Did you mean “{$meant}”?", [$meant]);
+    }
+
     public static function twice(string $what): self
     {
         return new self("The line names a {$what} twice; write one.");

@@ -202,7 +202,7 @@ it('saves a line whose Enter comes before its answer', function (): void {
         ->keys('l', 'sock changed 3 days ago 06:02', 'Enter')
         ->waitFor('Logged: Sock changed');
     // What is not understood is not saved, however fast Enter comes.
-    $browser->keys('sock chnged', 'Enter')->waitFor('“chnged” was not understood here.');
+    $browser->keys('sock chnged', 'Enter')->waitFor('“sock chnged” was not understood here.');
     expect($browser->value('Log what was read or done'))->toBe('sock chnged');
 });
 

@@ -60,6 +60,10 @@ final class SockRule implements Rule
         }
         // "sock dirty but left in" is no change: a bare "sock" is, and one that is said to be done.
         $next = $tokens->peek(1)->word ?? '';
+        if (! in_array($next, self::DONE, true) && levenshtein($next, 'changed') <= 2) {
+            $written = $tokens->takeText(2);
+            throw InvalidEntry::misspelt($written, 'sock changed');
+        }
         if (! in_array($next, ['', 'and', 'soiling', 'soiled', ...self::DONE], true) && ! $this->isBeside($next)) {
             return false;
         }

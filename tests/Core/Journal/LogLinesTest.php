@@ -278,6 +278,7 @@ it('asks before it keeps what is likely a slip, with what could be meant', funct
     ['harvested 200', 'Say in what', 'harvested 200 g', 'harvested 200 oz'],
     ['dosed calcium 30', 'Say in what', 'dosed calcium 30 ml', 'dosed calcium 30 g'],
     ['water change 10 gal', 'US gallon', 'water change 10 US gal', 'water change 10 imp gal'],
+    ['sock chnged', 'Did you mean “sock changed”?', 'sock changed'],
     ['sock dirty but left in', 'not understood', 'note sock dirty but left in'],
     ['fish look pale', 'not understood', 'note fish look pale'],
     [
