@@ -59,12 +59,6 @@ final class InvalidEntry extends DomainException
         return new self('Say in what: “'.implode('” or “', $instead).'”.', $instead);
     }
 
-    /** @param  list<string>  $instead  the same said so that it can be */
-    public static function unusual(Text $says, array $instead = []): self
-    {
-        return new self($says, $instead);
-    }
-
     /** @param  string  $meant  what the words seem to be */
     public static function misspelt(string $words, string $meant): self
     {
