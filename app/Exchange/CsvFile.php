@@ -68,6 +68,17 @@ final readonly class CsvFile
     }
 
     /**
+     * Writes one record as RFC 4180 has it.
+     *
+     * @param  resource  $to
+     * @param  list<string>  $cells
+     */
+    public static function line($to, array $cells): void
+    {
+        fputcsv($to, $cells, ',', '"', '', "\r\n");
+    }
+
+    /**
      * Records by the line each starts in, blank lines left out.
      *
      * @param  non-empty-string  $separator

@@ -30,7 +30,7 @@ final class JournalExport
         $to,
         ?DateTimeImmutable $from = null,
     ): void {
-        self::line($to, self::COLUMNS);
+        CsvFile::line($to, self::COLUMNS);
         $rows = (new Journal($system))->rows()
             ->when($from !== null, static fn (Builder $rows): Builder => $rows->where(
                 'occurred_at',
@@ -41,21 +41,12 @@ final class JournalExport
             ->select(['id', 'kind', 'occurred_at', 'payload', 'note'])->cursor();
         foreach ($rows as $row) {
             $entry = Journal::toEntry($row);
-            self::line($to, [
+            CsvFile::line($to, [
                 $entry->at->setTimezone($zone)->format('Y-m-d\TH:iP'),
                 FormulaGuard::on($entry->payload->line()),
                 FormulaGuard::on($entry->note ?? ''),
                 StoredEntry::of($entry),
             ]);
         }
-    }
-
-    /**
-     * @param  resource  $to
-     * @param  list<string>  $cells
-     */
-    private static function line($to, array $cells): void
-    {
-        fputcsv($to, $cells, ',', '"', '', "\r\n");
     }
 }

@@ -21,7 +21,7 @@ final class ReadingsExport
     /** @param  resource  $to */
     public static function write(System $system, DateTimeZone $zone, $to): void
     {
-        self::line($to, self::COLUMNS);
+        CsvFile::line($to, self::COLUMNS);
         $rows = (new Journal($system))->rows()->where('kind', ReadingKind::KEY)
             ->orderBy('occurred_at')->orderBy('id')->select(['occurred_at', 'payload', 'note'])->cursor();
         foreach ($rows as $row) {
@@ -29,7 +29,7 @@ final class ReadingsExport
             /** @var array<string, mixed> $payload */
             $payload = json_decode($row->payload, true, 4, JSON_THROW_ON_ERROR);
             $reading = Reading::fromData(StoredPayload::fields($payload));
-            self::line($to, [
+            CsvFile::line($to, [
                 Journal::moment($row->occurred_at)->setTimezone($zone)->format('Y-m-d\TH:iP'),
                 $reading->parameter->value,
                 ($reading->belowLimit ? '<' : '')
@@ -40,14 +40,5 @@ final class ReadingsExport
                 $reading->cloudy ? 'yes' : '',
             ]);
         }
-    }
-
-    /**
-     * @param  resource  $to
-     * @param  list<string>  $cells
-     */
-    private static function line($to, array $cells): void
-    {
-        fputcsv($to, $cells, ',', '"', '', "\r\n");
     }
 }

@@ -62,7 +62,8 @@ final class UnreadableFile extends DomainException
     public static function noReadingColumn(): self
     {
         return new self(
-            'No column holds readings. Mark one as nitrate or phosphate, or one as parameter and one as value.',
+            'No column holds readings or what was done. Say below what a column holds, or which one names it and which '
+                .'one is its value.',
         );
     }
 }

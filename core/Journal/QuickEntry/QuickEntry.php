@@ -285,7 +285,9 @@ final class QuickEntry
                 }
             }
         }
-        $this->asked[] = new Problem($this->words->say($says), $from, $to, [...$instead, "{$this->line} sure"]);
+        // Behind what is meant: at the end it would be part of a note.
+        $instead[] = $this->with("{$written} sure", $from, $to);
+        $this->asked[] = new Problem($this->words->say($says), $from, $to, $instead);
     }
 
     /** The line with other words at a place. */

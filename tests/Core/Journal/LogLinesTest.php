@@ -264,6 +264,7 @@ it('asks before it keeps what is likely a slip, with what could be meant', funct
     }
 })->with([
     ['po4 6', 'is not what tanks have: 0 ppm to 2 ppm', 'po4 6 ppb', 'po4 6 ppb P', 'po4 6 sure'],
+    ['ph 6.1 note new probe', 'is not what tanks have', 'ph 6.1 sure note new probe'],
     ['no3 300', 'is not what tanks have', 'no3 300 ppb', 'no3 300 ppb N', 'no3 300 sure'],
     ['temp 12', 'is not what tanks have', 'temp 12 sure'],
     ['ph 6.1', 'is not what tanks have', 'ph 6.1 sure'],
