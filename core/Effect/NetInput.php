@@ -13,6 +13,7 @@ use Ithys\Effect\Relaxed\Series;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Reading\Stretch;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Statistics\SingularFit;
 
@@ -21,9 +22,6 @@ final readonly class NetInput
 {
     /** Readings that make a stretch. */
     private const LEAST = 6;
-
-    /** Days without a reading that end one. */
-    private const LONG_GAP = 45.0;
 
     /** Half of a band that holds 90 %, in standard deviations. */
     private const BAND = 1.645;
@@ -53,7 +51,7 @@ final readonly class NetInput
         }
         $dilutions = [];
         $stretches = [];
-        $method = null;
+        $stretch = null;
         foreach ($entries as $entry) {
             $day = $entry->daysAfter($start);
             if ($entry->payload instanceof WaterChange) {
@@ -64,12 +62,9 @@ final readonly class NetInput
                 );
             } elseif ($entry->payload instanceof Reading && $entry->payload->parameter === $parameter) {
                 $reading = $entry->payload;
-                $last = count($stretches) - 1;
-                $isNew = $last < 0
-                    || $day - end($stretches[$last])[0] > self::LONG_GAP
-                    || ($reading->method !== null && $method !== null && $reading->method !== $method);
-                $stretches[$isNew ? $last + 1 : $last][] = [$day, $entry, $reading];
-                $method = $reading->method ?? ($isNew ? null : $method);
+                $joined = $stretch?->with($reading, $day);
+                $stretches[count($stretches) - ($joined === null ? 0 : 1)][] = [$day, $entry, $reading];
+                $stretch = $joined ?? Stretch::from($reading, $day);
             }
         }
 

@@ -19,6 +19,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Reading\Stretch;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Words;
 
@@ -88,13 +89,19 @@ final readonly class TideSheet
             $this->system->workingLitresAt($this->to),
             $this->system->assumptions(),
         );
+        $stretches = [];
         foreach ([...$this->entries, ...$extremes] as $entry) {
             $payload = $entry->payload;
             if ($payload instanceof Reading) {
+                $of = $payload->parameter->value;
+                $day = $entry->daysAfter($this->from);
+                $joined = ($stretches[$of] ?? null)?->with($payload, $day);
+                $stretches[$of] = $joined ?? Stretch::from($payload, $day);
                 $readings[] = [
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
-                    'parameter' => $payload->parameter->value,
+                    'parameter' => $of,
+                    'joined' => $joined !== null,
                     'value' => $payload->value,
                     'below' => $payload->belowLimit,
                     'cloudy' => $payload->cloudy,

@@ -17,17 +17,12 @@ interface Props {
     y: ScaleLinear<number, number>;
 }
 
-/** Days without a reading over which no line is drawn: nobody knows what was there. */
-const GAP = 45 * 86_400;
-
-/** Readings that one line may join: none across a long gap or another kit. */
+/** Readings that one line joins. */
 export function stretches(readings: ReadingMark[]): ReadingMark[][] {
     const all: ReadingMark[][] = [];
     for (const reading of readings) {
         const stretch = all[all.length - 1];
-        const last = stretch?.[stretch.length - 1];
-        const other = last?.method != null && reading.method !== null && last.method !== reading.method;
-        if (stretch === undefined || last === undefined || other || reading.t - last.t > GAP) {
+        if (stretch === undefined || !reading.joined) {
             all.push([reading]);
         } else {
             stretch.push(reading);

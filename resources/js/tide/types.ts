@@ -2,6 +2,8 @@ export interface ReadingMark {
     id: number;
     t: number;
     parameter: string;
+    /** Whether a line may come to it from the one of its parameter before. */
+    joined: boolean;
     /** In base units. */
     value: number;
     below: boolean;
