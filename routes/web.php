@@ -15,12 +15,14 @@ use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\PathController;
 use App\Http\Controllers\PathRevisionController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SumpRevisionController;
 use App\Http\Controllers\SystemController;
+use App\Http\Controllers\TargetController;
 use App\Http\Controllers\WaterController;
 use App\Http\Middleware\ReadOnlySession;
 use Illuminate\Support\Facades\Route;
@@ -72,6 +74,10 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/assumptions', [AssumptionController::class, 'show'])->name('assumptions.show');
+            Route::get('/photos/{photo}/{size}', [PhotoController::class, 'show'])
+                ->whereNumber('photo')
+                ->whereIn('size', ['picture', 'thumbnail'])
+                ->name('photos.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');
             Route::get('/readings.csv', [ExportController::class, 'readings'])->name('readings.export');
             Route::get('/journal.csv', [ExportController::class, 'journal'])->name('journal.export');
@@ -96,6 +102,10 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/bin/batch/{batch}/restore', [BinController::class, 'restoreBatch'])->name(
                 'bin.restore-batch',
             );
+            Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
+            Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
+            Route::post('/photos/{photo}/restore', [PhotoController::class, 'restore'])->name('photos.restore');
+            Route::put('/target', [TargetController::class, 'update'])->name('target.update');
             Route::post('/alerts', [AlertController::class, 'store'])->name('alerts.store');
             Route::delete('/alerts', [AlertController::class, 'destroy'])->name('alerts.destroy');
             Route::get('/import', [ImportController::class, 'create'])->name('import.create');

@@ -70,7 +70,7 @@ const FLOORS = [
     ['Media', 'Journal'],
     ['Path', 'Sump'],
     ['System'],
-    ['Effect'],
+    ['Effect', 'Target'],
     ['Drawing'],
 ];
 

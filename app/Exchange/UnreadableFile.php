@@ -6,12 +6,29 @@ namespace App\Exchange;
 
 use DomainException;
 
-/** A file that cannot be read as a table at all; the message is a sentence for the keeper. */
+/** A file that cannot be read as what it was chosen for; the message is a sentence for the keeper. */
 final class UnreadableFile extends DomainException
 {
     public static function binary(): self
     {
         return new self('This is not a text file. Save the sheet as CSV and choose that file.');
+    }
+
+    public static function noPicture(bool $isNewCamera): self
+    {
+        return new self($isNewCamera
+            ? 'This is a HEIC picture, which cannot be read here. Save or share it as JPEG and choose that file.'
+            : 'This is no picture that can be read here. Choose a JPEG, PNG or WebP file.');
+    }
+
+    public static function brokenPicture(): self
+    {
+        return new self('The picture is damaged and cannot be read. Take it anew, or choose another file.');
+    }
+
+    public static function tooManyPixels(int $millions): self
+    {
+        return new self("The picture has more than {$millions} million pixels. Save it smaller and choose that file.");
     }
 
     public static function empty(): self

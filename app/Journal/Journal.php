@@ -22,7 +22,7 @@ use Ithys\Journal\StoredPayload;
 /** The journal of one system: reads rows into core entries without a model each, and records new ones. */
 final readonly class Journal
 {
-    /** Readings that the kits in use are looked for in. */
+    /** Entries that what is usual for a tank is looked for in. */
     private const RECENT = 200;
 
     public function __construct(private System $system)
@@ -82,6 +82,15 @@ final readonly class Journal
     private function isThere(?string $fingerprint): bool
     {
         return $this->rows()->where('fingerprint', $fingerprint)->exists();
+    }
+
+    /** @return list<Entry> what was last done or read, newest first */
+    public function recent(): array
+    {
+        return array_values(array_map(self::toEntry(...), $this->rows()
+            ->orderByDesc('occurred_at')->orderByDesc('id')
+            ->limit(self::RECENT)
+            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
     }
 
     /** @return array<string, string> the kit that each parameter was last read with, where it was named */

@@ -12,8 +12,10 @@ use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\LeverRate;
 use Ithys\Journal\Reading\Extremes;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\StoredPayload;
+use Ithys\Journal\WaterChange\WaterChangeKind;
 
 /**
  * Years of a journal as a drawing can show them, thinned: of readings the extremes of each run, of routine levers how
@@ -23,6 +25,9 @@ final readonly class LongJournal
 {
     /** Runs of readings that two extremes stand for; a drawing has no more room across. */
     private const RUNS = 600;
+
+    /** Readings of a nutrient that its course is fitted to. */
+    private const FITTED = 140;
 
     public function __construct(
         private System $system,
@@ -41,12 +46,13 @@ final readonly class LongJournal
     }
 
     /**
-     * Of each parameter the least and the greatest of so many readings in a row, in order of time; and how many
+     * The readings thinned in two ways: of each parameter the least and the greatest of so many in a row, which a
+     * drawing wants, and the nutrients at even distances, whose course is fitted; both in order of time. And how many
      * readings there are.
      *
-     * @return array{list<Entry>, int}
+     * @return array{list<Entry>, list<Entry>, int}
      */
-    public function extremes(): array
+    public function readings(): array
     {
         $rows = array_values($this->within()->where('kind', (new ReadingKind)->key())
             ->orderBy('occurred_at')->orderBy('id')
@@ -58,11 +64,30 @@ final readonly class LongJournal
             return [$fields->text('parameter'), $fields->figure('value')];
         }, $rows);
         $kept = Extremes::of($values, max(1, intdiv(count($rows), self::RUNS)));
+        $apart = ($this->to->getTimestamp() - $this->from->getTimestamp()) / self::FITTED;
+        $next = [];
+        $even = [];
+        $nutrients = array_map(static fn (Parameter $one): string => $one->value, Parameter::nutrients());
+        foreach ($values as $at => [$parameter]) {
+            // A little early counts: weekly readings are never exactly a week apart.
+            $seconds = (int) strtotime((string) $rows[$at]->occurred_at.' UTC');
+            if (in_array($parameter, $nutrients, true) && $seconds >= ($next[$parameter] ?? 0)) {
+                $next[$parameter] = $seconds + 0.9 * $apart;
+                $even[] = $at;
+            }
+        }
+        $entry = static fn (int $at): Entry => Journal::toEntry($rows[$at]);
 
-        return [
-            array_map(static fn (int $at): Entry => Journal::toEntry($rows[$at]), $kept),
-            count($rows),
-        ];
+        return [array_map($entry, $kept), array_map($entry, $even), count($rows)];
+    }
+
+    /** @return list<Entry> every water change, in order of time */
+    public function waterChanges(): array
+    {
+        return array_values(array_map(Journal::toEntry(...), $this->within()
+            ->where('kind', (new WaterChangeKind)->key())
+            ->orderBy('occurred_at')->orderBy('id')
+            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
     }
 
     /**

@@ -19,6 +19,7 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Assumption\Overlay;
 use Ithys\Document\OverlayDocument;
 use Ithys\System\Setup;
+use Ithys\Target\TargetSchool;
 use Ithys\Water\Tank;
 use LogicException;
 
@@ -29,6 +30,7 @@ use LogicException;
  * @property string $name
  * @property ?array<string, mixed> $room
  * @property ?array<string, array{value: float|int, reason: string}> $overlays  assumptions it has otherwise, by key
+ * @property ?TargetSchool $target_school  whose levels it is held to
  * @property int $tank_version
  * @property int $room_version
  * @property-read ?string $stamp  another whenever something changes that a tide sheet shows
@@ -60,7 +62,13 @@ final class System extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['room' => 'array', 'overlays' => 'array', 'tank_version' => 'integer', 'room_version' => 'integer'];
+        return [
+            'room' => 'array',
+            'overlays' => 'array',
+            'target_school' => TargetSchool::class,
+            'tank_version' => 'integer',
+            'room_version' => 'integer',
+        ];
     }
 
     /** @return BelongsToMany<User, $this> */
@@ -103,6 +111,12 @@ final class System extends Model
     public function entries(): HasMany
     {
         return $this->hasMany(JournalEntry::class);
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
     }
 
     /** The description in force at a moment; before the first one came into force, the first. */

@@ -22,6 +22,7 @@ enum Assumed: string
     case TemperatureHigh = 'temperature-high';
     case SourceWater = 'source-water';
     case WantedShare = 'wanted-share';
+    case TankWander = 'tank-wander';
     case BelowLimit = 'below-limit';
     case MediaSettling = 'media-settling';
     case BiologySettling = 'biology-settling';

@@ -12,6 +12,7 @@ final readonly class Assumptions
     private const CATALOGUES = [
         'Tank and water' => Catalogue\Water::class,
         'Verdicts' => Catalogue\Effect::class,
+        'Targets' => Catalogue\Targets::class,
         'Media' => Catalogue\Media::class,
         'Path' => Catalogue\Path::class,
         'Equipment' => Catalogue\Equipment::class,

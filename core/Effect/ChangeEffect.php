@@ -133,6 +133,7 @@ final class ChangeEffect
                 ),
                 $evidence->level(),
                 $evidence->resolution(),
+                $question->assumptions->value(Assumed::TankWander),
             );
         } catch (SingularFit) {
             // Readings bunched on one day fix no rate; the answer is that it cannot be told.

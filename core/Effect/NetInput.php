@@ -106,6 +106,7 @@ final readonly class NetInput
                 new Course(INF),
                 array_sum($levels) / $n,
                 Evidence::resolutionOf($seen),
+                $assumptions->value(Assumed::TankWander),
             );
         } catch (SingularFit) {
             return [];

@@ -7,6 +7,7 @@ namespace Ithys\Effect;
 use Ithys\Assumption\Assumed;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Finding;
+use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
@@ -16,6 +17,11 @@ final class ReadWithCare
 {
     /** Days without a reading around a change that are worth a word. */
     private const LONG_GAP = 14.0;
+
+    /** Times what is assumed from which a tank counts as lively, and up to which as calm. */
+    private const LIVELY = 1.6;
+
+    private const CALM = 0.9;
 
     /**
      * @param  list<Confounder>  $confounders
@@ -31,6 +37,7 @@ final class ReadWithCare
             ...self::setAside($evidence, $stick),
             ...self::gap($evidence),
             ...self::others($question, $evidence, $confounders),
+            ...self::wander($question, $stick),
         ];
     }
 
@@ -50,6 +57,37 @@ final class ReadWithCare
             ),
             $stick->outliers ?? [],
         );
+    }
+
+    /** @return list<Finding> how lively the tank is by itself, beside what is assumed of tanks */
+    private static function wander(Question $question, ?RelaxedStick $stick): array
+    {
+        $assumption = $question->assumptions->of(Assumed::TankWander);
+        if ($stick?->wander === null) {
+            return [];
+        }
+        $times = $stick->wander / $assumption->value;
+        // Three strengths are tried; between them the readings seldom tell.
+        $how = match (true) {
+            $times > self::LIVELY => 'more than',
+            $times < self::CALM => 'less than',
+            default => 'about as much as',
+        };
+
+        return [
+            Finding::of(
+                Severity::Remark,
+                'wander',
+                'By itself',
+                Text::of(
+                    "What this tank takes in wanders {$how} the {usual} of the level a day that is assumed: by about "
+                        .'{own}. The interval takes that in.',
+                    usual: Quantity::base($assumption->value, Dimension::Share),
+                    own: Quantity::base($stick->wander, Dimension::Share),
+                ),
+                $assumption,
+            ),
+        ];
     }
 
     /** @return list<Finding> where nobody looked around the change */

@@ -27,6 +27,7 @@ use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Target\TargetSchool;
 use Ithys\Water\BesideDisplay;
 use Ithys\Water\Conditions;
 use Ithys\Water\Display;
@@ -106,6 +107,8 @@ final class DemoSeeder extends Seeder
                 ]);
             $this->live($system->workingLitresAt($this->start));
             $this->save($system, $keeper);
+            $system->forceFill(['target_school' => TargetSchool::Balanced])->save();
+            DemoPhoto::lay($system, $keeper, $this->start->modify('+98 days'));
             DemoNano::lay($keeper, $this->start->modify('+84 days'));
         });
     }

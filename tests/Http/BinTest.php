@@ -45,11 +45,11 @@ it('shows drafts of the path and paths taken back, each with its way back', func
     $this->delete("{$at}/drafts/{$draft->id}");
     $page = $this->get("{$at}/bin");
     $page->assertInertia(
-        fn ($page) => $page->where('paths.0.text', 'Draft: Sump')->where('paths.1.text', 'In force: Sump'),
+        fn ($page) => $page->where('others.0.text', 'Draft: Sump')->where('others.1.text', 'In force: Sump'),
     );
-    foreach ($page->viewData('page')['props']['paths'] as $path) {
+    foreach ($page->viewData('page')['props']['others'] as $path) {
         $this->post($path['restore'])->assertRedirect();
     }
-    $this->get("{$at}/bin")->assertInertia(fn ($page) => $page->has('paths', 0));
+    $this->get("{$at}/bin")->assertInertia(fn ($page) => $page->has('others', 0));
     expect($this->system->drafts()->count())->toBe(1)->and($this->system->pathRevisions()->count())->toBe(1);
 });

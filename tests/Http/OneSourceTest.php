@@ -102,7 +102,7 @@ it('counts a sump from the day it is put in force, and leaves earlier verdicts a
     $this->post($undo)->assertRedirect();
     expect(System::query()->oldest('id')->firstOrFail()->workingLitresAt(now()))->toBe($litres);
     $binned = array_values(
-        array_filter(($this->props)('/bin')['paths'], fn (array $one): bool => $one['text'] === 'In force: the sump'),
+        array_filter(($this->props)('/bin')['others'], fn (array $one): bool => $one['text'] === 'In force: the sump'),
     );
     expect($binned)->toHaveCount(1);
     $this->post($binned[0]['restore'])->assertRedirect();

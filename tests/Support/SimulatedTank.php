@@ -18,6 +18,9 @@ use Random\Randomizer;
  */
 final class SimulatedTank
 {
+    /** Share of the level a day, as the verdict's method has it. */
+    public const USUAL_WANDER = 0.004;
+
     private const PHOSPHATE = ['level' => 0.08, 'noise' => 0.0048, 'step' => 0.001];
 
     public const REAL_A = [
@@ -240,6 +243,7 @@ final class SimulatedTank
             new Course(0.0, $others),
             array_sum($before) / count($before),
             count(array_unique($levels)) === 1 ? max($levels[0], $this->of('step', 0.01)) : $this->of('step', 0.01),
+            self::USUAL_WANDER,
         )->difference();
     }
 

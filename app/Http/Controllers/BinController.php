@@ -8,6 +8,7 @@ use App\Http\Pages\SystemFrame;
 use App\Models\JournalEntry;
 use App\Models\PathDraft;
 use App\Models\PathRevision;
+use App\Models\Photo;
 use App\Models\SumpRevision;
 use App\Models\System;
 use Illuminate\Database\Eloquent\Builder;
@@ -17,7 +18,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 
-/** Deleted journal entries, drafts and paths taken back, and the way back for each. */
+/** Deleted journal entries and photos, drafts and paths taken back, and the way back for each. */
 final class BinController extends Controller
 {
     private const SHOWN = 200;
@@ -29,7 +30,7 @@ final class BinController extends Controller
 
         return Inertia::render('Journal/Bin', [
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
-            'paths' => [
+            'others' => [
                 ...$system->drafts()->onlyTrashed()->orderByDesc('deleted_at')->get()->map(
                     static fn (PathDraft $draft): array => [
                         'text' => "Draft: {$draft->name}",
@@ -49,6 +50,13 @@ final class BinController extends Controller
                         'text' => 'In force: the sump',
                         't' => $revision->in_force_from->getTimestamp(),
                         'restore' => route('sump-revisions.restore', [$system, $revision->id]),
+                    ],
+                ),
+                ...$system->photos()->onlyTrashed()->get(Photo::LISTED)->map(
+                    static fn (Photo $photo): array => [
+                        'text' => "Photo: {$photo->caption}",
+                        't' => $photo->created_at->getTimestamp(),
+                        'restore' => route('photos.restore', [$system, $photo->id]),
                     ],
                 ),
             ],

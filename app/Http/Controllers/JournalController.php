@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Http\Pages\AlertsView;
 use App\Http\Pages\Kept;
 use App\Http\Pages\KeptSheet;
+use App\Http\Pages\PhotosView;
 use App\Http\Pages\RankedChanges;
 use App\Http\Pages\SystemFrame;
+use App\Http\Pages\TargetView;
 use App\Http\Pages\VerdictView;
 use App\Http\Requests\TideSheetRequest;
 use App\Journal\AlreadyInJournal;
@@ -23,6 +25,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Journal\Entry;
 use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\Past;
 use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
 
@@ -55,10 +58,12 @@ final class JournalController extends Controller
                     $now,
                 )
                 : null,
+            'photos' => $view === 'photos' ? PhotosView::of($system, $now->setTimezone($keeper->zone())) : null,
             'verdict' => $change === null
                     ? null
                     : $this->verdict($request, $system, $change, $now),
             'alerts' => AlertsView::of($system, $keeper, $now),
+            'target' => TargetView::of($system, $keeper->words()),
             'choices' => [
                 'windows' => VerdictView::WINDOWS,
                 'wanted' => VerdictView::WANTED,
@@ -96,7 +101,12 @@ final class JournalController extends Controller
 
     public function understand(Request $request, System $system): JsonResponse
     {
-        return response()->json($this->read($request, $system)->toArray());
+        $line = $request->input('line');
+
+        return response()->json([
+            ...$this->read($request, $system)->toArray(),
+            'past' => Past::like(is_string($line) ? $line : '', (new Journal($system))->recent()),
+        ]);
     }
 
     public function store(Request $request, System $system): RedirectResponse

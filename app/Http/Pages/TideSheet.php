@@ -83,7 +83,7 @@ final readonly class TideSheet
         $readings = [];
         $changes = [];
         $words = $keeper->words();
-        [$extremes, $count] = $this->long?->extremes() ?? [[], null];
+        [$extremes, $even, $count] = $this->long?->readings() ?? [[], [], null];
         $shifts = Schedules::shifts(
             $this->entries,
             $this->system->workingLitresAt($this->to),
@@ -129,21 +129,27 @@ final readonly class TideSheet
             'readingCount' => $count ?? count($readings),
             'changes' => $changes,
             'rates' => (object) $this->rates($words),
-            'net' => $this->net(),
+            'net' => $this->net($even),
             'lanes' => array_map(static fn (Lane $lane): array => self::lane($lane, $words), Kinds::lanes()),
         ];
     }
 
     /**
+     * @param  list<Entry>  $even  of a long time the readings that are fitted
      * @return list<array<string, mixed>> what the water gains but for water changes, mg a day with its band, by
-     *   parameter; nothing where the time is too long for single readings
+     *   parameter
      */
-    private function net(): array
+    private function net(array $even): array
     {
         $net = [];
-        foreach ($this->long === null ? Parameter::nutrients() : [] as $parameter) {
+        $entries = $this->entries;
+        if ($this->long !== null) {
+            $entries = [...$this->long->waterChanges(), ...$even];
+            usort($entries, static fn (Entry $one, Entry $other): int => $one->at <=> $other->at);
+        }
+        foreach (Parameter::nutrients() as $parameter) {
             $stretches = NetInput::through(
-                $this->entries,
+                $entries,
                 $parameter,
                 $this->system->workingLitresAt($this->to),
                 $this->system->assumptions(),

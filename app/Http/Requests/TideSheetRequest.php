@@ -26,12 +26,12 @@ final class TideSheetRequest extends FormRequest
         return is_string($range) && array_key_exists($range, TideSheet::RANGES) ? $range : '16w';
     }
 
-    /** @return 'sheet'|'table'|'changes' */
+    /** @return 'sheet'|'table'|'changes'|'photos' */
     public function view(): string
     {
         $view = $this->query('view');
 
-        return $view === 'table' || $view === 'changes' ? $view : 'sheet';
+        return in_array($view, ['table', 'changes', 'photos'], true) ? $view : 'sheet';
     }
 
     public function windowDays(): int

@@ -24,6 +24,15 @@ final class Effect
                 0.02,
                 2.0,
             ),
+            Assumption::estimate(
+                Assumed::TankWander,
+                'What a tank takes in wanders by itself, a day, by this share of its level',
+                0.004,
+                Dimension::Share,
+                'Our guess; half and twice as much are tried too. Food, fish and algae are never the same.',
+                0.0005,
+                0.03,
+            ),
             Assumption::practice(
                 Assumed::BelowLimit,
                 'A reading below the limit of the kit counts as this share of the limit',

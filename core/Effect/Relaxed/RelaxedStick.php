@@ -21,8 +21,8 @@ final readonly class RelaxedStick
     /** Shares lost a day that are averaged over. */
     private const LOSSES = [0.0, 0.01, 0.02, 0.04];
 
-    /** Slow wander of the input, as a share of the level a day. */
-    private const WANDERS = [0.002, 0.004, 0.009];
+    /** How much calmer or livelier than is usual a tank may be. */
+    private const LIVELINESS = [0.5, 1.0, 2.25];
 
     /** Strength of the wander to begin with, before the scatter of a reading is known. */
     private const FIRST = [0.002, 0.01, 0.05];
@@ -46,16 +46,19 @@ final readonly class RelaxedStick
         private Course $course,
         public array $points,
         public array $outliers,
+        /** How far the input of this tank wanders by itself, as a share of the level a day; null without a level. */
+        public ?float $wander,
     ) {
     }
 
     /**
      * @param  float  $level  mg/L before the change
      * @param  float  $step  of the method, mg/L
+     * @param  float  $usual  slow wander of the input, as a share of the level a day
      *
      * @throws SingularFit when the readings cannot fix it
      */
-    public static function of(Series $series, Course $course, float $level, float $step): self
+    public static function of(Series $series, Course $course, float $level, float $step, float $usual): self
     {
         $floor = $step ** 2 / 12;
         $first = self::grid($series, $course, self::FIRST, 1.0, $floor);
@@ -65,15 +68,33 @@ final readonly class RelaxedStick
         $kept = array_values(array_diff(array_keys($series->days), $outliers));
         $series = $outliers === [] ? $series : $series->only($kept);
         $strengths = array_map(
-            static fn (float $wander): float => min(
+            static fn (float $times): float => min(
                 self::MOST_STRENGTH,
-                max(self::LEAST_STRENGTH, ($wander * $level) ** 2 / $variance),
+                max(self::LEAST_STRENGTH, ($times * $usual * $level) ** 2 / $variance),
             ),
-            self::WANDERS,
+            self::LIVELINESS,
         );
-        $points = self::grid($series, $course, $strengths, $variance, $floor);
+        $points = self::weighted(self::grid($series, $course, $strengths, $variance, $floor));
 
-        return new self($series, $course, self::weighted($points), $outliers);
+        return new self(
+            $series,
+            $course,
+            $points,
+            $outliers,
+            $level > 0.0 ? self::spread($points, $variance) / $level : null,
+        );
+    }
+
+    /** @param  non-empty-list<Point>  $points  in the units of that variance */
+    private static function spread(array $points, float $variance): float
+    {
+        $sum = $weights = 0.0;
+        foreach ($points as $point) {
+            $sum += $point->weight * sqrt($point->strength * $variance);
+            $weights += $point->weight;
+        }
+
+        return $sum / $weights;
     }
 
     /** Change of the net input, mg/L a day. */
@@ -118,7 +139,7 @@ final readonly class RelaxedStick
 
         return self::likeliest($points) - self::likeliest($this->points) < self::PREFERRED
             ? null
-            : (new self($this->series, $course, $points, []))
+            : (new self($this->series, $course, $points, [], $this->wander))
                 ->mixture(static fn (Point $point): array => [0.0, 0.0, 1.0])
                 ->interval();
     }

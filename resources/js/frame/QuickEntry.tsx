@@ -13,6 +13,8 @@ interface Understood {
     /** What was not understood, with whole lines that could be meant instead. */
     problems: { sentence: string; start: number; end: number; instead: string[] }[];
     cautions: string[];
+    /** Lines of this tank's past that begin like it. */
+    past: string[];
     mayBeSaved: boolean;
 }
 
@@ -43,6 +45,12 @@ export const QuickEntry = memo(function QuickEntry({
     const understood = answer?.ok === true && line.trim() !== '' ? answer.result : null;
     const trouble = refusal || (answer?.ok === false ? Object.values(answer.errors)[0] : '') || '';
     const maySave = current ? understood?.mayBeSaved === true : failed;
+
+    function write(other: string) {
+        setLine(other);
+        setRefusal('');
+        field.current?.focus();
+    }
 
     function post() {
         setWanted(false);
@@ -103,8 +111,12 @@ export const QuickEntry = memo(function QuickEntry({
                         }}
                         onScroll={(event) => setScrolled(event.currentTarget.scrollLeft)}
                         onKeyDown={(event) => {
+                            const before = understood?.past[0];
                             if (event.key === 'Escape') {
                                 event.currentTarget.blur();
+                            } else if (event.key === 'ArrowDown' && before !== undefined) {
+                                event.preventDefault();
+                                write(before);
                             }
                         }}
                         aria-label="Log what was read or done"
@@ -162,25 +174,18 @@ export const QuickEntry = memo(function QuickEntry({
                     <Box key={i} pb="1" display="flex" flexWrap="wrap" gap="1.5" alignItems="center">
                         <Box color="fault">{problem.sentence}</Box>
                         {problem.instead.map((other) => (
-                            <Button
-                                key={other}
-                                minH={{ base: '44px', md: '28px' }}
-                                fontFamily="figure"
-                                fontWeight="400"
-                                whiteSpace="normal"
-                                textAlign="left"
-                                aria-label={`Write instead: ${other}`}
-                                onClick={() => {
-                                    setLine(other);
-                                    setRefusal('');
-                                    field.current?.focus();
-                                }}
-                            >
-                                {other}
-                            </Button>
+                            <Line key={other} line={other} label="Write instead" onPick={write} />
                         ))}
                     </Box>
                 ))}
+                {understood !== null && understood.past.length > 0 && (
+                    <Box pb="1" display="flex" flexWrap="wrap" gap="1.5" alignItems="center" color="quiet">
+                        As before
+                        {understood.past.map((other) => (
+                            <Line key={other} line={other} label="Write as before" onPick={write} />
+                        ))}
+                    </Box>
+                )}
                 {understood?.cautions.map((caution) => (
                     <Box key={caution} color="caution" pb="1">
                         Caution: {caution}
@@ -195,6 +200,23 @@ export const QuickEntry = memo(function QuickEntry({
         </chakra.form>
     );
 });
+
+/** A whole line that can be taken instead of what is typed. */
+function Line({ line, label, onPick }: { line: string; label: string; onPick: (line: string) => void }) {
+    return (
+        <Button
+            minH={{ base: '44px', md: '28px' }}
+            fontFamily="figure"
+            fontWeight="400"
+            whiteSpace="normal"
+            textAlign="left"
+            aria-label={`${label}: ${line}`}
+            onClick={() => onPick(line)}
+        >
+            {line}
+        </Button>
+    );
+}
 
 /** Underlines the characters that were not understood, behind the transparent field. */
 function Pointed({ line, problems, scrolled }: { line: string; problems: Understood['problems']; scrolled: number }) {

@@ -1,4 +1,5 @@
-import { Box, useToken } from '@chakra-ui/react';
+import { Box, chakra, useToken } from '@chakra-ui/react';
+import { Link } from '@inertiajs/react';
 import { bisector, extent, quantile } from 'd3-array';
 import { scaleLinear, scaleUtc } from 'd3-scale';
 import { type PointerEvent, useId, useMemo, useRef, useState } from 'react';
@@ -11,7 +12,8 @@ import { LANE_HEIGHT, LaneMarks, lanesOf } from './Lanes';
 import { NET_HEIGHT, NetInput } from './NetInput';
 import { shown, tone, useParameter, written } from './parameters';
 import { ROW_HEIGHT, SmallRow } from './SmallRow';
-import { type ReadingMark, type Sheet, type Verdict } from './types';
+import { Target } from './Target';
+import { type ReadingMark, type Sheet, type TargetChoice, type Verdict } from './types';
 import { download, svgFile } from './saveSvg';
 import { useWidth } from './useWidth';
 import { useZoom } from './useZoom';
@@ -33,13 +35,16 @@ function span(parameter: Parameter, readings: ReadingMark[]): [number, number] {
 const byTime = bisector<ReadingMark, number>((reading) => reading.t);
 
 interface Props {
+    systemId: number;
     sheet: Sheet;
     verdict: Verdict | null;
+    target: TargetChoice;
     onPick: (id: number) => void;
+    onTarget: (school: string) => void;
 }
 
 /** Readings over lanes of what was done, all on one time axis. */
-export function TideSheet({ sheet, verdict, onPick }: Props) {
+export function TideSheet({ systemId, sheet, verdict, target, onPick, onTarget }: Props) {
     const [box, width] = useWidth();
     const narrow = width < 620;
     const left = narrow ? 34 : 112;
@@ -152,6 +157,7 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                         />
                     </>
                 )}
+                <ChoiceField label="Target" value={target.school} options={target.choices} onPick={onTarget} />
                 <Box display="flex" gap="1" role="group" aria-label="Time shown">
                     <Tool label="Closer" sign="+" onClick={zoom.closer} />
                     <Tool label="Further" sign="−" onClick={zoom.further} disabled={zoom.part === null} />
@@ -160,6 +166,12 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                     <Tool label="All of the time" sign="all" onClick={zoom.whole} disabled={zoom.part === null} />
                     <Tool label="Save the drawing as SVG" sign="SVG" onClick={save} />
                 </Box>
+                {target.bands.length > 0 && (
+                    <chakra.p fontSize="sm" color="quiet" flex="1 1 16rem">
+                        Target, our estimate: {target.bands.map(({ text }) => text).join(', ')}.{' '}
+                        <Link href={`/systems/${systemId}/assumptions#${target.key}`}>Set your own</Link>
+                    </chakra.p>
+                )}
             </Box>
             <Box ref={box} position="relative" minH={`${height}px`}>
                 <Box
@@ -238,6 +250,17 @@ export function TideSheet({ sheet, verdict, onPick }: Props) {
                                     </SvgText>
                                 </g>
                             )),
+                        )}
+                        {curvesOf.map(({ parameter, isLeft, y }) =>
+                            target.bands
+                                .filter((band) => band.parameter === parameter.key)
+                                .map((band) => (
+                                    <Target
+                                        key={band.parameter}
+                                        {...{ band, parameter, isLeft, y, left }}
+                                        right={width - right}
+                                    />
+                                )),
                         )}
                         {rows.map((row, i) => (
                             <g

@@ -62,10 +62,26 @@ export interface Sheet {
     changes: ChangeMark[];
     /** Routine levers by kind, where the time is too long for single marks. */
     rates: Partial<Record<string, RateMark[]>>;
-    /** Nothing where the time is too long for single readings. */
     net: NetSpec[];
     /** Every lane there can be, from top to bottom. */
     lanes: LaneSpec[];
+}
+
+/** The levels a school wants of one parameter, in base units. */
+export interface TargetBand {
+    parameter: string;
+    low: number;
+    high: number;
+    text: string;
+}
+
+/** The school a tank is held to, empty for none, among those there are. */
+export interface TargetChoice {
+    school: string;
+    choices: [string, string][];
+    /** The first of its assumptions. */
+    key: string | null;
+    bands: TargetBand[];
 }
 
 export interface Rate {

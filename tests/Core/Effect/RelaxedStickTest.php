@@ -13,6 +13,9 @@ use Ithys\Statistics\StudentT;
 use Ithys\Statistics\TheilSen;
 use Tests\Support\SimulatedTank;
 
+/** Wander that is assumed, as a share of the level a day. */
+const USUAL = SimulatedTank::USUAL_WANDER;
+
 /** @param  list<Dilution>  $dilutions */
 function seriesOf(array $days, array $levels, array $dilutions = [], float $source = 0.0): Series
 {
@@ -126,14 +129,21 @@ it('sets a slip aside, and no more than one reading in eight', function (): void
     $tank = new SimulatedTank(4, ['change' => -2]);
     $levels = $tank->levels;
     $levels[5] += 6.0;
-    $stick = RelaxedStick::of(seriesOf($tank->days, $levels, $tank->dilutions), new Course(0.0), 10.0, 0.01);
-    $clean = RelaxedStick::of(seriesOf($tank->days, $tank->levels, $tank->dilutions), new Course(0.0), 10.0, 0.01);
+    $fit = static fn (array $levels): RelaxedStick => RelaxedStick::of(
+        seriesOf($tank->days, $levels, $tank->dilutions),
+        new Course(0.0),
+        10.0,
+        0.01,
+        USUAL,
+    );
+    $stick = $fit($levels);
+    $clean = $fit($tank->levels);
     expect($stick->outliers)->toBe([5])
         ->and($stick->difference()->estimate)->toEqualWithDelta($clean->difference()->estimate, 0.03);
     foreach ([7, 9, 12] as $i) {
         $levels[$i] += 6.0;
     }
-    $many = RelaxedStick::of(seriesOf($tank->days, $levels, $tank->dilutions), new Course(0.0), 10.0, 0.01);
+    $many = RelaxedStick::of(seriesOf($tank->days, $levels, $tank->dilutions), new Course(0.0), 10.0, 0.01, USUAL);
     expect(count($many->outliers))->toBeLessThanOrEqual(3);
 });
 
@@ -142,7 +152,7 @@ it('tells another change in the time apart from the one that is asked about', fu
     for ($seed = 0; $seed < 40; $seed++) {
         $tank = new SimulatedTank(700 + $seed, ['change' => 0, 'other' => -2, 'otherDay' => -17.0]);
         $series = seriesOf($tank->days, $tank->levels, $tank->dilutions);
-        $difference = RelaxedStick::of($series, new Course(0.0, [-17.0]), 10.0, 0.01)->difference();
+        $difference = RelaxedStick::of($series, new Course(0.0, [-17.0]), 10.0, 0.01, USUAL)->difference();
         $off += $difference->high < 0.0 || $difference->low > 0.0 ? 1 : 0;
     }
     expect($off)->toBeLessThanOrEqual(3);
@@ -206,6 +216,7 @@ it('tells a level that stepped at once from an input that changed', function (st
                 new Course(0.0),
                 10.0,
                 $step,
+                USUAL,
             );
             $jump = $stick->jump(0.0, $step);
             $isSeen = $jump !== null && ($jump->high < 0.0 || $jump->low > 0.0);
@@ -220,3 +231,18 @@ it('tells a level that stepped at once from an input that changed', function (st
         ->and($jumps)->toBeGreaterThanOrEqual((int) round($found / 100 * $tries))
         ->and($covered)->toBeGreaterThanOrEqual((int) floor(0.85 * $jumps));
 })->with([['white noise', 95], ['noise with memory', 85], ['drifting input', 85], ['slips', 70], ['real A', 80]]);
+
+it('tells a lively tank from a calm one', function (): void {
+    $own = [];
+    foreach (['calm' => [], 'lively' => ['drift' => 0.4, 'loss' => 0.02]] as $name => $options) {
+        $sum = 0.0;
+        foreach (range(1, 20) as $seed) {
+            $tank = new SimulatedTank($seed, $options);
+            $series = seriesOf($tank->days, $tank->levels, $tank->dilutions);
+            $sum += (float) RelaxedStick::of($series, new Course(0.0), 10.0, 0.01, USUAL)->wander;
+        }
+        $own[$name] = $sum / 20;
+    }
+    expect($own['calm'])->toBeLessThan(USUAL * 0.9)
+        ->and($own['lively'])->toBeGreaterThan(USUAL * 1.6);
+});

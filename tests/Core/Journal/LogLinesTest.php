@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Ithys\Journal\QuickEntry\Chip;
 use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\QuickEntry\Past;
 use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
 use Ithys\Quantity\UnitSystem;
@@ -328,4 +329,23 @@ it('never drops or misreads a word of any line', function (): void {
                 ->toBeTrue("“{$word}” of “{$line}” is lost");
         }
     }
+});
+
+it('offers what was done to this tank before: what was done most often first', function (): void {
+    $done = [];
+    foreach ([
+        'gfo 85 g reactor', 'sock changed', 'no3 8.5', 'sock changed soiling 4', 'gfo 120 g reactor',
+        'sock changed', 'note gone for a week', 'gfo 85 g reactor', 'carbon 100 g bag',
+    ] as $line) {
+        $done = [...$done, ...keptLine($line)->entries];
+    }
+    expect(Past::like('g', $done))->toBe(['gfo 85 g in reactor', 'gfo 120 g in reactor'])
+        ->and(Past::like('GFO 1', $done))->toBe(['gfo 120 g in reactor'])
+        ->and(Past::like('sock', $done))->toBe(['sock changed', 'sock changed soiling 4'])
+        ->and(Past::like('sock changed', $done))->toBe(['sock changed soiling 4'])
+        ->and(Past::like('c', $done))->toBe([])
+        ->and(Past::like('carb', $done))->toBe(['activated carbon 100 g in bag'])
+        ->and(Past::like('no', $done))->toBe([])
+        ->and(Past::like(' ', $done))->toBe([])
+        ->and(Past::like('fo', $done))->toBe([]);
 });

@@ -8,22 +8,22 @@ import { type SystemFrame } from '../../lib/page';
 
 interface Props {
     frame: SystemFrame;
-    /** Drafts of the path, and paths taken out of force. */
-    paths: { text: string; t: number; restore: string }[];
+    /** Drafts of the path, paths taken out of force, and photos. */
+    others: { text: string; t: number; restore: string }[];
     total: number;
     entries: { id: number; t: number; deleted: number | null; text: string }[];
 }
 
-export default function Bin({ frame, paths, total, entries }: Props) {
+export default function Bin({ frame, others, total, entries }: Props) {
     const dates = useDates();
     return (
         <Frame title="Bin" area="Journal" frame={frame}>
             <chakra.h1 fontSize="xl" mb="2">
                 Bin of {frame.name}
             </chakra.h1>
-            {paths.map((path) => (
+            {others.map((other) => (
                 <Box
-                    key={path.restore}
+                    key={other.restore}
                     display="flex"
                     alignItems="center"
                     gap="4"
@@ -31,14 +31,18 @@ export default function Bin({ frame, paths, total, entries }: Props) {
                     fontSize="sm"
                     borderBottomWidth="1px"
                 >
-                    <Box fontFamily="figure">{dates.moment(path.t)}</Box>
-                    <Box flex="1">{path.text}</Box>
-                    <Button look="plain" aria-label={`Restore ${path.text}`} onClick={() => router.post(path.restore)}>
+                    <Box fontFamily="figure">{dates.moment(other.t)}</Box>
+                    <Box flex="1">{other.text}</Box>
+                    <Button
+                        look="plain"
+                        aria-label={`Restore ${other.text}`}
+                        onClick={() => router.post(other.restore)}
+                    >
                         Restore
                     </Button>
                 </Box>
             ))}
-            {entries.length === 0 && paths.length > 0 ? null : entries.length === 0 ? (
+            {entries.length === 0 && others.length > 0 ? null : entries.length === 0 ? (
                 <p>
                     Nothing is in the bin. What you take out of the{' '}
                     <Link href={`/systems/${frame.id}/journal`}>journal</Link>, and drafts of the path, wait here.

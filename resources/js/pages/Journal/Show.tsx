@@ -9,20 +9,23 @@ import { useCharacter } from '../../lib/useCharacter';
 import { type Alert, Alerts } from '../../tide/Alerts';
 import { ChangesTable, type Ranked } from '../../tide/ChangesTable';
 import { JournalTable } from '../../tide/JournalTable';
+import { type PhotoShelf, Photos } from '../../tide/Photos';
 import { TideSheet } from '../../tide/TideSheet';
 import { Session } from '../../tide/Session';
-import { type Sheet, type Verdict } from '../../tide/types';
+import { type Sheet, type TargetChoice, type Verdict } from '../../tide/types';
 import { VerdictPanel } from '../../tide/VerdictPanel';
 
 interface Props {
     frame: SystemFrame;
     sheet: Sheet;
     range: string;
-    view: 'sheet' | 'table' | 'changes';
+    view: 'sheet' | 'table' | 'changes' | 'photos';
     /** What each change did; null where it is not asked for. */
     ranked: Ranked | null;
+    photos: PhotoShelf | null;
     verdict: Verdict | null;
     alerts: Alert[];
+    target: TargetChoice;
     choices: { windows: number[]; wanted: number[]; spans: number[] };
 }
 
@@ -32,7 +35,7 @@ const RANGES = [
     ['all', 'All'],
 ] as const;
 
-export default function Show({ frame, sheet, range, view, ranked, verdict, alerts, choices }: Props) {
+export default function Show({ frame, sheet, range, view, ranked, photos, verdict, alerts, target, choices }: Props) {
     const { examples } = useShared();
     const levers = useMemo(() => {
         const newest = sheet.changes.filter((change) => change.judged).reverse();
@@ -110,10 +113,13 @@ export default function Show({ frame, sheet, range, view, ranked, verdict, alert
                         ['sheet', 'Tide sheet'],
                         ['table', 'Table'],
                         ['changes', 'Changes'],
+                        ['photos', 'Photos'],
                     ]}
                     onPick={(view) => ask({ view })}
                 />
-                <Switch label="Range" picked={range} options={RANGES} onPick={(next) => ask({ range: next })} />
+                {view !== 'photos' && (
+                    <Switch label="Range" picked={range} options={RANGES} onPick={(next) => ask({ range: next })} />
+                )}
                 <Session systemId={frame.id} readings={sheet.readings} />
                 <Box flex="1" />
                 <Box display="flex" gap="4" fontSize="sm">
@@ -121,7 +127,7 @@ export default function Show({ frame, sheet, range, view, ranked, verdict, alert
                     <a href={`/systems/${frame.id}/journal.csv`} download>
                         Export all
                     </a>
-                    {range !== 'all' && (
+                    {range !== 'all' && view !== 'photos' && (
                         <a href={`/systems/${frame.id}/journal.csv?range=${range}`} download>
                             Export shown
                         </a>
@@ -132,7 +138,9 @@ export default function Show({ frame, sheet, range, view, ranked, verdict, alert
                     <Link href={`/systems/${frame.id}/bin`}>Bin</Link>
                 </Box>
             </Box>
-            {empty ? (
+            {photos !== null ? (
+                <Photos systemId={frame.id} shelf={photos} />
+            ) : empty ? (
                 <Box maxWidth="34rem" py="8">
                     <chakra.h2 fontSize="lg" mb="2">
                         Nothing in {range === 'all' ? 'the journal yet' : 'this time'}
@@ -150,7 +158,20 @@ export default function Show({ frame, sheet, range, view, ranked, verdict, alert
             ) : (
                 // The sheet stays in sight while the reading column is scrolled.
                 <Box position={{ lg: 'sticky' }} top="3">
-                    <TideSheet sheet={sheet} verdict={verdict} onPick={pick} />
+                    <TideSheet
+                        systemId={frame.id}
+                        sheet={sheet}
+                        verdict={verdict}
+                        target={target}
+                        onPick={pick}
+                        onTarget={(school) =>
+                            router.put(
+                                `/systems/${frame.id}/target`,
+                                { school },
+                                { preserveScroll: true, preserveState: true },
+                            )
+                        }
+                    />
                 </Box>
             )}
         </Frame>
