@@ -75,7 +75,6 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/assumptions', [AssumptionController::class, 'show'])->name('assumptions.show');
             Route::get('/photos/{photo}/{size}', [PhotoController::class, 'show'])
-                ->whereNumber('photo')
                 ->whereIn('size', ['picture', 'thumbnail'])
                 ->name('photos.show');
             Route::get('/bin', [BinController::class, 'show'])->name('bin.show');

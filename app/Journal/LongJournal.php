@@ -27,7 +27,7 @@ final readonly class LongJournal
     private const RUNS = 600;
 
     /** Readings of a nutrient that its course is fitted to. */
-    private const FITTED = 140;
+    private const FITTED = 90;
 
     public function __construct(
         private System $system,

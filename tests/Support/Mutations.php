@@ -140,6 +140,12 @@ final class Mutations
             ],
             ['POST', '/journal', fn (): array => ['line' => $this->line()]],
             ['POST', '/journal/understand', fn (): array => ['line' => $this->line()]],
+            ['PUT', '/target', static fn (): array => ['school' => 'balanced']],
+            [
+                'POST',
+                '/photos',
+                fn (): array => ['caption' => 'Left side', 'day' => '2026-03-04', 'photo' => $this->picture()],
+            ],
             ['POST', '/drafts', static fn (): array => ['style' => 'canister', 'empty' => true, 'copy' => null]],
             ['POST', "/drafts/{$draft->id}/in-force", static fn (): array => ['since' => '2026-03-04']],
         ];
@@ -187,6 +193,9 @@ final class Mutations
         foreach (
             [
                 ['DELETE', '/journal/%s'],
+                ['DELETE', '/photos/%s'],
+                ['POST', '/photos/%s/restore'],
+                ['GET', '/photos/%s/picture'],
                 ['GET', '/journal/%s'],
                 ['PUT', '/journal/%s'],
                 ['POST', '/bin/%s/restore'],
@@ -388,5 +397,15 @@ final class Mutations
         $of = array_values($of);
 
         return $of[$this->random->getInt(0, count($of) - 1)];
+    }
+
+    /** A picture with some of its bytes spoiled, or whole. */
+    private function picture(): UploadedFile
+    {
+        $image = imagecreatetruecolor(12, 8);
+        ob_start();
+        $this->random->getInt(0, 1) === 0 ? imagejpeg($image) : imagepng($image);
+
+        return UploadedFile::fake()->createWithContent('x.jpg', $this->scratched((string) ob_get_clean()));
     }
 }
