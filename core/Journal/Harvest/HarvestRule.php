@@ -16,7 +16,7 @@ final class HarvestRule implements Rule
 {
     private const DONE = ['harvest', 'harvested', 'trimmed', 'pruned'];
 
-    private const WHAT = ['algae', 'macroalgae', 'macro', 'refugium', 'scrubber'];
+    private const WHAT = ['algae', 'macroalgae', 'macro', 'chaeto', 'caulerpa', 'refugium', 'scrubber'];
 
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
@@ -30,6 +30,8 @@ final class HarvestRule implements Rule
         $tokens->take(...self::WHAT);
         $amount = $tokens->amount(Dimension::Mass) ?? throw InvalidEntry::noFigure('harvested', '200 g');
         $unit = $amount->unit ?? throw InvalidEntry::inWhat("harvested {$amount->written}", ['g', 'oz']);
+        // What is weighed is wet, as it comes out.
+        $tokens->take('wet');
         $tokens->take('of');
         $tokens->take(...self::WHAT);
         $draft->add(Harvest::of($amount->base($unit)), $start);

@@ -16,6 +16,10 @@ final class IncidentRule implements Rule
         'power cut' => 'power cut', 'power outage' => 'power cut', 'power failure' => 'power cut',
         'blackout' => 'power cut',
         'outage' => 'power cut', 'leak' => 'leak', 'leaked' => 'leak', 'flood' => 'flood', 'flooded' => 'flood',
+        'skimmer cup overflowed' => 'overflow', 'skimmer overflowed' => 'overflow', 'cup overflowed' => 'overflow',
+        'siphon lost' => 'siphon lost', 'lost siphon' => 'siphon lost', 'siphon broke' => 'siphon lost',
+        'clogged overflow' => 'clog', 'overflow clogged' => 'clog', 'drain clogged' => 'clog', 'clog' => 'clog',
+        'pump gulping' => 'pump gulping air', 'pump gulping air' => 'pump gulping air',
         'overflow' => 'overflow', 'overflowed' => 'overflow', 'spill' => 'spill', 'spilled' => 'spill',
         'heater failure' => 'heater failure', 'heater failed' => 'heater failure', 'heater stuck' => 'heater failure',
         'pump failure' => 'pump failure', 'pump failed' => 'pump failure', 'overdose' => 'overdose',
@@ -26,7 +30,10 @@ final class IncidentRule implements Rule
     {
         $start = $tokens->position;
         $what = null;
-        foreach (self::WHAT as $words => $meant) {
+        $known = self::WHAT;
+        // The longer wording first, so that no word of it is left over.
+        uksort($known, static fn (string $a, string $b): int => substr_count($b, ' ') <=> substr_count($a, ' '));
+        foreach ($known as $words => $meant) {
             if ($tokens->takePhrase(explode(' ', $words))) {
                 $what = $meant;
                 break;

@@ -224,6 +224,10 @@ final class Tokens
     private function figure(?string &$attached): ?WrittenAmount
     {
         $attached = '';
+        $isHalf = in_array($this->peek(1)->word ?? '', self::COUNTED, true) && $this->take('half');
+        if ($isHalf || $this->takePhrase(['half', 'a']) || $this->takePhrase(['half', 'of', 'a'])) {
+            return new WrittenAmount(0.5, Decimal::parse('1/2')->step, null, false, false, '1/2');
+        }
         $text = ltrim($this->peek()->text ?? '', '=:');
         if (preg_match('~^(<)?(\~)?([\d.,]+(?:/\d+)?)(\D.*)?$~u', $text, $match) !== 1) {
             return null;

@@ -30,6 +30,7 @@ final class SkimmerRule implements Rule
             return false;
         }
         $tokens->take('is', 'was', 'turned', 'switched');
+        $tokens->take('back');
         $on ??= $this->state($tokens) ?? throw InvalidEntry::onOrOff();
         $draft->add(new SkimmerSwitch($on), $start);
 

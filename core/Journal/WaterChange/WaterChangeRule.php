@@ -17,6 +17,8 @@ use Ithys\Quantity\Unit;
 /** "water change 40 l", "wc 10 %", "changed water 12 US gal". */
 final class WaterChangeRule implements Rule
 {
+    private const PERCENT = ['%', 'pct', 'percent'];
+
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
@@ -30,7 +32,7 @@ final class WaterChangeRule implements Rule
         }
         $tokens->take('of');
         if (preg_match('~^([\d.,]+)%?$~', $tokens->peek()->text ?? '', $match) === 1
-            && (str_ends_with($tokens->peek()->text ?? '', '%') || $tokens->peek(1)?->text === '%')) {
+            && (str_ends_with($tokens->peek()->text ?? '', '%') || in_array($tokens->peek(1)?->text, self::PERCENT, true))) {
             $percent = Tokens::of($match[1], null)->amount();
             $tokens->position += str_ends_with($tokens->peek()->text ?? '', '%') ? 1 : 2;
             $litres = ($percent->number ?? 0.0) / 100 * $context->workingLitres;

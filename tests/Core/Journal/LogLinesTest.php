@@ -27,6 +27,27 @@ it('understands a line', function (string $line, string ...$chips): void {
     expect(array_column($understood->problems, 'sentence'))->toBe([], $line)
         ->and(array_map(fn (Chip $chip): string => $chip->text, array_slice($understood->chips, 0, -1)))->toBe($chips);
 })->with([
+    // In more words.
+    ['siphon lost', 'Siphon lost'],
+    ['skimmer cup overflowed', 'Overflow'],
+    ['pump gulping air', 'Pump gulping air'],
+    ['skimmer back on', 'Skimmer on'],
+    ['harvested 150 g chaeto', 'Algae harvested, 150 g'],
+    ['trimmed macroalgae 200 g wet', 'Algae harvested, 200 g'],
+    ['fed half a cube', 'Fed 1.75 g frozen, 1/2 cube'],
+    ['nori half sheet', 'Fed 1.35 g seaweed, 1/2 sheet'],
+    ['nori half a sheet', 'Fed 1.35 g seaweed, 1/2 sheet'],
+    ['refugium light off', 'Refugium light 0 h a day'],
+    ['wc 15 pct', 'Water change 52.5 L'],
+    ['water change 15 percent', 'Water change 52.5 L'],
+    ['temp 78.2', 'temperature 25.7 °C'],
+    ['new fleece', 'Roller changed'],
+    ['filter floss replaced', 'Floss changed'],
+    ['lost a wrasse', '1 wrasse died'],
+    ['power cut 2 h', 'Power cut, 2 h'],
+    ['alk 8.4 ca 430 mg 1350', 'alkalinity 8.4 dKH, drop kit', 'calcium 430 ppm', 'magnesium 1,350 ppm'],
+    ['ph 8.1 orp 380', 'pH 8.1', 'ORP 380 mV'],
+    ['sg 1.0255', 'salinity 33.8 ppt'],
     // Readings.
     ['no3 8.5 po4 0.06', 'nitrate 8.5 ppm', 'phosphate 0.06 ppm'],
     ['no3 8.50', 'nitrate 8.50 ppm'],
