@@ -70,6 +70,7 @@ const FLOORS = [
     ['Media', 'Journal'],
     ['Path', 'Sump'],
     ['System'],
+    ['Nutrient'],
     ['Effect', 'Target'],
     ['Drawing'],
 ];

@@ -14,6 +14,7 @@ final readonly class Assumptions
         'Verdicts' => Catalogue\Effect::class,
         'Targets' => Catalogue\Targets::class,
         'Media' => Catalogue\Media::class,
+        'Where nitrogen and phosphorus go' => Catalogue\Nutrients::class,
         'Path' => Catalogue\Path::class,
         'Equipment' => Catalogue\Equipment::class,
         'Ways to filter' => Catalogue\Styles::class,

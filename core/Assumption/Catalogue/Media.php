@@ -21,7 +21,7 @@ final class Media
                 Assumed::GfoMost,
                 Text::of(
                     'Phosphate that GFO can hold at the most; half of it at {half} (Langmuir)',
-                    half: Quantity::base(1 / 3, Dimension::Concentration, 2),
+                    half: Quantity::base(1 / 6, Dimension::Concentration, 2),
                 ),
                 12.0,
                 Dimension::Capacity,
@@ -32,7 +32,7 @@ final class Media
             Assumption::estimate(
                 Assumed::GfoAffinity,
                 'How readily GFO binds phosphate (Langmuir K)',
-                3.0,
+                6.0,
                 Dimension::Affinity,
                 'From memory; grades differ.',
                 0.1,
@@ -42,7 +42,7 @@ final class Media
                 Assumed::AluminaMost,
                 Text::of(
                     'Phosphate that alumina can hold at the most; half of it at {half} (Langmuir)',
-                    half: Quantity::base(0.5, Dimension::Concentration),
+                    half: Quantity::base(1 / 6, Dimension::Concentration, 2),
                 ),
                 8.0,
                 Dimension::Capacity,
@@ -53,7 +53,7 @@ final class Media
             Assumption::estimate(
                 Assumed::AluminaAffinity,
                 'How readily alumina binds phosphate (Langmuir K)',
-                2.0,
+                6.0,
                 Dimension::Affinity,
                 'From memory; grades differ.',
                 0.1,

@@ -31,10 +31,12 @@ final class WaterChangeRule implements Rule
             return false;
         }
         $tokens->take('of');
-        if (preg_match('~^([\d.,]+)%?$~', $tokens->peek()->text ?? '', $match) === 1
-            && (str_ends_with($tokens->peek()->text ?? '', '%') || in_array($tokens->peek(1)?->text, self::PERCENT, true))) {
+        $here = $tokens->peek()->text ?? '';
+        $isAttached = str_ends_with($here, '%');
+        if (preg_match('~^([\d.,]+)%?$~', $here, $match) === 1
+            && ($isAttached || in_array($tokens->peek(1)?->text, self::PERCENT, true))) {
             $percent = Tokens::of($match[1], null)->amount();
-            $tokens->position += str_ends_with($tokens->peek()->text ?? '', '%') ? 1 : 2;
+            $tokens->position += $isAttached ? 1 : 2;
             $litres = ($percent->number ?? 0.0) / 100 * $context->workingLitres;
         } else {
             $amount = $tokens->amount(Dimension::Volume) ?? throw InvalidEntry::noFigure('water change', '40 l');
