@@ -243,10 +243,26 @@ final class System extends Model
         $days = [];
         foreach (['revisions', 'pathRevisions', 'sumpRevisions'] as $relation) {
             foreach (array_slice($this->daysOf($relation), 1) as [, $from]) {
-                $days[] = (new DateTimeImmutable)->setTimezone(new DateTimeZone('UTC'))->setTimestamp($from);
+                $days[] = self::moment($from);
             }
         }
 
         return $days;
+    }
+
+    /** The moment from which all of tank, path and sump that there is had been described. */
+    public function describedFrom(): ?DateTimeImmutable
+    {
+        $firsts = array_filter(array_map(
+            fn (string $relation): ?int => $this->daysOf($relation)[0][1] ?? null,
+            ['revisions', 'pathRevisions', 'sumpRevisions'],
+        ));
+
+        return $firsts === [] ? null : self::moment(max($firsts));
+    }
+
+    private static function moment(int $seconds): DateTimeImmutable
+    {
+        return (new DateTimeImmutable)->setTimezone(new DateTimeZone('UTC'))->setTimestamp($seconds);
     }
 }

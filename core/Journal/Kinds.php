@@ -9,6 +9,7 @@ use Ithys\Journal\CarbonDose\CarbonDoseKind;
 use Ithys\Journal\Care\CareKind;
 use Ithys\Journal\Equipment\EquipmentKind;
 use Ithys\Journal\Feed\FeedKind;
+use Ithys\Journal\FeedPlan\FeedPlanKind;
 use Ithys\Journal\Harvest\HarvestKind;
 use Ithys\Journal\Incident\IncidentKind;
 use Ithys\Journal\Livestock\LivestockKind;
@@ -31,6 +32,7 @@ final class Kinds
         PhotoperiodKind::class,
         SkimmerKind::class,
         CarbonDoseKind::class,
+        FeedPlanKind::class,
         FeedKind::class,
         WaterChangeKind::class,
         BinderKind::class,

@@ -114,8 +114,22 @@ final class Nutrients
 
     private const STRENGTH = 'Spirit of 40 %, vinegar of 5 %, and both mixed half and half.';
 
+    /** g a mL of the medium as it is poured. */
+    private const DENSITIES = [
+        ['gfo-density', 'GFO weighs, g a mL', 0.6, 0.3, 1.2],
+        ['alumina-density', 'Alumina phosphate remover weighs, g a mL', 0.7, 0.35, 1.4],
+        ['activated-carbon-density', 'Activated carbon weighs, g a mL', 0.5, 0.25, 0.8],
+        ['resin-density', 'Resin weighs, g a mL', 0.7, 0.35, 1.2],
+        ['cleaned-share', 'Of what a sponge holds comes out when it is rinsed', 0.8, 0.4, 1.0],
+        ['sock-interval', 'Days between sock changes where none is logged', 7.0, 1.0, 60.0],
+        ['algae-start', 'Algae at the start, of what their light carries', 0.5, 0.05, 1.0],
+    ];
+
     private const PRACTICE = [
-        ['skimmer-share', 'A skimmer takes of the organics that turn over', Dimension::Share, 0.5, 0.2, 0.8, 'Claims go from 30 to 80 %; about half is usual.'],
+        [
+            'skimmer-share', 'A skimmer takes of the organics that turn over', Dimension::Share, 0.5, 0.2, 0.8,
+            'Claims go from 30 to 80 %; about half is usual.',
+        ],
         ['carbon-spirit', 'Spirit: carbon, mg a mL', Dimension::Plain, 165.0, 80.0, 330.0, self::STRENGTH],
         ['carbon-vinegar', 'Vinegar: carbon, mg a mL', Dimension::Plain, 20.0, 10.0, 40.0, self::STRENGTH],
         ['carbon-blend', 'Blend: carbon, mg a mL', Dimension::Plain, 92.5, 46.0, 185.0, self::STRENGTH],
@@ -130,6 +144,7 @@ final class Nutrients
             ...self::estimates(Dimension::Plain, self::RATES),
             ...self::estimates(Dimension::Share, self::SHARES),
             ...self::estimates(Dimension::Concentration, self::LEVELS),
+            ...self::estimates(Dimension::Plain, self::DENSITIES),
             ...array_map(static fn (array $row): Assumption => Assumption::practice(
                 $row[0],
                 $row[1],

@@ -67,8 +67,14 @@ final readonly class Feed implements Payload
 
     public function summary(): Text
     {
+        return Text::of('Fed {portion}', portion: $this->portion());
+    }
+
+    /** How much of what, without what was done with it. */
+    public function portion(): Text
+    {
         return Text::of(
-            'Fed {amount}'.($this->food === null ? '' : ' {food}').($this->counted === null ? '' : ', {counted}'),
+            '{amount}'.($this->food === null ? '' : ' {food}').($this->counted === null ? '' : ', {counted}'),
             amount: Quantity::grams($this->grams),
             counted: $this->counted ?? '',
             food: $this->food->value ?? '',

@@ -41,23 +41,31 @@ final class FeedRule implements Rule
         if (! $isFed && $food === null && ! $isCounted) {
             return false;
         }
-        $tokens->take('about', 'around');
-        $amount = $tokens->amount(Dimension::Mass) ?? ($tokens->take('a') ? WrittenAmount::one() : null);
-        if ($amount === null) {
+        $portion = $this->portion($tokens, $food, $context);
+        if ($portion === null) {
             $tokens->position = $isFed ? $tokens->position : $start;
 
             return $isFed ? throw InvalidEntry::noFigure('fed', '6 g pellet') : false;
         }
-        if ($amount->unit !== null) {
-            $tokens->take('of');
-            $food ??= $this->food($tokens);
-            $draft->add(Feed::of($amount->base(Unit::Gram), $food), $start);
-
-            return true;
-        }
-        $draft->add($this->counted($tokens, $amount, $food, $context), $start);
+        $draft->add($portion, $start);
 
         return true;
+    }
+
+    /** Takes "6 g pellet", "2 cubes", "a sheet"; null where no amount stands here. */
+    public function portion(Tokens $tokens, ?Food $food, Context $context): ?Feed
+    {
+        $tokens->take('about', 'around');
+        $amount = $tokens->amount(Dimension::Mass) ?? ($tokens->take('a') ? WrittenAmount::one() : null);
+        if ($amount === null) {
+            return null;
+        }
+        if ($amount->unit === null) {
+            return $this->counted($tokens, $amount, $food, $context);
+        }
+        $tokens->take('of');
+
+        return Feed::of($amount->base(Unit::Gram), $food ?? $this->food($tokens));
     }
 
     public function words(): array

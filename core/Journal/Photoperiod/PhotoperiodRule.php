@@ -29,8 +29,10 @@ final class PhotoperiodRule implements Rule
 
             return false;
         }
-        $hours = $tokens->take('off') ? 0.0 : $tokens->hours() ?? $tokens->amount()->number;
-        $hours ??= throw InvalidEntry::noFigure('refugium', '8 h');
+        $hours = $tokens->take('off') ? 0.0 : $tokens->hours() ?? $tokens->amount()?->number;
+        if ($hours === null) {
+            throw InvalidEntry::noFigure('refugium', '8 h');
+        }
         $tokens->takePhrase(['a', 'day']) || $tokens->takePhrase(['per', 'day']);
         $draft->add(Photoperiod::of($hours, $isOfDisplay), $start);
 

@@ -11,6 +11,7 @@ use Ithys\Journal\Care\Part;
 use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
+use Ithys\Journal\FeedPlan\FeedPlan;
 use Ithys\Journal\Harvest\Harvest;
 use Ithys\Journal\Incident\Incident;
 use Ithys\Journal\Kinds;
@@ -118,6 +119,8 @@ it('stores entries of every kind as it did, and opens them the same', function (
         WaterChange::of(40),
         WaterChange::of(40, 2.5, 0.02),
         Binder::of(5),
+        FeedPlan::of(Feed::of(6, Food::Pellet)),
+        FeedPlan::of(null),
         Harvest::of(200),
         new Care(Part::SkimmerCup, Deed::Emptied),
         Supplement::of('calcium', 0.03, Dimension::Dose),

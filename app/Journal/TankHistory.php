@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+use App\Models\System;
+use DateTimeImmutable;
+use Ithys\Journal\Incident\IncidentKind;
+use Ithys\Journal\Note\NoteKind;
+use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Nutrient\Timeline\Timeline;
+
+/** What the model is told of a tank: its journal of two years and what stood in that time. */
+final readonly class TankHistory
+{
+    private const DAYS = 731;
+
+    /** @throws Missing */
+    public static function of(System $system, DateTimeImmutable $now): Timeline
+    {
+        $from = $now->modify('-'.self::DAYS.' days');
+        $moments = [$from, ...array_filter(
+            $system->changedOn(),
+            static fn (DateTimeImmutable $day): bool => $day > $from && $day <= $now,
+        )];
+        sort($moments);
+
+        return Timeline::of(
+            (new Journal($system))->between($from, $now, [(new NoteKind)->key(), (new IncidentKind)->key()]),
+            // What was described first was there before.
+            array_map(
+                static fn (DateTimeImmutable $day): array => [
+                    $day,
+                    $system->setupAt(max($day, $system->describedFrom() ?? $day)),
+                ],
+                $moments,
+            ),
+            $now,
+            $system->assumptions(),
+        );
+    }
+}

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Nutrient\Timeline;
+
+use DateTimeImmutable;
+use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Feed\Feed;
+use Ithys\Journal\Feed\Food;
+use Ithys\Journal\FeedPlan\FeedPlan;
+use Ithys\Journal\Harvest\Harvest as HarvestEntry;
+use Ithys\Journal\Photoperiod\Photoperiod;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
+use Ithys\Nutrient\Act;
+use Ithys\Nutrient\Lever\Algae;
+use Ithys\Nutrient\Lever\Change;
+use Ithys\Nutrient\Lever\DoseSchedule;
+use Ithys\Nutrient\Lever\FeedSchedule;
+use Ithys\Nutrient\Lever\Harvest;
+use Ithys\Nutrient\Lever\Skimmer;
+use Ithys\Nutrient\Lever\WaterChange;
+use Ithys\Path\Kind;
+
+/** How a keeper goes on: what is fed, changed, dosed and lit from some day on. */
+final readonly class Course
+{
+    /** Days back that habits are read from. */
+    private const BACK = 56.0;
+
+    /**
+     * @param  array<string, float>  $feed  g a day, by food
+     * @param  ?float  $sockEvery  days; null where none is changed
+     * @param  ?float  $waterEvery  days; null where none is changed
+     * @param  ?float  $harvestEvery  days; null where nothing is harvested
+     * @param  array<string, float>  $doses  mL of organic carbon a day, by source
+     */
+    private function __construct(
+        public array $feed,
+        public ?float $sockEvery,
+        public ?float $waterEvery,
+        public float $waterLitres,
+        public array $doses,
+        public bool $skimmerOn,
+        public ?float $lightHours,
+        public ?float $harvestEvery = null,
+        public float $harvestGrams = 0.0,
+    ) {
+    }
+
+    /**
+     * As the last eight weeks went.
+     *
+     * @param  list<Entry>  $entries  in order of time
+     */
+    public static function present(array $entries, DateTimeImmutable $now, bool $hasSkimmer): self
+    {
+        $recent = array_values(array_filter(
+            $entries,
+            static fn (Entry $entry): bool => $entry->daysAfter($now) > -self::BACK,
+        ));
+        $first = $recent === [] ? self::BACK : max(7.0, -$recent[0]->daysAfter($now));
+        $feed = $doses = [];
+        $plan = null;
+        $hours = null;
+        foreach ($entries as $entry) {
+            $plan = $entry->payload instanceof FeedPlan ? $entry->payload : $plan;
+            $hasSkimmer = $entry->payload instanceof SkimmerSwitch ? $entry->payload->on : $hasSkimmer;
+            $hours = $entry->payload instanceof Photoperiod && ! $entry->payload->isOfDisplay
+                ? $entry->payload->hoursPerDay
+                : $hours;
+        }
+        foreach ($recent as $entry) {
+            if ($entry->payload instanceof Feed) {
+                $food = ($entry->payload->food ?? Food::Pellet)->value;
+                $feed[$food] = ($feed[$food] ?? 0.0) + $entry->payload->grams / $first;
+            } elseif ($entry->payload instanceof CarbonDose) {
+                $source = $entry->payload->source->value;
+                $doses[$source] = ($doses[$source] ?? 0.0) + $entry->payload->millilitres / $first;
+            }
+        }
+        if ($plan?->perDay !== null) {
+            $feed = [($plan->perDay->food ?? Food::Pellet)->value => $plan->perDay->grams];
+        }
+        [$sockEvery] = self::habit($recent, $now, static fn (Entry $one): ?float => $one->payload instanceof SockChange
+            ? 1.0
+            : null);
+        [$waterEvery, $water] = self::habit(
+            $recent,
+            $now,
+            static fn (Entry $one): ?float => $one->payload instanceof WaterChangeEntry
+                ? $one->payload->changedLitres
+                : null,
+        );
+        [$harvestEvery, $grams] = self::habit(
+            $recent,
+            $now,
+            static fn (Entry $one): ?float => $one->payload instanceof HarvestEntry ? $one->payload->grams : null,
+        );
+
+        return new self($feed, $sockEvery, $waterEvery, $water, $doses, $hasSkimmer, $hours, $harvestEvery, $grams);
+    }
+
+    /**
+     * The same with some levers set otherwise.
+     *
+     * @param  array{feedTimes?: float, sockEvery?: ?float, waterEvery?: ?float, waterLitres?: float,
+     *   skimmerOn?: bool, lightHours?: ?float, spirit?: float}  $levers
+     */
+    public function with(array $levers): self
+    {
+        $times = $levers['feedTimes'] ?? 1.0;
+
+        return new self(
+            array_map(static fn (float $grams): float => $times * $grams, $this->feed),
+            array_key_exists('sockEvery', $levers) ? $levers['sockEvery'] : $this->sockEvery,
+            array_key_exists('waterEvery', $levers) ? $levers['waterEvery'] : $this->waterEvery,
+            $levers['waterLitres'] ?? $this->waterLitres,
+            isset($levers['spirit']) ? ['spirit' => $levers['spirit']] : $this->doses,
+            $levers['skimmerOn'] ?? $this->skimmerOn,
+            array_key_exists('lightHours', $levers) ? $levers['lightHours'] : $this->lightHours,
+            $this->harvestEvery,
+            $this->harvestGrams,
+        );
+    }
+
+    /**
+     * What is done from a day on.
+     *
+     * @param  array<string, Kind>  $stages  what is fitted, by stage
+     * @param  list<string>  $cultures
+     * @return list<Act>
+     */
+    public function acts(float $from, float $days, array $stages, array $cultures, float $dry): array
+    {
+        $acts = [
+            new Act($from, new FeedSchedule($this->feed)),
+            new Act($from, new Skimmer($this->skimmerOn)),
+        ];
+        $source = array_key_first($this->doses);
+        if ($source !== null) {
+            $acts[] = new Act($from, new DoseSchedule($source, $this->doses[$source]));
+        }
+        foreach ($cultures as $culture) {
+            $acts[] = new Act($from, new Algae($culture, hours: $this->lightHours));
+        }
+        foreach (self::times($from, $days, $this->sockEvery) as $day) {
+            foreach (array_keys($stages, Kind::Sock, true) as $stage) {
+                $acts[] = new Act($day, new Change((string) $stage));
+            }
+        }
+        foreach (self::times($from, $days, $this->waterEvery) as $day) {
+            $acts[] = new Act($day, new WaterChange(litres: $this->waterLitres));
+        }
+        foreach (self::times($from, $days, $cultures === [] ? null : $this->harvestEvery) as $day) {
+            $acts[] = new Act($day, new Harvest($cultures[0], $dry * $this->harvestGrams));
+        }
+
+        return $acts;
+    }
+
+    /** @return list<float> */
+    private static function times(float $from, float $days, ?float $every): array
+    {
+        $times = [];
+        for ($day = $every ?? INF; $day <= $days; $day += $every) {
+            $times[] = $from + $day;
+        }
+
+        return $times;
+    }
+
+    /**
+     * How often something is done and how much each time, from the last times.
+     *
+     * @param  list<Entry>  $recent
+     * @param  callable(Entry): ?float  $amount  null for what is something else
+     * @return array{?float, float}
+     */
+    private static function habit(array $recent, DateTimeImmutable $now, callable $amount): array
+    {
+        $days = $amounts = [];
+        foreach ($recent as $entry) {
+            $one = $amount($entry);
+            if ($one !== null) {
+                $days[] = $entry->daysAfter($now);
+                $amounts[] = $one;
+            }
+        }
+        $n = count($days);
+        if ($n < 2) {
+            return [$n === 0 ? null : self::BACK / 2, $amounts[0] ?? 0.0];
+        }
+        sort($amounts);
+
+        return [max(0.5, ($days[$n - 1] - $days[0]) / ($n - 1)), $amounts[intdiv($n, 2)]];
+    }
+}

@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Nutrient\Timeline;
+
+use DateTimeImmutable;
+use Ithys\Assumption\Assumptions;
+use Ithys\Finding;
+use Ithys\Journal\Binder\Binder;
+use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\Care\Care;
+use Ithys\Journal\Care\Deed;
+use Ithys\Journal\Care\Part;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Harvest\Harvest as HarvestEntry;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
+use Ithys\Media\Medium;
+use Ithys\Nutrient\Act;
+use Ithys\Nutrient\Lever\Change;
+use Ithys\Nutrient\Lever\Clog;
+use Ithys\Nutrient\Lever\Dose;
+use Ithys\Nutrient\Lever\Harvest;
+use Ithys\Nutrient\Lever\MediaIn;
+use Ithys\Nutrient\Lever\MediaOut;
+use Ithys\Nutrient\Lever\Siphon;
+use Ithys\Nutrient\Lever\WaterChange;
+use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
+use Ithys\Severity;
+
+/** What was done to a tank, from its journal: changes, charges, doses, harvests, water. */
+final class Done
+{
+    /** A clogged sock lets half through in the last third of its turn: our estimate. */
+    private const CLOGGED = 0.5;
+
+    private const CLOGGED_THIRD = 1 / 3;
+
+    /** @var list<Act> */
+    public array $acts = [];
+
+    /** @var list<Finding> */
+    public array $remarks = [];
+
+    /** @var list<Medium> that were charged */
+    public array $media = [];
+
+    /** @var array<string, float> the day of the last change, by stage */
+    private array $changed = [];
+
+    /** @var array<string, string> the charge in place, by vessel and medium */
+    private array $charged = [];
+
+    /** @var array<string, int> what is left out, with how often */
+    private array $leftOut = [];
+
+    private int $water = 0;
+
+    private function __construct(private readonly Fitted $fitted, private readonly Assumptions $assumptions)
+    {
+    }
+
+    /** @param  list<Entry>  $entries  in order of time */
+    public static function of(
+        array $entries,
+        DateTimeImmutable $from,
+        Fitted $fitted,
+        Assumptions $assumptions,
+    ): self {
+        $done = new self($fitted, $assumptions);
+        $last = 0.0;
+        foreach ($entries as $n => $entry) {
+            $day = $entry->daysAfter($from);
+            $last = max($last, $day);
+            if ($day >= 0.0 || $entry->payload instanceof MediaCharge) {
+                $done->take($entry, max(0.0, $day), $entry->id ?? $n);
+            }
+        }
+        $done->assume($last);
+
+        return $done;
+    }
+
+    private function take(Entry $entry, float $day, int $number): void
+    {
+        $payload = $entry->payload;
+        match (true) {
+            $payload instanceof SockChange => $this->change($day, [Kind::Sock], 1.0, $payload->soiling),
+            $payload instanceof Care => $this->care($payload, $day),
+            $payload instanceof WaterChangeEntry => $this->water($payload, $day),
+            $payload instanceof CarbonDose => $this->acts[] = new Act(
+                $day,
+                new Dose($payload->source->value, $payload->millilitres),
+            ),
+            $payload instanceof HarvestEntry => $this->harvest($payload, $day),
+            $payload instanceof MediaCharge => $this->charge($payload, $day, $number),
+            $payload instanceof Binder => $this->leftOut['lanthanum, whose strength is not known']
+                = ($this->leftOut['lanthanum, whose strength is not known'] ?? 0) + 1,
+            default => null,
+        };
+    }
+
+    /** @param  list<Kind>  $kinds */
+    private function change(float $day, array $kinds, float $share, ?int $soiling = null): void
+    {
+        foreach ($this->stagesOn($day) as $stage => $kind) {
+            if (! in_array($kind, $kinds, true)) {
+                continue;
+            }
+            $before = $this->changed[$stage] ?? null;
+            if ($soiling === (int) SockChange::MOST_SOILING && $before !== null) {
+                $this->acts[] = new Act(
+                    $day - self::CLOGGED_THIRD * ($day - $before),
+                    new Clog((string) $stage, self::CLOGGED),
+                );
+            }
+            $this->acts[] = new Act($day, new Change((string) $stage, $share));
+            $this->changed[$stage] = $day;
+        }
+    }
+
+    private function care(Care $care, float $day): void
+    {
+        if ($care->part === Part::Sand || $care->deed === Deed::Siphoned) {
+            $this->acts[] = new Act($day, new Siphon(0.5));
+
+            return;
+        }
+        $kinds = match ($care->part) {
+            Part::Sock => [Kind::Sock],
+            Part::Roller => $care->deed === Deed::Changed ? [Kind::Roller] : [],
+            Part::Pad => [Kind::Pad, Kind::DualPad],
+            Part::Floss => [Kind::Floss],
+            Part::Sponge => [Kind::Sponge],
+            Part::PreFilter => [Kind::PreFilter],
+            default => [],
+        };
+        $this->change(
+            $day,
+            $kinds,
+            $care->deed === Deed::Changed ? 1.0 : $this->assumptions->value('cleaned-share'),
+        );
+    }
+
+    private function water(WaterChangeEntry $change, float $day): void
+    {
+        $this->water++;
+        $this->acts[] = new Act($day, new WaterChange(
+            litres: $change->changedLitres,
+            nitrate: $change->nitrate,
+            phosphate: $change->phosphate,
+        ));
+    }
+
+    private function harvest(HarvestEntry $harvest, float $day): void
+    {
+        $culture = $this->fitted->cultures[0] ?? null;
+        if ($culture === null) {
+            $this->leftOut['harvests, for no lit algae are in the path']
+                = ($this->leftOut['harvests, for no lit algae are in the path'] ?? 0) + 1;
+
+            return;
+        }
+        $this->acts[] = new Act(
+            $day,
+            new Harvest($culture, $this->assumptions->value('algae-dry') * $harvest->grams),
+        );
+    }
+
+    private function charge(MediaCharge $charge, float $day, int $number): void
+    {
+        $medium = $charge->medium;
+        if ($medium === Medium::Zeolite) {
+            return;
+        }
+        $this->media[] = $medium;
+        $grams = $charge->grams
+            ?? 1000 * (float) $charge->litres * $this->assumptions->value("{$medium->value}-density");
+        $place = $charge->place ?? Place::Bag;
+        $vessel = $charge->item ?? "{$place->value} {$medium->value}";
+        $key = "{$vessel} {$medium->value}";
+        if (isset($this->charged[$key])) {
+            $this->acts[] = new Act($day, new MediaOut($this->charged[$key]));
+        }
+        $this->charged[$key] = "{$medium->value} {$number}";
+        $this->acts[] = new Act($day, new MediaIn(
+            $this->charged[$key],
+            $medium->value,
+            $grams,
+            $place->value,
+            $vessel,
+        ));
+    }
+
+    /** What is not said is said to be assumed. */
+    private function assume(float $last): void
+    {
+        $interval = $this->assumptions->value('sock-interval');
+        foreach ($this->stagesOn($last) as $stage => $kind) {
+            if ($kind === Kind::Sock && ! isset($this->changed[$stage])) {
+                for ($day = $interval; $day < $last; $day += $interval) {
+                    $this->acts[] = new Act($day, new Change((string) $stage));
+                }
+                $this->remarks[] = Finding::of(
+                    Severity::Remark,
+                    'sock-interval',
+                    'No sock change is logged',
+                    Text::of('The model takes one every {days} days.', days: (int) $interval),
+                    $this->assumptions->of('sock-interval'),
+                );
+            }
+        }
+        if ($this->water === 0) {
+            $this->remarks[] = Finding::of(
+                Severity::Remark,
+                'no-water-change',
+                'No water change is logged',
+                'The model takes it that none was made. If you change water, log it: what it takes out is otherwise '
+                    .'laid to something else.',
+            );
+        }
+        foreach ($this->leftOut as $what => $times) {
+            $this->remarks[] = Finding::of(
+                Severity::Remark,
+                'left-out',
+                'Left out',
+                Text::of('{times} entries of {what}.', times: $times, what: $what),
+            );
+        }
+    }
+
+    /** @return array<string, Kind> what is fitted then, by stage */
+    private function stagesOn(float $day): array
+    {
+        $there = [];
+        foreach ($this->fitted->stages as [$from, $stages]) {
+            $there = $from <= $day ? $stages : $there;
+        }
+
+        return $there;
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Nutrient\Timeline;
+
+use DateTimeImmutable;
+use Ithys\Finding;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Feed\Feed;
+use Ithys\Journal\Feed\Food;
+use Ithys\Journal\FeedPlan\FeedPlan;
+use Ithys\Nutrient\Act;
+use Ithys\Nutrient\Lever\FeedException;
+use Ithys\Nutrient\Lever\FeedSchedule;
+use Ithys\Nutrient\Lever\Meal;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Severity;
+
+/**
+ * What was fed, from the meals and plans of a journal. A meal on a day stands instead of the plan. Where no plan holds
+ * and no meal is logged for long, it is taken that feeding went on as it does on average: nobody said that it stopped.
+ */
+final readonly class Feeding
+{
+    /** Days without a logged meal, without a plan, that are taken for silence and not for hunger. */
+    private const LONG = 4.0;
+
+    /**
+     * @param  list<Act>  $acts
+     * @param  list<Finding>  $remarks
+     */
+    private function __construct(public array $acts, public array $remarks)
+    {
+    }
+
+    /**
+     * @param  list<Entry>  $entries  in order of time
+     *
+     * @throws Missing where nothing is said of food
+     */
+    public static function of(array $entries, DateTimeImmutable $from, float $days): self
+    {
+        $acts = $meals = $plans = [];
+        $unnamed = 0;
+        foreach ($entries as $entry) {
+            $day = $entry->daysAfter($from);
+            if ($entry->payload instanceof FeedPlan) {
+                $plans[] = [$day, $entry->payload->perDay];
+            } elseif ($entry->payload instanceof Feed) {
+                $meals[] = [$day, $entry->payload];
+                $unnamed += $entry->payload->food === null ? 1 : 0;
+            }
+        }
+        if ($meals === [] && array_filter(array_column($plans, 1)) === []) {
+            throw Missing::food();
+        }
+        $acts[] = new Act(0.0, new FeedSchedule([]));
+        foreach ($plans as [$day, $plan]) {
+            $acts[] = new Act(max(0.0, $day), new FeedSchedule($plan === null ? [] : self::grams($plan)));
+        }
+        $eaten = [];
+        foreach ($meals as [$day, $meal]) {
+            if ($day >= 0.0) {
+                $acts[] = new Act($day, new Meal(self::food($meal)->value, $meal->grams));
+                $whole = floor($day);
+                if (! isset($eaten[(int) $whole]) && self::plan($plans, $day) !== null) {
+                    $eaten[(int) $whole] = true;
+                    $acts[] = new Act($day, new FeedException(1.0, 0.0));
+                }
+            }
+        }
+        $remarks = $unnamed === 0
+            ? []
+            : [self::remark('food-unnamed', 'Food without a name', Text::of(
+                'Of {count} meals it is not said what was fed. They count as pellets.',
+                count: $unnamed,
+            ))];
+        [$filled, $silent] = self::fill($meals, $plans, $days);
+
+        return new self([...$acts, ...$filled], [...$remarks, ...$silent]);
+    }
+
+    /**
+     * @param  list<array{float, Feed}>  $meals
+     * @param  list<array{float, ?Feed}>  $plans
+     * @return array{list<Act>, list<Finding>}
+     */
+    private static function fill(array $meals, array $plans, float $days): array
+    {
+        if ($meals === []) {
+            return [[], []];
+        }
+        $times = [...array_filter(array_column($meals, 0), static fn (float $day): bool => $day >= 0.0), $days];
+        $gaps = [];
+        $last = 0.0;
+        foreach ($times as $time) {
+            if ($time - $last > self::LONG && self::plan($plans, $last) === null) {
+                // A plan that begins meanwhile speaks from then on.
+                $begins = array_filter(
+                    array_column($plans, 0),
+                    static fn (float $day): bool => $day > $last && $day < $time,
+                );
+                $gaps[] = [$last + ($last > 0.0 ? 1.0 : 0.0), $begins === [] ? $time : min($begins)];
+            }
+            $last = $time;
+        }
+        $silent = array_sum(array_map(static fn (array $gap): float => $gap[1] - $gap[0], $gaps));
+        $spoken = max(1.0, $days - $silent);
+        $average = [];
+        foreach ($meals as [$day, $meal]) {
+            if ($day >= 0.0) {
+                $food = self::food($meal)->value;
+                $average[$food] = ($average[$food] ?? 0.0) + $meal->grams / $spoken;
+            }
+        }
+        $acts = [];
+        foreach ($gaps as [$start, $end]) {
+            if ($end > $start && $average !== []) {
+                array_push(
+                    $acts,
+                    new Act($start, new FeedSchedule($average)),
+                    new Act($end, new FeedSchedule([])),
+                );
+            }
+        }
+
+        return [$acts, $acts === [] ? [] : [self::remark('feeding-silent', 'Days without a logged meal', Text::of(
+            'On {days} of {all} days no meal and no plan is logged. It is taken that feeding went on as on the others, '
+                .'{grams} a day.',
+            days: (int) round($silent),
+            all: (int) round($days),
+            grams: Quantity::grams(array_sum($average)),
+        ))]];
+    }
+
+    /** @param  list<array{float, ?Feed}>  $plans */
+    private static function plan(array $plans, float $day): ?Feed
+    {
+        $in = null;
+        foreach ($plans as [$from, $plan]) {
+            $in = $from <= $day ? $plan : $in;
+        }
+
+        return $in;
+    }
+
+    /** @return array<string, float> */
+    private static function grams(Feed $meal): array
+    {
+        return [self::food($meal)->value => $meal->grams];
+    }
+
+    private static function food(Feed $meal): Food
+    {
+        return $meal->food ?? Food::Pellet;
+    }
+
+    private static function remark(string $code, string $title, Text $sentence): Finding
+    {
+        return Finding::of(Severity::Remark, $code, $title, $sentence);
+    }
+}
