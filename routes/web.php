@@ -10,9 +10,11 @@ use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FirstRunController;
+use App\Http\Controllers\ForeseeController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JournalController;
+use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\PathController;
 use App\Http\Controllers\PathRevisionController;
 use App\Http\Controllers\PhotoController;
@@ -73,6 +75,8 @@ Route::middleware('auth')->group(function (): void {
                 ->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
+            Route::get('/ledger', [LedgerController::class, 'show'])->name('ledger.show');
+            Route::get('/foresee', [ForeseeController::class, 'show'])->name('foresee.show');
             Route::get('/assumptions', [AssumptionController::class, 'show'])->name('assumptions.show');
             Route::get('/photos/{photo}/{size}', [PhotoController::class, 'show'])
                 ->whereIn('size', ['picture', 'thumbnail'])
@@ -81,6 +85,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/readings.csv', [ExportController::class, 'readings'])->name('readings.export');
             Route::get('/journal.csv', [ExportController::class, 'journal'])->name('journal.export');
             Route::middleware($preview)->group(function (): void {
+                Route::post('/foresee/preview', [ForeseeController::class, 'preview'])->name('foresee.preview');
                 Route::post('/path/preview', [PathController::class, 'preview'])->name('path.preview');
                 Route::post('/path/water/preview', [WaterController::class, 'preview'])->name('water.preview');
                 Route::post('/path/styles/preview', [StyleController::class, 'preview'])->name('styles.preview');
@@ -104,6 +109,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
             Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
             Route::post('/photos/{photo}/restore', [PhotoController::class, 'restore'])->name('photos.restore');
+            Route::post('/ledger/learn', [LedgerController::class, 'learn'])->name('ledger.learn');
             Route::put('/target', [TargetController::class, 'update'])->name('target.update');
             Route::post('/alerts', [AlertController::class, 'store'])->name('alerts.store');
             Route::delete('/alerts', [AlertController::class, 'destroy'])->name('alerts.destroy');

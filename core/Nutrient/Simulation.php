@@ -83,7 +83,7 @@ final class Simulation
     }
 
     /** @var list<Act> in order */
-    private readonly array $acts;
+    private array $acts;
 
     public function __clone()
     {
@@ -112,6 +112,27 @@ final class Simulation
         $this->advance($day, false);
 
         return $this->snapshot($day);
+    }
+
+    /**
+     * The same from where it stands, with more done from then on.
+     *
+     * @param  list<Act>  $more  none of them before the last day that was asked for
+     *
+     * @throws InvalidLever
+     */
+    public function with(array $more): self
+    {
+        $other = clone $this;
+        $other->acts = [
+            ...array_slice($this->acts, 0, $this->next),
+            ...Act::inOrder([...array_slice($this->acts, $this->next), ...$more]),
+        ];
+        $other->piece->settle($other->plant, $other->day, $other->y, $other->lines);
+        $other->ahead = null;
+        $other->actUntil($other->day);
+
+        return $other;
     }
 
     /** What stands at the start, and what is at rest under it. */

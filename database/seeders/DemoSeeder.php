@@ -88,7 +88,8 @@ final class DemoSeeder extends Seeder
             $system = System::query()->create(['name' => 'Stairwell reef', 'room' => DemoPath::ROOM]);
             $system->members()->attach($keeper, ['role' => 'owner']);
             $this->random = new Randomizer(new Mt19937(20261));
-            $this->start = (new DateTimeImmutable('today', $keeper->zone()))->modify('-'.self::DAYS.' days');
+            $this->start = now($keeper->zone())->startOfDay()->toDateTimeImmutable()
+                ->modify('-'.self::DAYS.' days');
             $system
                 ->revisions()
                 ->create([

@@ -18,6 +18,9 @@ const PAGES = [
     'journal' => '/systems/1/journal',
     'table' => '/systems/1/journal?view=table&range=1y',
     'long' => '/systems/1/journal?range=all',
+    'photos' => '/systems/1/journal?view=photos',
+    'ledger' => '/systems/1/ledger',
+    'foresee' => '/systems/1/foresee',
     'bin' => '/systems/1/bin',
     'import' => '/systems/1/import',
     'path' => '/systems/1/path',
@@ -67,6 +70,7 @@ it('gives every page what its types say', function (): void {
         'readings.csv',
         "date,nitrate\n2026-01-02,8\n2026-01-02,x\n2026-01-03,7\n",
     )])->headers->get('Location');
+    $this->post('/systems/1/ledger/learn')->assertSessionHasNoErrors();
     $version = app(HandleInertiaRequests::class)->version(request());
     $imports = $constants = $shared = [];
     foreach ([...PAGES, 'preview' => (string) $upload] as $name => $url) {

@@ -164,13 +164,13 @@ it('refuses what is no photo, with the reason at the field', function (
         fn (): string => halfBlack(6, 4),
         ['day' => '2026-11-27'],
         'day',
-        'This day is still to come.',
+        'That day is still to come.',
     ],
     'no day' => [
         fn (): string => halfBlack(6, 4),
         ['day' => '2026-02-30'],
         'day',
-        'There is no such day. Write it as 2026-03-24.',
+        'There is no day “2026-02-30” in the calendar.',
     ],
 ]);
 

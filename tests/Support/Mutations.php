@@ -140,6 +140,11 @@ final class Mutations
             ],
             ['POST', '/journal', fn (): array => ['line' => $this->line()]],
             ['POST', '/journal/understand', fn (): array => ['line' => $this->line()]],
+            ['POST', '/foresee/preview', static fn (): array => ['weeks' => 12, 'levers' => [
+                'feedTimes' => '1', 'sockEvery' => '7', 'waterEvery' => '', 'waterLitres' => '20', 'skimmerOn' => true,
+                'lightHours' => '8', 'spirit' => '1,5',
+            ]]],
+            ['POST', '/ledger/learn', static fn (): array => ['again' => 'yes']],
             ['PUT', '/target', static fn (): array => ['school' => 'balanced']],
             [
                 'POST',
@@ -162,6 +167,8 @@ final class Mutations
                 '/path/compare',
                 '/journal',
                 '/path/styles',
+                '/ledger',
+                '/foresee',
                 '/section',
                 '/section/build',
                 '/bin',

@@ -20,7 +20,7 @@ final class PhotoController extends Controller
     {
         $keeper = $this->keeper($request);
         $today = now($keeper->zone())->format('Y-m-d');
-        [$caption, $day, $file] = [$request->caption(), $request->day($today), $request->picture()];
+        [$caption, $day, $file] = [$request->caption(), $request->day($keeper), $request->picture()];
         try {
             $picture = Picture::read($file->getRealPath());
         } catch (UnreadableFile $unreadable) {

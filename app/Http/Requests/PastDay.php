@@ -11,7 +11,7 @@ use Illuminate\Validation\ValidationException;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\LocalMoment;
 
-/** Reads a day on which something was changed: a day of the keeper's calendar, today or before. */
+/** Reads a day on which something was done: a day of the keeper's calendar, today or before. */
 final class PastDay
 {
     /**
@@ -30,10 +30,10 @@ final class PastDay
             throw ValidationException::withMessages([$field => $invalid->getMessage()]);
         }
 
-        return $day <= new DateTimeImmutable()
+        return $day <= now()
             ? $day->setTimezone(new DateTimeZone('UTC'))
             : throw ValidationException::withMessages([
-                $field => 'That day is in the future; a change counts from the day it was made.',
+                $field => 'That day is still to come.',
             ]);
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Exchange\Picture;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
-use Ithys\Journal\LocalMoment;
 
 /** A photo as it is sent in, with its caption and its day. */
 final class PhotoRequest extends FormRequest
@@ -58,22 +58,11 @@ final class PhotoRequest extends FormRequest
      *
      * @throws ValidationException
      */
-    public function day(string $today): ?string
+    public function day(User $keeper): ?string
     {
         $day = $this->input('day');
-        if ($day === null || $day === '') {
-            return null;
-        }
-        $isDay = is_string($day)
-            && preg_match('/^([0-9]{4})-([0-9]{2})-([0-9]{2})\z/', $day, $part) === 1
-            && checkdate((int) $part[2], (int) $part[3], (int) $part[1])
-            && (int) $part[1] >= LocalMoment::EARLIEST_YEAR;
-        if (! $isDay || $day > $today) {
-            throw ValidationException::withMessages([
-                'day' => $isDay ? 'This day is still to come.' : 'There is no such day. Write it as 2026-03-24.',
-            ]);
-        }
 
-        return $day;
+        return PastDay::read(is_string($day) ? $day : '', $keeper, 'day')
+            ?->setTimezone($keeper->zone())->format('Y-m-d');
     }
 }

@@ -13,8 +13,8 @@ use Ithys\Statistics\Cholesky;
 
 /**
  * Learns from readings what a tank has otherwise than the defaults: the likeliest factors beside what is known
- * beforehand, by damped least squares (Levenberg 1944, Marquardt 1963; between, Broyden 1965), with the model allowed to
- * be off for weeks at a time.
+ * beforehand, by damped least squares (Levenberg 1944, Marquardt 1963; between, Broyden 1965), with the model allowed
+ * to be off for weeks at a time.
  */
 final class Calibration
 {

@@ -25,7 +25,7 @@ final readonly class Fit
      * @param  array<string, array<string, float>>  $covariance  of the logs
      * @param  list<array{day: float, parameter: string, read: float, model: float, white: float}>  $residuals
      * @param  array<string, float>  $pulls  by how much the last readings stand off the model, in spreads of it
-     * @param  array<string, list<array{float, float}>>  $bands  days ahead and relative spread of the level, by parameter
+     * @param  array<string, list<array{float, float}>>  $bands  days ahead and relative spread, by parameter
      */
     public function __construct(
         public array $logs,
@@ -115,6 +115,28 @@ final readonly class Fit
             steady: true,
             rockFactor: $times(Unknown::RockStart),
         )];
+    }
+
+    /** @param  array<mixed>  $stored  as {@see toArray()} made it */
+    public static function from(array $stored): self
+    {
+        /**
+         * @var array{logs: array<string, float>, priors: array<string, float>,
+         *   covariance: array<string, array<string, float>>,
+         *   residuals: list<array{day: float, parameter: string, read: float, model: float, white: float}>,
+         *   pulls: array<string, float>, bands: array<string, list<array{float, float}>>, isDone: bool,
+         *   runs: int} $stored
+         */
+        return new self(
+            $stored['logs'],
+            $stored['priors'],
+            $stored['covariance'],
+            $stored['residuals'],
+            $stored['pulls'],
+            $stored['bands'],
+            $stored['isDone'],
+            $stored['runs'],
+        );
     }
 
     /** @return array<string, mixed> */

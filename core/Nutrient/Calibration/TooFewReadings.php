@@ -18,8 +18,8 @@ final class TooFewReadings extends DomainException
         $more = self::LEAST - $count;
 
         return new self(
-            "There are {$count} readings of {$parameter->label()}. {$more} more are needed before anything can be learned "
-                .'from them. Until then the defaults stand.',
+            "There are {$count} readings of {$parameter->label()}. {$more} more are needed before anything can be "
+                .'learned from them. Until then the defaults stand.',
         );
     }
 }

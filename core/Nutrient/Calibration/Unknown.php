@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient\Calibration;
 
-/** What is learned of a tank from its readings; each a factor on its default, known beforehand by a spread of its log. */
+/** What is learned of a tank from its readings: factors on defaults, known beforehand by a spread of their logs. */
 enum Unknown: string
 {
     case Input = 'input';

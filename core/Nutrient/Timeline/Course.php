@@ -33,21 +33,18 @@ final readonly class Course
 
     /**
      * @param  array<string, float>  $feed  g a day, by food
-     * @param  ?float  $sockEvery  days; null where none is changed
-     * @param  ?float  $waterEvery  days; null where none is changed
-     * @param  ?float  $harvestEvery  days; null where nothing is harvested
+     * @param  Habit  $water  in L
+     * @param  Habit  $harvest  in g, wet
      * @param  array<string, float>  $doses  mL of organic carbon a day, by source
      */
     private function __construct(
         public array $feed,
-        public ?float $sockEvery,
-        public ?float $waterEvery,
-        public float $waterLitres,
+        public Habit $socks,
+        public Habit $water,
+        public Habit $harvest,
         public array $doses,
         public bool $skimmerOn,
         public ?float $lightHours,
-        public ?float $harvestEvery = null,
-        public float $harvestGrams = 0.0,
     ) {
     }
 
@@ -85,23 +82,21 @@ final readonly class Course
         if ($plan?->perDay !== null) {
             $feed = [($plan->perDay->food ?? Food::Pellet)->value => $plan->perDay->grams];
         }
-        [$sockEvery] = self::habit($recent, $now, static fn (Entry $one): ?float => $one->payload instanceof SockChange
-            ? 1.0
-            : null);
-        [$waterEvery, $water] = self::habit(
-            $recent,
-            $now,
-            static fn (Entry $one): ?float => $one->payload instanceof WaterChangeEntry
-                ? $one->payload->changedLitres
-                : null,
-        );
-        [$harvestEvery, $grams] = self::habit(
-            $recent,
-            $now,
-            static fn (Entry $one): ?float => $one->payload instanceof HarvestEntry ? $one->payload->grams : null,
-        );
+        $habit = static fn (callable $amount): Habit => Habit::of($recent, $now, self::BACK, $amount);
 
-        return new self($feed, $sockEvery, $waterEvery, $water, $doses, $hasSkimmer, $hours, $harvestEvery, $grams);
+        return new self(
+            $feed,
+            $habit(static fn (Entry $one): ?float => $one->payload instanceof SockChange ? 1.0 : null),
+            $habit(static fn (Entry $one): ?float => $one->payload instanceof WaterChangeEntry
+                ? $one->payload->changedLitres
+                : null),
+            $habit(static fn (Entry $one): ?float => $one->payload instanceof HarvestEntry
+                ? $one->payload->grams
+                : null),
+            $doses,
+            $hasSkimmer,
+            $hours,
+        );
     }
 
     /**
@@ -116,14 +111,15 @@ final readonly class Course
 
         return new self(
             array_map(static fn (float $grams): float => $times * $grams, $this->feed),
-            array_key_exists('sockEvery', $levers) ? $levers['sockEvery'] : $this->sockEvery,
-            array_key_exists('waterEvery', $levers) ? $levers['waterEvery'] : $this->waterEvery,
-            $levers['waterLitres'] ?? $this->waterLitres,
+            new Habit(array_key_exists('sockEvery', $levers) ? $levers['sockEvery'] : $this->socks->every),
+            new Habit(
+                array_key_exists('waterEvery', $levers) ? $levers['waterEvery'] : $this->water->every,
+                $levers['waterLitres'] ?? $this->water->amount,
+            ),
+            $this->harvest,
             isset($levers['spirit']) ? ['spirit' => $levers['spirit']] : $this->doses,
             $levers['skimmerOn'] ?? $this->skimmerOn,
             array_key_exists('lightHours', $levers) ? $levers['lightHours'] : $this->lightHours,
-            $this->harvestEvery,
-            $this->harvestGrams,
         );
     }
 
@@ -147,55 +143,18 @@ final readonly class Course
         foreach ($cultures as $culture) {
             $acts[] = new Act($from, new Algae($culture, hours: $this->lightHours));
         }
-        foreach (self::times($from, $days, $this->sockEvery) as $day) {
+        foreach ($this->socks->days($from, $days) as $day) {
             foreach (array_keys($stages, Kind::Sock, true) as $stage) {
                 $acts[] = new Act($day, new Change((string) $stage));
             }
         }
-        foreach (self::times($from, $days, $this->waterEvery) as $day) {
-            $acts[] = new Act($day, new WaterChange(litres: $this->waterLitres));
+        foreach ($this->water->days($from, $days) as $day) {
+            $acts[] = new Act($day, new WaterChange(litres: $this->water->amount));
         }
-        foreach (self::times($from, $days, $cultures === [] ? null : $this->harvestEvery) as $day) {
-            $acts[] = new Act($day, new Harvest($cultures[0], $dry * $this->harvestGrams));
+        foreach ($cultures === [] ? [] : $this->harvest->days($from, $days) as $day) {
+            $acts[] = new Act($day, new Harvest($cultures[0], $dry * $this->harvest->amount));
         }
 
         return $acts;
-    }
-
-    /** @return list<float> */
-    private static function times(float $from, float $days, ?float $every): array
-    {
-        $times = [];
-        for ($day = $every ?? INF; $day <= $days; $day += $every) {
-            $times[] = $from + $day;
-        }
-
-        return $times;
-    }
-
-    /**
-     * How often something is done and how much each time, from the last times.
-     *
-     * @param  list<Entry>  $recent
-     * @param  callable(Entry): ?float  $amount  null for what is something else
-     * @return array{?float, float}
-     */
-    private static function habit(array $recent, DateTimeImmutable $now, callable $amount): array
-    {
-        $days = $amounts = [];
-        foreach ($recent as $entry) {
-            $one = $amount($entry);
-            if ($one !== null) {
-                $days[] = $entry->daysAfter($now);
-                $amounts[] = $one;
-            }
-        }
-        $n = count($days);
-        if ($n < 2) {
-            return [$n === 0 ? null : self::BACK / 2, $amounts[0] ?? 0.0];
-        }
-        sort($amounts);
-
-        return [max(0.5, ($days[$n - 1] - $days[0]) / ($n - 1)), $amounts[intdiv($n, 2)]];
     }
 }

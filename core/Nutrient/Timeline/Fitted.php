@@ -174,8 +174,12 @@ final readonly class Fitted
      * @param  list<Entry>  $entries
      * @return array{list<Act>, list<Finding>, list<string>} acts, remarks and cultures
      */
-    private static function light(Setup $setup, array $entries, DateTimeImmutable $from, Assumptions $assumptions): array
-    {
+    private static function light(
+        Setup $setup,
+        array $entries,
+        DateTimeImmutable $from,
+        Assumptions $assumptions,
+    ): array {
         $acts = $remarks = $cultures = [];
         foreach ($setup->path?->items() ?? [] as $item) {
             if (! $item->kind->isAlgae()) {

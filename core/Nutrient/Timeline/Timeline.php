@@ -10,6 +10,9 @@ use Ithys\Finding;
 use Ithys\Journal\Entry;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
+use Ithys\Nutrient\Calibration\Fit;
+use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Simulation;
 use Ithys\Nutrient\Start;
@@ -67,6 +70,25 @@ final readonly class Timeline
     public function day(DateTimeImmutable $moment): float
     {
         return ($moment->getTimestamp() - $this->read->from->getTimestamp()) / 86_400;
+    }
+
+    /** From its end on, as the readings have taught. @throws InvalidLever */
+    public function outlook(Fit $fit): Outlook
+    {
+        $simulation = $this->simulation($fit->parameters($this), $fit->start($this));
+        $end = $this->day($this->to);
+        $simulation->before($end);
+
+        return new Outlook(
+            $simulation,
+            $end,
+            $fit->pulls,
+            $fit->bands,
+            $this->course,
+            $this->fitted->stages[count($this->fitted->stages) - 1][1] ?? [],
+            $this->fitted->cultures,
+            $this->assumptions->value('algae-dry'),
+        );
     }
 
     /** Working litres. */

@@ -17,7 +17,7 @@ import { QuickEntry } from './QuickEntry';
 import { TroubleBar } from './TroubleBar';
 import { WaterLine } from './WaterLine';
 
-type Area = 'Path' | 'Section' | 'Journal' | 'Settings';
+type Area = 'Path' | 'Section' | 'Journal' | 'Ledger' | 'Foresee' | 'Settings';
 
 /** The chart table around every screen behind the door: name and water, areas, the log, and what was just done. */
 export function Frame({
@@ -71,6 +71,8 @@ export function Frame({
     useHotkeys('g>j', go('journal'));
     useHotkeys('g>p', go('path'));
     useHotkeys('g>e', go('section'));
+    useHotkeys('g>d', go('ledger'));
+    useHotkeys('g>f', go('foresee'));
     useHotkeys('g>s', () => router.visit('/settings'));
 
     return (
@@ -315,6 +317,8 @@ function Areas({ area, systemId }: { area: Area; systemId: number | undefined })
                   ['Path', `/systems/${systemId}/path`],
                   ['Section', `/systems/${systemId}/section`],
                   ['Journal', `/systems/${systemId}/journal`],
+                  ['Ledger', `/systems/${systemId}/ledger`],
+                  ['Foresee', `/systems/${systemId}/foresee`],
               ] as [Area, string][])),
         ['Settings', '/settings'],
     ];

@@ -9,6 +9,8 @@ const KEYS = [
     ['G then J', 'go to Journal'],
     ['G then P', 'go to Path'],
     ['G then E', 'go to Section'],
+    ['G then D', 'go to Ledger'],
+    ['G then F', 'go to Foresee'],
     ['G then S', 'go to Settings'],
     ['[ and ]', 'earlier or later change on the tide sheet'],
     ['T', 'tide sheet or table'],

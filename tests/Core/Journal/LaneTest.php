@@ -48,7 +48,9 @@ it('gives a unit to the rates of every lever that is shown as rates', function (
 
 it('asks for the effect of every lever but of what is routine', function (): void {
     $asked = array_keys(array_filter(Kinds::all(), fn (Kind $kind): bool => $kind->lever()?->isJudged === true));
-    expect($asked)->toEqualCanonicalizing(['binder', 'equipment', 'livestock', 'media', 'photoperiod', 'skimmer']);
+    expect($asked)->toEqualCanonicalizing([
+        'binder', 'equipment', 'feed-plan', 'livestock', 'media', 'photoperiod', 'skimmer',
+    ]);
 });
 
 it('counts readings and notes as no lever, all else as one', function (): void {

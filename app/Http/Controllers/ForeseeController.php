@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Pages\ForeseeView;
+use App\Http\Pages\SystemFrame;
+use App\Http\Pages\TargetView;
+use App\Http\Requests\CourseRequest;
+use App\Models\System;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use Ithys\Nutrient\InvalidLever;
+
+/** What would happen if: the present course of a tank, and another beside it. */
+final class ForeseeController extends Controller
+{
+    public function show(Request $request, System $system): Response
+    {
+        $keeper = $this->keeper($request);
+        $now = now()->toDateTimeImmutable();
+        ['outlook' => $outlook, 'missing' => $missing] = ForeseeView::outlook($system, $now);
+
+        return Inertia::render('Foresee/Show', [
+            'frame' => SystemFrame::of($system, $keeper->words()),
+            'missing' => $missing,
+            'now' => $now->getTimestamp(),
+            'levers' => $outlook === null ? null : ForeseeView::levers($outlook),
+            'past' => ForeseeView::past($system, $now),
+            'target' => TargetView::of($system, $keeper->words()),
+        ]);
+    }
+
+    public function preview(CourseRequest $request, System $system): JsonResponse
+    {
+        $outlook = ForeseeView::outlook($system, now()->toDateTimeImmutable())['outlook'];
+        abort_if($outlook === null, 409, 'Nothing is learned of this tank yet.');
+        $course = $outlook->present->with($request->levers());
+        try {
+            return response()->json([
+                'present' => ForeseeView::series($outlook, $outlook->present, $request->weeks()),
+                'other' => ForeseeView::series($outlook, $course, $request->weeks()),
+                'workload' => [
+                    'present' => ForeseeView::workload($outlook->present),
+                    'other' => ForeseeView::workload($course),
+                ],
+            ]);
+        } catch (InvalidLever $invalid) {
+            abort(422, $invalid->getMessage());
+        }
+    }
+}

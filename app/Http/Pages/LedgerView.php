@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Journal\FitShelf;
+use App\Journal\TankHistory;
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use Ithys\Finding;
+use Ithys\Nutrient\Calibration\Fit;
+use Ithys\Nutrient\Calibration\Unknown;
+use Ithys\Nutrient\Element;
+use Ithys\Nutrient\Ledger\Ledger;
+use Ithys\Nutrient\Ledger\LedgerLine;
+use Ithys\Nutrient\Ledger\Origin;
+use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Nutrient\Timeline\Timeline;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\Words;
+
+/** Where nitrogen and phosphorus go, as the page draws it. */
+final class LedgerView
+{
+    /** Weeks that a ledger may be of. */
+    public const WEEKS = [4, 12, 26, 52];
+
+    /** @return array<string, mixed> */
+    public static function of(System $system, User $keeper, int $weeks, DateTimeImmutable $now): array
+    {
+        $shelf = new FitShelf($system);
+
+        return [
+            ...Kept::of(
+                $system,
+                "ledger {$weeks} {$shelf->mark()} {$keeper->units->value}",
+                $now,
+                static fn (DateTimeImmutable $hour): array => self::anew(
+                    $system,
+                    $keeper->words(),
+                    $weeks,
+                    $shelf->last(),
+                    $hour->modify('+1 hour'),
+                ),
+            ),
+            'fitIsCurrent' => $shelf->isCurrent(),
+            'fittedAt' => $shelf->madeAt()?->getTimestamp(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function anew(
+        System $system,
+        Words $words,
+        int $weeks,
+        ?Fit $fit,
+        DateTimeImmutable $now,
+    ): array {
+        try {
+            $timeline = TankHistory::of($system, $now);
+        } catch (Missing $missing) {
+            return ['missing' => ['sentence' => $missing->getMessage(), 'line' => $missing->mend]];
+        }
+        $ledger = Ledger::of($timeline, $fit, $weeks);
+
+        return [
+            'missing' => null,
+            'weeks' => round($ledger->weeks, 1),
+            'elements' => array_map(
+                static fn (Element $element): array => self::element($ledger, $element, $words),
+                Element::cases(),
+            ),
+            'remarks' => array_map(
+                static fn (Finding $finding): array => FindingView::of($finding, $words),
+                $timeline->remarks(),
+            ),
+            'learned' => $fit === null ? [] : self::learned($fit),
+            'residuals' => $fit === null ? [] : self::residuals($fit, $timeline),
+            'fitIsDone' => $fit?->isDone,
+        ];
+    }
+
+    /** @return array<string, mixed> mg a week, with ppm a week of this tank */
+    private static function element(Ledger $ledger, Element $element, Words $words): array
+    {
+        $line = static fn (LedgerLine $one): array => [
+            'key' => $one->key,
+            'label' => $one->label,
+            'mg' => $one->of($element),
+            'ppm' => $ledger->ppm($one->of($element), $element),
+            'origin' => $one->origin->value,
+            'assumption' => $one->assumption,
+        ];
+        $unexplained = $ledger->unexplained[$element === Element::Nitrogen ? 0 : 1];
+        $some = static fn (array $lines): array => array_values(array_filter(
+            array_map($line, $lines),
+            static fn (array $one): bool => abs($one['mg']) > 1e-6,
+        ));
+
+        return [
+            'key' => $element->value,
+            'name' => $element === Element::Nitrogen ? 'Nitrogen' : 'Phosphorus',
+            'parameter' => $element->parameter()->value,
+            'in' => $some($ledger->in),
+            'out' => $some($ledger->out),
+            'stores' => $some($ledger->stores),
+            'unexplained' => $unexplained === null ? null : [
+                'key' => 'unexplained',
+                'label' => 'Unexplained',
+                'mg' => $unexplained,
+                'ppm' => $ledger->ppm($unexplained, $element),
+                'origin' => Origin::Unexplained->value,
+                'assumption' => null,
+            ],
+            'story' => array_map($words->say(...), self::story($ledger, $element, $unexplained)),
+        ];
+    }
+
+    /** @return list<Text> */
+    private static function story(Ledger $ledger, Element $element, ?float $unexplained): array
+    {
+        $ion = $element->parameter()->label();
+        $in = $ledger->broughtIn($element);
+        $greatest = $ledger->greatest($element);
+        $share = static fn (float $of): Quantity => Quantity::base($of, Dimension::Share, 0);
+        $story = [Text::of(
+            '{mg} mg came in a week; in this water that is {ppm} of '.$ion.'.',
+            mg: Quantity::number($in, $in >= 10 ? 0 : 1),
+            ppm: Quantity::ppm($ledger->ppm($in, $element)),
+        )];
+        if ($greatest !== null && $in > 0.0) {
+            $as = $ledger->asWaterChange($greatest, $element);
+            $isWater = $greatest->key === 'water';
+            $story[] = Text::of(
+                '{what!} took out the most of what can be steered: {share} of what came in.'
+                    .($as === null || $isWater ? '' : ' A weekly water change of {as} would do as much.'),
+                what: mb_strtolower($greatest->label),
+                share: $share($greatest->of($element) / $in),
+                as: $share($as ?? 0.0),
+            );
+        }
+        $story[] = match (true) {
+            $unexplained === null => Text::of(
+                'Too few readings lie in this time to say what the ledger leaves unexplained.',
+            ),
+            $in > 0.0 && abs($unexplained) < 0.05 * $in => Text::of(
+                'What the readings show and the ledger does not is under {share} of what came in.',
+                share: $share(0.05),
+            ),
+            default => Text::of(
+                'By the readings the water gained {ppm} a week '.($unexplained > 0 ? 'more' : 'less')
+                    .' than by the ledger. Nobody knows from what.',
+                ppm: Quantity::ppm(abs($ledger->ppm($unexplained, $element)), 2),
+            ),
+        };
+
+        return $story;
+    }
+
+    /** @return list<array<string, mixed>> factors on the defaults */
+    private static function learned(Fit $fit): array
+    {
+        return array_map(static function (Unknown $unknown) use ($fit): array {
+            [$low, $high] = $fit->interval($unknown);
+
+            return [
+                'key' => $unknown->value,
+                'label' => $unknown->label(),
+                'factor' => $fit->factor($unknown),
+                'low' => $low,
+                'high' => $high,
+                'isLearned' => $fit->isLearned($unknown),
+            ];
+        }, $fit->unknowns());
+    }
+
+    /** @return list<array<string, mixed>> readings beside the model, at their moments */
+    private static function residuals(Fit $fit, Timeline $timeline): array
+    {
+        $start = $timeline->read->from->getTimestamp();
+
+        return array_map(static fn (array $one): array => [
+            't' => (int) round($start + 86_400 * $one['day']),
+            'parameter' => $one['parameter'],
+            'read' => $one['read'],
+            'model' => $one['model'],
+        ], $fit->residuals);
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Nutrient\Forecast;
+
+use Ithys\Nutrient\Calibration\Kit;
+use Ithys\Nutrient\Element;
+use Ithys\Nutrient\InvalidLever;
+use Ithys\Nutrient\Simulation;
+use Ithys\Nutrient\Timeline\Course;
+use Ithys\Path\Kind;
+
+/** A tank as it stands now, by all that is known of it, from which it can go on in one way or another. */
+final readonly class Outlook
+{
+    public const MOST_WEEKS = 52;
+
+    /** Half of a band that holds 80 %, in standard deviations. */
+    private const BAND = 1.2816;
+
+    /**
+     * @param  Simulation  $simulation  brought to the end of what is known
+     * @param  float  $end  its day
+     * @param  array<string, float>  $pulls  of the last readings, by parameter
+     * @param  array<string, list<array{float, float}>>  $bands  days ahead and relative spread, by parameter
+     * @param  Course  $present  how it goes on as it went of late
+     * @param  array<string, Kind>  $stages  what is fitted, by stage
+     * @param  list<string>  $cultures
+     */
+    public function __construct(
+        private Simulation $simulation,
+        private float $end,
+        private array $pulls,
+        private array $bands,
+        public Course $present,
+        private array $stages,
+        private array $cultures,
+        private float $dry,
+    ) {
+    }
+
+    public function hasAlgae(): bool
+    {
+        return $this->cultures !== [];
+    }
+
+    /**
+     * Levels on a course, twice a week, and the spread of each.
+     *
+     * @return array<string, list<ForecastPoint>> by parameter
+     *
+     * @throws InvalidLever
+     */
+    public function along(Course $course, int $weeks): array
+    {
+        $days = 7.0 * min(self::MOST_WEEKS, max(1, $weeks));
+        $simulation = $this->simulation->with($course->acts(
+            $this->end,
+            $days,
+            $this->stages,
+            $this->cultures,
+            $this->dry,
+        ));
+        $points = [];
+        for ($ahead = 0.0; $ahead <= $days; $ahead += 3.5) {
+            $now = $simulation->before($this->end + $ahead);
+            foreach (Element::cases() as $element) {
+                $points[$element->parameter()->value][] = $this->point($element, $ahead, $now->level($element));
+            }
+        }
+
+        return $points;
+    }
+
+    private function point(Element $element, float $ahead, float $level): ForecastPoint
+    {
+        $parameter = $element->parameter();
+        // The last readings say how the model stands off; that is forgotten with time.
+        $pulled = max(0.0, $level + ($this->pulls[$parameter->value] ?? 0.0)
+            * Kit::model($parameter, $level) * exp(-$ahead / Kit::MEMORY));
+        $spread = (1 + $this->spread($parameter->value, $ahead)) ** self::BAND;
+
+        return new ForecastPoint($ahead, $pulled, $pulled / $spread, $pulled * $spread);
+    }
+
+    /** Relative, between the weeks it was reckoned for. */
+    private function spread(string $parameter, float $ahead): float
+    {
+        $bands = $this->bands[$parameter] ?? [];
+        $before = $bands[0] ?? [0.0, 0.0];
+        foreach ($bands as $band) {
+            if ($band[0] >= $ahead) {
+                $share = $band[0] > $before[0] ? max(0.0, $ahead - $before[0]) / ($band[0] - $before[0]) : 0.0;
+
+                return $before[1] + $share * ($band[1] - $before[1]);
+            }
+            $before = $band;
+        }
+
+        return $before[1];
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+use Ithys\Finding;
+use Ithys\Nutrient\Calibration\Calibration;
+use Ithys\Nutrient\Calibration\TooFewReadings;
+use Ithys\Nutrient\Calibration\Unknown;
+use Ithys\Nutrient\Element;
+use Ithys\Nutrient\Ledger\Ledger;
+use Ithys\Nutrient\Ledger\LedgerLine;
+use Ithys\Nutrient\Timeline\Missing;
+use Tests\Support\Logged;
+
+const FIRST = [0, 'no3 8 po4 0.08'];
+
+/** @return list<string> */
+function remarksOf(array $lines, float $days, mixed $path = null): array
+{
+    return array_map(
+        fn (Finding $finding): string => $finding->code,
+        Logged::timeline($lines, $days, $path)->remarks(),
+    );
+}
+
+it('says what is missing before anything can be reckoned, with the line that would mend it', function (
+    array $lines,
+    string $sentence,
+    string $mend,
+): void {
+    try {
+        Logged::timeline($lines, 30);
+        $this->fail('Something was reckoned from nothing.');
+    } catch (Missing $missing) {
+        expect($missing->getMessage())->toContain($sentence)->and($missing->mend)->toBe($mend);
+        Logged::timeline([FIRST, [0, 'feeding plan 1 g pellet a day'], [1, $mend === '' ? 'no3 8' : $mend]], 30);
+    }
+})->with([
+    [[[0, 'no3 8'], [0, 'fed 2 g pellet']], 'No reading of phosphate is logged.', 'po4 0.06'],
+    [[[0, 'fed 2 g pellet']], 'No reading of nitrate and phosphate is logged.', 'no3 8.5 po4 0.06'],
+    [[FIRST], 'Nothing is logged of what is fed.', 'feeding plan 6 g pellet a day'],
+]);
+
+it('feeds what is logged: meals, a plan, and meals instead of the plan of their day', function (): void {
+    $fed = function (array $lines, float $days = 28): float {
+        $end = Logged::timeline([FIRST, ...$lines], $days)->simulation()->at($days);
+
+        return $end->balance->in['fed'][0];
+    };
+    // A gram of pellets: 0.92 dry, 0.48 protein of it, 6.25 of that one nitrogen.
+    $gram = 1000 * 0.92 * 0.48 / 6.25;
+    $daily = array_map(fn (int $day): array => [$day, 'fed 1 g pellet'], range(0, 27));
+    expect($fed($daily))->toEqualWithDelta(28 * $gram, 1e-6)
+        ->and($fed([[0, 'feeding plan 1 g pellet a day']]))->toEqualWithDelta(28 * $gram, 1e-6)
+        ->and($fed([[0, 'feeding plan 1 g pellet a day'], [14, 'feeding plan 2 g pellet a day']]))
+        ->toEqualWithDelta(42 * $gram, 1e-6)
+        ->and($fed([[0, 'feeding plan 1 g pellet a day'], [14, 'feeding plan off']]))
+        ->toEqualWithDelta(14 * $gram, 1e-6)
+        // Two meals on a day stand instead of the plan of that day.
+        ->and($fed([[0, 'feeding plan 1 g pellet a day'], [10, 'fed 2 g pellet'], [10.3, 'fed 1 g pellet']]))
+        ->toEqualWithDelta((27 + 3) * $gram, 1e-6);
+});
+
+it('takes silence for silence, not for hunger, and says so', function (): void {
+    $lines = [FIRST];
+    foreach ([...range(0, 13), ...range(42, 55)] as $day) {
+        $lines[] = [$day, 'fed 1 g pellet'];
+    }
+    $timeline = Logged::timeline($lines, 56);
+    $gram = 1000 * 0.92 * 0.48 / 6.25;
+    expect($timeline->simulation()->at(56)->balance->in['fed'][0])->toEqualWithDelta(56 * $gram, 0.06 * 56 * $gram)
+        ->and(remarksOf($lines, 56))->toContain('feeding-silent')
+        ->and(remarksOf([FIRST, [0, 'feeding plan 1 g pellet a day']], 56))->not->toContain('feeding-silent')
+        ->and(remarksOf([FIRST, ...array_map(fn (int $day): array => [$day, 'fed 1 g'], range(0, 27))], 28))
+        ->toContain('food-unnamed')->not->toContain('feeding-silent');
+});
+
+it('reads what was done into what it takes out', function (): void {
+    $path = Logged::path([
+        ['id' => 'sock', 'kind' => 'sock', 'choices' => ['material' => 'felt']],
+        ['id' => 'skimmer', 'kind' => 'skimmer'],
+        ['id' => 'refugium', 'kind' => 'refugium', 'figures' => ['watts' => 20, 'hoursPerDay' => 10]],
+        ['id' => 'reactor', 'kind' => 'reactor'],
+    ]);
+    $end = Logged::timeline([
+        FIRST,
+        [0, 'feeding plan 1 g pellet a day'],
+        [7, 'sock changed'],
+        [14, 'sock changed soiling 5'],
+        [15, 'water change 30 l mix no3 2'],
+        [16, 'gfo 100 g in reactor'],
+        [17, 'harvested 100 g'],
+        [18, 'vinegar 20 ml'],
+        [20, 'skimmer off'],
+        [22, 'activated carbon 100 g in bag'],
+        [23, 'sand siphoned'],
+        [25, 'gfo 50 g in reactor'],
+    ], 28, $path)->simulation()->at(28);
+    $out = $end->balance->out;
+    foreach (['changed', 'water', 'media', 'harvested', 'skimmed', 'adsorbed', 'siphoned'] as $line) {
+        expect(max($out[$line]))->toBeGreaterThan(0.0, $line);
+    }
+    expect($out['harvested'][0])->toEqualWithDelta(10 * 19.0, 1e-6)
+        ->and($end->balance->in['new_water'][0])->toEqualWithDelta(30 * 2 / Element::Nitrogen->ion(), 1e-6)
+        ->and($end->plant->skimmerOn)->toBeFalse()
+        ->and($end->plant->stages)->toHaveKeys(['sock'])
+        // A charge in the same vessel takes the place of the one before.
+        ->and(array_values(array_map(fn ($one): bool => $one->isIn, array_filter(
+            $end->plant->charges,
+            fn ($one): bool => $one->bindsPhosphate(),
+        ))))->toBe([false, true]);
+});
+
+it('says what it assumes of a path without words', function (): void {
+    $feeding = [0, 'feeding plan 1 g pellet a day'];
+    expect(remarksOf([FIRST, $feeding], 28))->toContain('no-path', 'no-water-change');
+    $path = Logged::path([
+        ['id' => 'sock', 'kind' => 'sock', 'choices' => ['material' => 'felt']],
+        ['id' => 'refugium', 'kind' => 'refugium'],
+    ]);
+    $lines = [FIRST, $feeding, [3, 'water change 20 l'], [4, 'lanthanum 2 ml'], [5, 'harvested 50 g']];
+    expect(remarksOf($lines, 28, $path))
+        ->toContain('sock-interval', 'no-watts', 'left-out')->not->toContain('no-path', 'no-water-change');
+});
+
+it('keeps a ledger that closes, with what the readings show beyond it', function (): void {
+    $lines = [[0, 'feeding plan 1.5 g pellet a day']];
+    foreach (range(0, 84, 7) as $day) {
+        // Nitrate stays where it is, whatever the model says of so much food.
+        $lines[] = [$day, 'no3 8 po4 0.08'];
+        $lines[] = [$day + 0.1, 'water change 30 l'];
+    }
+    $ledger = Ledger::of(Logged::timeline($lines, 84), null, 12);
+    $sum = fn (array $all): float => array_sum(array_map(
+        fn (LedgerLine $line): float => $line->of(Element::Nitrogen),
+        $all,
+    ));
+    $grown = array_values(array_filter($ledger->stores, fn (LedgerLine $line): bool => $line->key === 'inorganic'));
+    expect($sum($ledger->in))->toEqualWithDelta($sum($ledger->out) + $sum($ledger->stores), 1e-6)
+        ->and($ledger->broughtIn(Element::Nitrogen))->toEqualWithDelta(7 * 1.5 * 70.656, 0.01)
+        // The readings did not rise by what the model says the water gained.
+        ->and($ledger->unexplained[0])
+        ->toEqualWithDelta(-$grown[0]->of(Element::Nitrogen), 0.25 * $grown[0]->of(Element::Nitrogen))
+        ->and($ledger->greatest(Element::Nitrogen)?->key)->toBe('water')
+        ->and(Ledger::of(Logged::timeline(array_slice($lines, 0, 7), 21), null, 12)->unexplained[0])->toBeNull();
+});
+
+it('learns what it can from readings, and says of each figure whether it is learned or assumed', function (): void {
+    $water = array_map(fn (int $day): array => [$day + 0.2, 'water change 60 l'], range(0, 273, 7));
+    $lines = [[0, 'feeding plan 1.5 g pellet a day'], ...$water];
+    $truth = Logged::timeline([FIRST, [0, 'feeding plan 0.8 g pellet a day'], ...$water], 280)->simulation();
+    foreach (range(0, 273, 7) as $day) {
+        $now = $truth->before((float) $day);
+        $lines[] = [$day, sprintf('no3 %.1f po4 %.2f', $now->nitrate(), $now->phosphate())];
+    }
+    $timeline = Logged::timeline($lines, 280);
+    $fit = Calibration::of($timeline);
+    $food = $fit->factor(Unknown::Input);
+    $after = $timeline->simulation($fit->parameters($timeline), $fit->start($timeline))->before(273.0);
+    // Food and what all else takes up look alike; what they make of the water together is what is learned.
+    expect($food)->toBeLessThan(0.85)
+        ->and($fit->interval(Unknown::Input)[0])->toBeLessThan(0.8 / 1.5 * 1.05)
+        ->and($fit->isLearned(Unknown::RockRate))->toBeFalse()
+        ->and($after->nitrate())->toEqualWithDelta($truth->before(273.0)->nitrate(), 0.1 * $after->nitrate())
+        ->and($fit->isDone)->toBeTrue()
+        ->and(array_column($fit->residuals, 'day'))->toHaveCount(80)
+        // It can be put by and taken up again.
+        ->and($fit::from((array) json_decode((string) json_encode($fit->toArray()), true)))->toEqual($fit);
+    expect(fn () => Calibration::of(Logged::timeline([...array_slice($lines, 0, 1), ...array_slice($lines, -4)], 280)))
+        ->toThrow(TooFewReadings::class, 'There are 4 readings of nitrate. 2 more are needed');
+});
+
+it('goes on as it went, or otherwise', function (): void {
+    $lines = [[0, 'feeding plan 1 g pellet a day']];
+    foreach (range(0, 84, 7) as $day) {
+        $lines[] = [$day, 'no3 8 po4 0.08'];
+        $lines[] = [$day + 0.2, 'water change 30 l'];
+        $lines[] = [$day + 0.3, 'sock changed'];
+    }
+    $timeline = Logged::timeline($lines, 85, Logged::path([
+        ['id' => 'sock', 'kind' => 'sock', 'choices' => ['material' => 'felt']],
+    ]));
+    $course = $timeline->course;
+    expect($course->feed)->toEqual(['pellet' => 1.0])
+        ->and($course->socks->every)->toEqualWithDelta(7.0, 1e-9)
+        ->and($course->water->every)->toEqualWithDelta(7.0, 1e-9)
+        ->and($course->water->amount)->toBe(30.0)
+        ->and($course->skimmerOn)->toBeFalse();
+    $outlook = $timeline->outlook(Calibration::of($timeline));
+    $end = fn (array $levers): float => array_slice($outlook->along($course->with($levers), 12)['no3'], -1)[0]->level;
+    $now = $end([]);
+    expect($end(['feedTimes' => 2.0]))->toBeGreaterThan(1.1 * $now)
+        ->and($end(['feedTimes' => 0.0]))->toBeLessThan($now)
+        ->and($end(['waterEvery' => null]))->toBeGreaterThan($now)
+        ->and($end(['sockEvery' => 3.5]))->toBeLessThan($now)
+        ->and($end(['skimmerOn' => true]))->toBeLessThan($now)
+        // What is asked once changes nothing of what is asked next.
+        ->and($end([]))->toBe($now);
+    $points = $outlook->along($course, 12)['no3'];
+    expect($points)->toHaveCount(25);
+    foreach ($points as $point) {
+        expect($point->low)->toBeLessThan($point->level)->and($point->high)->toBeGreaterThan($point->level);
+    }
+    // It grows less sure with time.
+    expect($points[24]->high / $points[24]->level)->toBeGreaterThan($points[2]->high / $points[2]->level);
+});
