@@ -6,6 +6,7 @@ namespace App\Journal;
 
 use App\Models\System;
 use DateTimeImmutable;
+use Ithys\Journal\Entry;
 use Ithys\Journal\Incident\IncidentKind;
 use Ithys\Journal\Note\NoteKind;
 use Ithys\Nutrient\Timeline\Missing;
@@ -16,8 +17,12 @@ final readonly class TankHistory
 {
     private const DAYS = 731;
 
-    /** @throws Missing */
-    public static function of(System $system, DateTimeImmutable $now): Timeline
+    /**
+     * @param  ?int  $without  an entry that is taken not to have been
+     *
+     * @throws Missing
+     */
+    public static function of(System $system, DateTimeImmutable $now, ?int $without = null): Timeline
     {
         $from = $now->modify('-'.self::DAYS.' days');
         $moments = [$from, ...array_filter(
@@ -27,7 +32,10 @@ final readonly class TankHistory
         sort($moments);
 
         return Timeline::of(
-            (new Journal($system))->between($from, $now, [(new NoteKind)->key(), (new IncidentKind)->key()]),
+            array_values(array_filter(
+                (new Journal($system))->between($from, $now, [(new NoteKind)->key(), (new IncidentKind)->key()]),
+                static fn (Entry $entry): bool => $entry->id !== $without,
+            )),
             // What was described first was there before.
             array_map(
                 static fn (DateTimeImmutable $day): array => [

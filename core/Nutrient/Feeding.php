@@ -12,6 +12,9 @@ final class Feeding
 
     private const WEEK = 7.0;
 
+    /** Days within which two things are at one moment: a meal ends as the next begins, but for rounding. */
+    public const AT_ONCE = 1e-9;
+
     /** @var array{float, float} mg N and P a day by the schedule, as its stock was when it was set */
     private array $scheduled = [0.0, 0.0];
 
@@ -102,9 +105,12 @@ final class Feeding
     {
         $this->exceptions = array_values(array_filter(
             $this->exceptions,
-            static fn (array $one): bool => $one[0] > $day,
+            static fn (array $one): bool => $one[0] > $day + self::AT_ONCE,
         ));
-        $this->spreads = array_values(array_filter($this->spreads, static fn (array $one): bool => $one[0] > $day));
+        $this->spreads = array_values(array_filter(
+            $this->spreads,
+            static fn (array $one): bool => $one[0] > $day + self::AT_ONCE,
+        ));
         $times = $this->growth($day);
         foreach ($this->exceptions as [, $each]) {
             $times *= $each;
@@ -128,7 +134,7 @@ final class Feeding
     {
         $ends = array_filter(
             [...array_column($this->exceptions, 0), ...array_column($this->spreads, 0)],
-            static fn (float $end): bool => $end > $day,
+            static fn (float $end): bool => $end > $day + self::AT_ONCE,
         );
         if ($this->growsWithStock && $this->stock !== null && $this->stock[1] !== 0.0) {
             $ends[] = $this->stock[2] + self::WEEK * ($this->weeks($day) + 1);

@@ -135,6 +135,11 @@ final class Simulation
         return $other;
     }
 
+    public function litres(): float
+    {
+        return $this->plant->basin->litres;
+    }
+
     /** What stands at the start, and what is at rest under it. */
     private function begin(): void
     {
@@ -164,7 +169,7 @@ final class Simulation
     private function actUntil(float $day): void
     {
         $this->plant->day = $day;
-        while (($this->acts[$this->next]->day ?? INF) <= $day) {
+        while (($this->acts[$this->next]->day ?? INF) <= $day + Feeding::AT_ONCE) {
             $this->acts[$this->next++]->lever->act($this->plant);
         }
         $this->piece = new Piece(

@@ -133,6 +133,7 @@ enum UnitSystem: string
             Dimension::Volume,
             Dimension::Length,
             Dimension::Mass,
+            Dimension::SmallMass,
             Dimension::Flow,
             Dimension::Temperature,
             Dimension::Concentration,

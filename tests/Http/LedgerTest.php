@@ -78,7 +78,7 @@ it('foresees the present course and another', function (): void {
     expect($this->get('/systems/1/foresee')->inertiaProps('missing.sentence'))->toContain('Nothing is learned');
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
     $levers = $this->get('/systems/1/foresee')->assertOk()->inertiaProps('levers');
-    expect($levers['sockEvery'])->toBeGreaterThan(2)->and($levers['skimmerOn'])->toBeTrue();
+    expect((float) $levers['sockEvery'])->toBeGreaterThan(2)->and($levers['skimmerOn'])->toBeTrue();
     $ask = fn (array $with, int $weeks = 12) => $this->postJson('/systems/1/foresee/preview', [
         'levers' => [...$levers, ...$with],
         'weeks' => $weeks,
@@ -92,7 +92,10 @@ it('foresees the present course and another', function (): void {
         ->and($more['workload']['other']['socks'])->toBe(0)
         ->and($more['workload']['present']['socks'])->toBeGreaterThan(50)
         ->and($ask([], 52)->json('present.no3'))->toHaveCount(105);
-    $ask(['feedTimes' => '-1'])->assertJsonValidationErrors(['levers.feedTimes' => 'Feeding must be from 0 to 5.']);
+    // A fresh charge takes phosphate out.
+    $gfo = $ask(['gfo' => '100 g'])->assertOk()->json();
+    expect($gfo['other']['po4'][4][1])->toBeLessThan(0.8 * $gfo['present']['po4'][4][1]);
+    $ask(['feedTimes' => '-1'])->assertJsonValidationErrors(['levers.feedTimes' => 'Feeding must be between 0 and 5; “-1” is -1.']);
     $ask(['sockEvery' => 'often'])->assertJsonValidationErrors(['levers.sockEvery']);
     $ask(['spirit' => '1e9'])->assertJsonValidationErrors(['levers.spirit']);
 });
@@ -106,4 +109,54 @@ it('lets nobody else look, learn or foresee', function (): void {
     $this->post('/systems/1/ledger/learn')->assertNotFound();
     $this->postJson('/systems/1/foresee/preview')->assertNotFound();
     expect(DB::table('nutrient_fits')->count())->toBe(0);
+});
+
+it('reads levers in the units of the keeper', function (): void {
+    (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $this->keeper->forceFill(['units' => 'us'])->save();
+    $levers = $this->get('/systems/1/foresee')->inertiaProps('levers');
+    // 22 L are 5.8 US gallons.
+    expect((float) $levers['waterLitres'])->toEqualWithDelta(5.81, 0.01);
+    $answer = $this->postJson('/systems/1/foresee/preview', ['levers' => $levers, 'weeks' => 12])->assertOk()->json();
+    expect($answer['workload']['other']['waterLitres'])->toEqualWithDelta(22 * 52, 30);
+});
+
+it('advises one step at a time towards the target, and leaves alone what stands right', function (): void {
+    (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $counsel = fn (string $school): ?array => tap($this->put('/systems/1/target', ['school' => $school]))
+        ->assertSessionHasNoErrors() !== null
+        ? $this->get('/systems/1/foresee')->inertiaProps('counsel')
+        : null;
+    expect($counsel('')['advice'])->toBeNull()
+        ->and($counsel('balanced')['advice'])->toMatchArray(['state' => 'within', 'steps' => []]);
+    $low = $counsel('very-low')['advice'];
+    expect($low['state'])->toBe('too high')
+        ->and(array_column($low['steps'], 'key')[0])->toBe('sock')
+        ->and(array_column($low['steps'], 'key'))->toContain('feed', 'water', 'gfo', 'spirit');
+    foreach ($low['steps'] as $step) {
+        [$level, $least, $most] = $step['expected']['po4'];
+        expect($least)->toBeLessThanOrEqual($level)->and($most)->toBeGreaterThanOrEqual($level)
+            ->and($step['watch'])->not->toBe('');
+        // What is advised can be tried as it stands.
+        $tried = $this->postJson('/systems/1/foresee/preview', [
+            'levers' => [...$this->get('/systems/1/foresee')->inertiaProps('levers'), ...$step['levers']],
+            'weeks' => $step['weeks'],
+        ])->assertOk()->json();
+        expect(end($tried['other']['po4'])[1])->toEqualWithDelta($level, 0.1 * $level + 0.003);
+    }
+    expect(array_column($low['steps'], 'caution', 'key')['spirit'])->toContain('enough oxygen');
+    $sock = $counsel('balanced')['sock'];
+    expect($sock['verdict'])->toBe('helping');
+    $shares = array_column($sock['points'], 2);
+    expect($shares[0])->toBeGreaterThan(end($shares));
+});
+
+it('says beside a verdict what the model expected of the change', function (): void {
+    $verdict = fn (): array => $this->get('/systems/1/journal')->inertiaProps('verdict');
+    expect($verdict()['expected'])->toBeNull();
+    (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $expected = $verdict()['expected'];
+    // The GFO of the demo: it takes phosphate, and leaves nitrate alone.
+    expect($expected['po4'])->toBeLessThan(-0.1)->toBeGreaterThan(-3.0)
+        ->and(abs($expected['no3']))->toBeLessThan(0.5);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Pages\CourseForm;
 use App\Http\Pages\ForeseeView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TargetView;
@@ -28,7 +29,10 @@ final class ForeseeController extends Controller
             'frame' => SystemFrame::of($system, $keeper->words()),
             'missing' => $missing,
             'now' => $now->getTimestamp(),
-            'levers' => $outlook === null ? null : ForeseeView::levers($outlook),
+            'levers' => $outlook === null ? null : CourseForm::of($outlook, $keeper->units),
+            'feedGrams' => $outlook === null ? 0.0 : array_sum($outlook->present->feed),
+            'hasAlgae' => $outlook?->hasAlgae() === true,
+            'counsel' => $outlook === null ? null : ForeseeView::counsel($system, $outlook, $keeper, $now),
             'past' => ForeseeView::past($system, $now),
             'target' => TargetView::of($system, $keeper->words()),
         ]);
@@ -38,7 +42,7 @@ final class ForeseeController extends Controller
     {
         $outlook = ForeseeView::outlook($system, now()->toDateTimeImmutable())['outlook'];
         abort_if($outlook === null, 409, 'Nothing is learned of this tank yet.');
-        $course = $outlook->present->with($request->levers());
+        $course = $outlook->present->with($request->levers($this->keeper($request)));
         try {
             return response()->json([
                 'present' => ForeseeView::series($outlook, $outlook->present, $request->weeks()),

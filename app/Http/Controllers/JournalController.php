@@ -14,6 +14,7 @@ use App\Http\Pages\TargetView;
 use App\Http\Pages\VerdictView;
 use App\Http\Requests\TideSheetRequest;
 use App\Journal\AlreadyInJournal;
+use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Models\System;
 use DateTimeImmutable;
@@ -84,7 +85,13 @@ final class JournalController extends Controller
 
         return Kept::of(
             $system,
-            sprintf('verdict %d %s %s', $change->id, implode(' ', $asked), $keeper->units->value),
+            sprintf(
+                'verdict %d %s %s %s',
+                $change->id,
+                implode(' ', $asked),
+                $keeper->units->value,
+                (new FitShelf($system))->mark(),
+            ),
             $now,
             // What was read since the hour began counts too.
             static fn (DateTimeImmutable $hour): array => VerdictView::of(

@@ -8,13 +8,19 @@ use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Journal\TankHistory;
 use App\Models\System;
+use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Nutrient\Advice\Advice;
+use Ithys\Nutrient\Advice\State;
+use Ithys\Nutrient\Advice\Step;
 use Ithys\Nutrient\Forecast\ForecastPoint;
 use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Nutrient\Forecast\SockCurve;
 use Ithys\Nutrient\Timeline\Course;
 use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Target\TargetSchool;
 
 /** What a tank does in the weeks ahead, on its present course and on another. */
 final class ForeseeView
@@ -66,20 +72,80 @@ final class ForeseeView
         );
     }
 
-    /** @return array<string, mixed> a course as its levers stand */
-    public static function levers(Outlook $outlook): array
+    /**
+     * What could be done next, and what the sock does; kept, since each is many courses.
+     *
+     * @return array<string, mixed>
+     */
+    public static function counsel(System $system, Outlook $outlook, User $keeper, DateTimeImmutable $now): array
     {
-        $course = $outlook->present;
+        $mark = (new FitShelf($system))->mark();
+        $school = $system->target_school;
+
+        return Kept::of(
+            $system,
+            "counsel {$mark} {$keeper->units->value} ".($school->value ?? 'none'),
+            $now,
+            static fn (): array => [
+                'advice' => $school === null ? null : self::advice($system, $school, $outlook, $keeper),
+                'sock' => $outlook->hasSock() ? self::sock(SockCurve::of($outlook)) : null,
+            ],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function advice(System $system, TargetSchool $school, Outlook $outlook, User $keeper): array
+    {
+        [$words, $units] = [$keeper->words(), $keeper->units];
+        $wanted = [];
+        foreach ($school->bands($system->assumptions()) as $band) {
+            $wanted[$band->parameter->value] = [$band->low, $band->high];
+        }
+        $advice = Advice::of($outlook, $wanted);
 
         return [
-            'feedGrams' => round(array_sum($course->feed), 2),
-            'feedTimes' => 1.0,
-            'sockEvery' => self::rounded($course->socks->every),
-            'waterEvery' => self::rounded($course->water->every),
-            'waterLitres' => round($course->water->amount, 1),
-            'skimmerOn' => $course->skimmerOn,
-            'lightHours' => $outlook->hasAlgae() ? $course->lightHours ?? 0.0 : null,
-            'spirit' => round((float) array_sum($course->doses), 2),
+            'state' => $advice->state->value,
+            'sentence' => match ($advice->state) {
+                State::ZeroAndZero => 'Nitrate and phosphate are both at nought. Corals starve then. Less export or more '
+                    .'food comes before all else.',
+                State::TooHigh => 'The water stands above what the school you picked wants. One step at a time, the '
+                    .'gentlest first; then wait.',
+                State::TooLow => 'The water stands below what the school you picked wants. One step at a time, then '
+                    .'wait.',
+                State::Apart => 'One nutrient stands above and the other below what the school you picked wants. A step '
+                    .'that moves both would mend one and harm the other: steer the food first, and ask why they part.',
+                State::Within => 'The water stands where the school you picked wants it. Leave it alone.',
+            },
+            'steps' => array_map(static fn (Step $step): array => [
+                'key' => $step->key,
+                'does' => $words->say($step->does),
+                'levers' => (object) CourseForm::typed($step->levers, $units),
+                'weeks' => $step->waitWeeks,
+                'watch' => $step->watch,
+                'caution' => $step->caution,
+                'expected' => array_map(static fn (ForecastPoint $point): array => [
+                    $point->level,
+                    $point->low,
+                    $point->high,
+                ], $step->expected),
+            ], $advice->steps),
+        ];
+    }
+
+    /** @return array<string, mixed> shares of the level in per cent, less than without a sock */
+    private static function sock(SockCurve $curve): array
+    {
+        $point = static fn (array $one): array => [
+            $one['every'],
+            round(100 * $one['nitrate'], 1),
+            round(100 * $one['phosphate'], 1),
+        ];
+
+        return [
+            'weeks' => SockCurve::WEEKS,
+            'verdict' => $curve->verdict()->value,
+            'points' => array_map($point, $curve->points),
+            'present' => $curve->present === null ? null : $point($curve->present),
         ];
     }
 
@@ -107,10 +173,5 @@ final class ForeseeView
         }
 
         return $past;
-    }
-
-    private static function rounded(?float $days): ?float
-    {
-        return $days === null ? null : round($days, 1);
     }
 }

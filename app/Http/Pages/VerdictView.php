@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\FitShelf;
 use App\Journal\Journal;
+use App\Journal\TankHistory;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
@@ -15,6 +17,10 @@ use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Nutrient\Element;
+use Ithys\Nutrient\Snapshot;
+use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
 
@@ -74,7 +80,47 @@ final class VerdictView
             'wantedShare' => $wantedShare,
             'spanDays' => $spanDays,
             'judgements' => $judgements,
+            'expected' => self::expected($system, $change, $windowDays, $now),
         ];
+    }
+
+    /**
+     * What the model of this tank expected of a change: by how much more or less came in on average over the time since,
+     * mg of the ion a day, by parameter. Null where nothing was learned of the tank yet.
+     *
+     * @return ?array<string, float>
+     */
+    private static function expected(System $system, Entry $change, int $windowDays, DateTimeImmutable $now): ?array
+    {
+        $fit = (new FitShelf($system))->last();
+        if ($fit === null || $change->id === null) {
+            return null;
+        }
+        try {
+            $with = TankHistory::of($system, $now);
+            $without = TankHistory::of($system, $now, $change->id);
+        } catch (Missing) {
+            return null;
+        }
+        $from = $with->day($change->at);
+        $to = min($with->day($now), $from + $windowDays);
+        // A change outside what the model runs over, or only just made.
+        if ($from <= 0.0 || $to - $from < 1.0) {
+            return null;
+        }
+        [$one, $other] = array_map(
+            static fn (Timeline $timeline): Snapshot => $timeline
+                ->simulation($fit->parameters($timeline), $fit->start($timeline))
+                ->before($to),
+            [$with, $without],
+        );
+        $expected = [];
+        foreach (Element::cases() as $element) {
+            $expected[$element->parameter()->value] = ($one->level($element) - $other->level($element))
+                * $with->litres() / ($to - $from);
+        }
+
+        return $expected;
     }
 
     /** How a routine goes on otherwise from this entry; null where it does not, or where it is no routine. */

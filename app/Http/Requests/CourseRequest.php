@@ -4,24 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Pages\CourseForm;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
+use Ithys\Document\Reader;
+use Ithys\Document\Refused;
 use Ithys\Nutrient\Forecast\Outlook;
-use Ithys\Quantity\Decimal;
-use Ithys\Quantity\InvalidQuantity;
 
 /** The levers of another course, as typed. */
 final class CourseRequest extends FormRequest
 {
-    /** What it is called, least and most; empty means that it is not done at all. */
-    private const FIGURES = [
-        'feedTimes' => ['Feeding', 0.0, 5.0, '1'],
-        'sockEvery' => ['Days between sock changes', 0.5, 365.0, null],
-        'waterEvery' => ['Days between water changes', 0.5, 365.0, null],
-        'waterLitres' => ['A water change', 0.0, 100_000.0, '0'],
-        'lightHours' => ['Hours of light', 0.0, 24.0, '0'],
-        'spirit' => ['Spirit', 0.0, 500.0, '0'],
-    ];
+    private const OTHERWISE = ['feedTimes' => 1.0, 'waterLitres' => 0.0, 'lightHours' => 0.0, 'spirit' => 0.0, 'gfo' => 0.0];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -35,41 +29,27 @@ final class CourseRequest extends FormRequest
     }
 
     /**
-     * @return array{feedTimes: float, sockEvery: ?float, waterEvery: ?float, waterLitres: float, skimmerOn: bool,
-     *   lightHours: float, spirit: float}
+     * @return array<string, float|bool|null> by lever; what is left empty is not done at all
      *
-     * @throws ValidationException
+     * @throws ValidationException with a sentence at each lever that cannot be read
      */
-    public function levers(): array
+    public function levers(User $keeper): array
     {
-        $problems = $figures = [];
-        foreach (self::FIGURES as $key => [$name, $least, $most, $otherwise]) {
-            $typed = $this->input("levers.{$key}");
-            $typed = is_int($typed) || is_float($typed) || is_string($typed) ? trim((string) $typed) : '';
-            $typed = $typed === '' ? $otherwise : $typed;
-            try {
-                $figures[$key] = $typed === null ? null : Decimal::parse($typed)->value;
-            } catch (InvalidQuantity $invalid) {
-                $problems["levers.{$key}"] = $invalid->getMessage();
-
-                continue;
-            }
-            if ($figures[$key] !== null && ($figures[$key] < $least || $figures[$key] > $most)) {
-                $problems["levers.{$key}"] = sprintf('%s must be from %g to %g.', $name, $least, $most);
-            }
+        $typed = $this->input('levers');
+        $reader = Reader::typed(is_array($typed) ? $typed : [], $keeper->units);
+        $levers = [];
+        foreach (CourseForm::fields() as $field) {
+            $levers[$field->key] = $reader->figure($field) ?? (self::OTHERWISE[$field->key] ?? null);
         }
-        if ($problems !== []) {
-            throw ValidationException::withMessages($problems);
+        try {
+            $reader->close();
+        } catch (Refused $refused) {
+            throw ValidationException::withMessages(array_combine(
+                array_map(static fn (string $key): string => "levers.{$key}", array_keys($refused->problems)),
+                array_values($refused->problems),
+            ));
         }
 
-        return [
-            'feedTimes' => $figures['feedTimes'] ?? 1.0,
-            'sockEvery' => $figures['sockEvery'] ?? null,
-            'waterEvery' => $figures['waterEvery'] ?? null,
-            'waterLitres' => $figures['waterLitres'] ?? 0.0,
-            'skimmerOn' => $this->boolean('levers.skimmerOn'),
-            'lightHours' => $figures['lightHours'] ?? 0.0,
-            'spirit' => $figures['spirit'] ?? 0.0,
-        ];
+        return [...$levers, 'skimmerOn' => $this->boolean('levers.skimmerOn')];
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient\Forecast;
 
+use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Calibration\Kit;
 use Ithys\Nutrient\Element;
 use Ithys\Nutrient\InvalidLever;
+use Ithys\Nutrient\Lever\Mechanical;
 use Ithys\Nutrient\Simulation;
 use Ithys\Nutrient\Timeline\Course;
 use Ithys\Path\Kind;
@@ -18,6 +20,9 @@ final readonly class Outlook
 
     /** Half of a band that holds 80 %, in standard deviations. */
     private const BAND = 1.2816;
+
+    /** Working litres. */
+    public float $litres;
 
     /**
      * @param  Simulation  $simulation  brought to the end of what is known
@@ -38,11 +43,35 @@ final readonly class Outlook
         private array $cultures,
         private float $dry,
     ) {
+        $this->litres = $simulation->litres();
     }
 
     public function hasAlgae(): bool
     {
         return $this->cultures !== [];
+    }
+
+    public function hasSock(): bool
+    {
+        return in_array(Kind::Sock, $this->stages, true);
+    }
+
+    /** The same with its socks taken out now, or as it is. */
+    public function withoutSock(bool $isOut): self
+    {
+        return new self(
+            $isOut ? $this->simulation->with(array_map(
+                fn (string $stage): Act => new Act($this->end, new Mechanical($stage, null)),
+                array_map(strval(...), array_keys($this->stages, Kind::Sock, true)),
+            )) : $this->simulation,
+            $this->end,
+            $this->pulls,
+            $this->bands,
+            $this->present,
+            $this->stages,
+            $this->cultures,
+            $this->dry,
+        );
     }
 
     /**

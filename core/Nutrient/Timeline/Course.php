@@ -21,6 +21,7 @@ use Ithys\Nutrient\Lever\Change;
 use Ithys\Nutrient\Lever\DoseSchedule;
 use Ithys\Nutrient\Lever\FeedSchedule;
 use Ithys\Nutrient\Lever\Harvest;
+use Ithys\Nutrient\Lever\MediaIn;
 use Ithys\Nutrient\Lever\Skimmer;
 use Ithys\Nutrient\Lever\WaterChange;
 use Ithys\Path\Kind;
@@ -45,6 +46,8 @@ final readonly class Course
         public array $doses,
         public bool $skimmerOn,
         public ?float $lightHours,
+        /** Charged once, in a reactor, g. */
+        public float $gfo = 0.0,
     ) {
     }
 
@@ -102,24 +105,29 @@ final readonly class Course
     /**
      * The same with some levers set otherwise.
      *
-     * @param  array{feedTimes?: float, sockEvery?: ?float, waterEvery?: ?float, waterLitres?: float,
-     *   skimmerOn?: bool, lightHours?: ?float, spirit?: float}  $levers
+     * @param  array<string, float|bool|null>  $levers  feedTimes, sockEvery, waterEvery, waterLitres, skimmerOn,
+     *   lightHours, spirit in mL a day and gfo in g
      */
     public function with(array $levers): self
     {
-        $times = $levers['feedTimes'] ?? 1.0;
+        $figure = static fn (string $key, ?float $otherwise): ?float => array_key_exists($key, $levers)
+            ? ($levers[$key] === null ? null : (float) $levers[$key])
+            : $otherwise;
+        $times = $figure('feedTimes', 1.0) ?? 1.0;
+        $spirit = $figure('spirit', null);
 
         return new self(
             array_map(static fn (float $grams): float => $times * $grams, $this->feed),
-            new Habit(array_key_exists('sockEvery', $levers) ? $levers['sockEvery'] : $this->socks->every),
+            new Habit($figure('sockEvery', $this->socks->every)),
             new Habit(
-                array_key_exists('waterEvery', $levers) ? $levers['waterEvery'] : $this->water->every,
-                $levers['waterLitres'] ?? $this->water->amount,
+                $figure('waterEvery', $this->water->every),
+                $figure('waterLitres', $this->water->amount) ?? 0.0,
             ),
             $this->harvest,
-            isset($levers['spirit']) ? ['spirit' => $levers['spirit']] : $this->doses,
-            $levers['skimmerOn'] ?? $this->skimmerOn,
-            array_key_exists('lightHours', $levers) ? $levers['lightHours'] : $this->lightHours,
+            $spirit === null ? $this->doses : ['spirit' => $spirit],
+            (bool) ($levers['skimmerOn'] ?? $this->skimmerOn),
+            $figure('lightHours', $this->lightHours),
+            $figure('gfo', $this->gfo) ?? 0.0,
         );
     }
 
@@ -142,6 +150,9 @@ final readonly class Course
         }
         foreach ($cultures as $culture) {
             $acts[] = new Act($from, new Algae($culture, hours: $this->lightHours));
+        }
+        if ($this->gfo > 0.0) {
+            $acts[] = new Act($from, new MediaIn('foreseen', 'gfo', $this->gfo, 'reactor'));
         }
         foreach ($this->socks->days($from, $days) as $day) {
             foreach (array_keys($stages, Kind::Sock, true) as $stage) {

@@ -28,10 +28,11 @@ final readonly class Feeding
     private const LONG = 4.0;
 
     /**
-     * @param  list<Act>  $acts
+     * @param  list<Act>  $acts  meal by meal
+     * @param  list<Act>  $weekly  the same as a steady rate each week, which a fit makes do with
      * @param  list<Finding>  $remarks
      */
-    private function __construct(public array $acts, public array $remarks)
+    private function __construct(public array $acts, public array $weekly, public array $remarks)
     {
     }
 
@@ -79,7 +80,33 @@ final readonly class Feeding
             ))];
         [$filled, $silent] = self::fill($meals, $plans, $days);
 
-        return new self([...$acts, ...$filled], [...$remarks, ...$silent]);
+        return new self(
+            [...$acts, ...$filled],
+            $plans === [] && $filled === [] ? self::weekly($meals, $days) : [...$acts, ...$filled],
+            [...$remarks, ...$silent],
+        );
+    }
+
+    /**
+     * @param  list<array{float, Feed}>  $meals
+     * @return list<Act>
+     */
+    private static function weekly(array $meals, float $days): array
+    {
+        $weeks = [];
+        foreach ($meals as [$day, $meal]) {
+            if ($day >= 0.0) {
+                $week = (int) floor($day / 7);
+                $food = self::food($meal)->value;
+                $weeks[$week][$food] = ($weeks[$week][$food] ?? 0.0) + $meal->grams / min(7.0, $days - 7 * $week);
+            }
+        }
+        $acts = [];
+        for ($week = 0; 7 * $week < $days; $week++) {
+            $acts[] = new Act(7.0 * $week, new FeedSchedule($weeks[$week] ?? []));
+        }
+
+        return $acts;
     }
 
     /**

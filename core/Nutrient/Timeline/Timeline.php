@@ -127,18 +127,22 @@ final readonly class Timeline
         );
     }
 
-    /** @param  list<Act>  $more  done beside what the journal says */
+    /**
+     * @param  list<Act>  $more  done beside what the journal says
+     * @param  bool  $byWeek  whether food comes at a steady rate each week, which is faster
+     */
     public function simulation(
         ?Parameters $parameters = null,
         ?Start $start = null,
         array $more = [],
         float $tolerance = 1e-5,
+        bool $byWeek = false,
     ): Simulation {
         return new Simulation(
             $this->fitted->basin,
             $start ?? $this->read->start,
             $parameters ?? Parameters::of($this->assumptions),
-            [...$this->feeding->acts, ...$this->fitted->acts, ...$this->done->acts, ...$more],
+            [...$byWeek ? $this->feeding->weekly : $this->feeding->acts, ...$this->fitted->acts, ...$this->done->acts, ...$more],
             $tolerance,
         );
     }

@@ -27,7 +27,8 @@ export function Ahead({
     now: number;
     past: [number, number][];
     present: Point[];
-    other: Point[];
+    /** Null where the levers stand as they are. */
+    other: Point[] | null;
     target: TargetBand | undefined;
 }) {
     const [box, width] = useWidth();
@@ -49,7 +50,7 @@ export function Ahead({
     const most = Math.max(
         shown(parameter, parameter.axisTop),
         ...seen.map(([, value]) => shown(parameter, value)),
-        ...[...present, ...other].map(([, level, , high]) => shown(parameter, Math.min(high, 2.2 * level))),
+        ...[...present, ...(other ?? [])].map(([, level, , high]) => shown(parameter, Math.min(high, 2.2 * level))),
     );
     const y = scaleLinear()
         .domain([0, most * 1.05])
@@ -62,7 +63,6 @@ export function Ahead({
         .y0(([, , low]) => y(shown(parameter, low)))
         .y1(([, , , high]) => y(shown(parameter, high)));
     const course = line<Point>(at, ([, level]) => y(shown(parameter, level)));
-    const changed = JSON.stringify(present) !== JSON.stringify(other);
     return (
         <Box ref={box} minH={`${HEIGHT}px`}>
             {width > 0 && (
@@ -109,7 +109,7 @@ export function Ahead({
                         strokeWidth="1.5"
                         strokeDasharray="5 4"
                     />
-                    {changed && (
+                    {other !== null && (
                         <>
                             <path d={band(other) ?? ''} fill={colour} fillOpacity={0.2} />
                             <path d={course(other) ?? ''} fill="none" stroke={colour} strokeWidth="2.2" />

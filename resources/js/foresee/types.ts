@@ -5,15 +5,39 @@ export type Series = Partial<Record<string, Point[]>>;
 
 /** How a course stands, as it can be typed. */
 export interface Levers {
-    feedGrams: number;
-    feedTimes: number;
-    sockEvery: number | null;
-    waterEvery: number | null;
-    waterLitres: number;
+    feedTimes: string;
+    /** Days; empty for never, as is that of water. */
+    sockEvery: string;
+    waterEvery: string;
+    waterLitres: string;
+    lightHours: string;
+    spirit: string;
+    gfo: string;
     skimmerOn: boolean;
-    /** Null where no algae are lit. */
-    lightHours: number | null;
-    spirit: number;
+}
+
+/** One thing to do next, with what is expected of it. */
+export interface Step {
+    key: string;
+    does: string;
+    levers: Partial<Levers>;
+    weeks: number;
+    watch: string;
+    caution: string | null;
+    /** Level, and the ends of its band, by parameter. */
+    expected: Partial<Record<string, [number, number, number]>>;
+}
+
+export interface Counsel {
+    /** Null where no target is picked. */
+    advice: { state: string; sentence: string; steps: Step[] } | null;
+    /** Days between changes, and per cent less than without a sock of each parameter; null where there is none. */
+    sock: {
+        weeks: number;
+        verdict: string;
+        points: [number, number, number][];
+        present: [number, number, number] | null;
+    } | null;
 }
 
 export interface Workload {

@@ -10,7 +10,8 @@ export interface UnitDisplay {
     smallDecimals: number;
 }
 
-export type Dimension = 'volume' | 'length' | 'mass' | 'flow' | 'temperature' | 'concentration' | 'head' | 'speed';
+export type Dimension =
+    'volume' | 'length' | 'mass' | 'small mass' | 'flow' | 'temperature' | 'concentration' | 'head' | 'speed';
 
 /** What is read off kits and meters, as it is named and drawn everywhere. */
 export interface Parameter {

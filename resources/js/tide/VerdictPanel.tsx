@@ -67,10 +67,14 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
             <chakra.h2 fontSize="lg" mt="-2">
                 {verdict.text}
             </chakra.h2>
-            {first && <Answer judgement={first} large />}
+            {first && <Answer judgement={first} expected={verdict.expected?.[first.parameter] ?? null} large />}
             {others.map((judgement) => (
                 <Box key={judgement.parameter} borderTopWidth="1px" pt="3">
-                    <Answer judgement={judgement} large={false} />
+                    <Answer
+                        judgement={judgement}
+                        expected={verdict.expected?.[judgement.parameter] ?? null}
+                        large={false}
+                    />
                 </Box>
             ))}
             {cautions.length > 0 && (
@@ -158,7 +162,16 @@ function Step({ label, onClick, children }: { label: string; onClick: () => void
     );
 }
 
-function Answer({ judgement, large }: { judgement: Judgement; large: boolean }) {
+function Answer({
+    judgement,
+    expected,
+    large,
+}: {
+    judgement: Judgement;
+    /** By the model, mg a day. */
+    expected: number | null;
+    large: boolean;
+}) {
     const name = judgement.label.charAt(0).toUpperCase() + judgement.label.slice(1);
     const { decimals: places } = useParameter()(judgement.parameter);
     return (
@@ -201,6 +214,12 @@ function Answer({ judgement, large }: { judgement: Judgement; large: boolean }) 
                         </tbody>
                     </chakra.table>
                     <IntervalBar judgement={judgement} />
+                    {expected !== null && (
+                        <Box fontSize="xs" color="quiet" mt="1">
+                            Expected by the model of this tank: {signed(expected, Math.abs(expected) >= 10 ? 0 : 2)} mg
+                            a day
+                        </Box>
+                    )}
                     {judgement.secondOpinion !== null && (
                         <Box fontSize="xs" color="quiet" mt="1">
                             Second opinion, by the median of slopes:{' '}

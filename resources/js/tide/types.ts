@@ -122,4 +122,6 @@ export interface Verdict {
     /** Days since the change over which it is asked about; null for all of the time since. */
     spanDays: number | null;
     judgements: Judgement[];
+    /** What the model expected, mg a day by parameter; null where nothing is learned of the tank. */
+    expected: Partial<Record<string, number>> | null;
 }

@@ -2,9 +2,10 @@ import { Box, chakra } from '@chakra-ui/react';
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { Ahead } from '../../foresee/Ahead';
-import { type Foreseen, type Levers, type Point } from '../../foresee/types';
+import { SockCurve } from '../../foresee/SockCurve';
+import { type Counsel, type Foreseen, type Levers, type Point, type Step, type Workload } from '../../foresee/types';
 import { Frame } from '../../frame/Frame';
-import { figure } from '../../lib/figures';
+import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
 import { Button } from '../../parts/Button';
@@ -20,23 +21,15 @@ interface Props {
     /** Seconds since 1970. */
     now: number;
     levers: Levers | null;
+    /** What is fed a day now, g. */
+    feedGrams: number;
+    hasAlgae: boolean;
     past: [number, string, number][];
+    counsel: Counsel | null;
     target: TargetChoice;
 }
 
-type Typed = Record<Exclude<keyof Levers, 'skimmerOn' | 'feedGrams'>, string> & { skimmerOn: boolean };
-
-const typed = (levers: Levers): Typed => ({
-    feedTimes: String(levers.feedTimes),
-    sockEvery: levers.sockEvery === null ? '' : String(levers.sockEvery),
-    waterEvery: levers.waterEvery === null ? '' : String(levers.waterEvery),
-    waterLitres: String(levers.waterLitres),
-    lightHours: String(levers.lightHours ?? 0),
-    spirit: String(levers.spirit),
-    skimmerOn: levers.skimmerOn,
-});
-
-export default function Show({ frame, missing, now, levers, past, target }: Props) {
+export default function Show({ frame, missing, now, levers, feedGrams, hasAlgae, past, counsel, target }: Props) {
     return (
         <Frame title="Foresee" area="Foresee" frame={frame}>
             <chakra.h1 srOnly>Foresee {frame.name}</chakra.h1>
@@ -54,7 +47,7 @@ export default function Show({ frame, missing, now, levers, past, target }: Prop
                     <Link href={`/systems/${frame.id}/ledger`}>Open the ledger</Link>
                 </Box>
             ) : (
-                <Bench systemId={frame.id} now={now} levers={levers} past={past} target={target} />
+                <Bench systemId={frame.id} {...{ now, levers, feedGrams, hasAlgae, past, counsel, target }} />
             )}
         </Frame>
     );
@@ -64,25 +57,32 @@ function Bench({
     systemId,
     now,
     levers,
+    feedGrams,
+    hasAlgae,
     past,
+    counsel,
     target,
 }: {
     systemId: number;
     now: number;
     levers: Levers;
+    feedGrams: number;
+    hasAlgae: boolean;
     past: Props['past'];
+    counsel: Counsel | null;
     target: TargetChoice;
 }) {
-    const [course, setCourse] = useState(() => typed(levers));
+    const [course, setCourse] = useState(levers);
     const [weeks, setWeeks] = useState('12');
     const { answer, current } = useDraft<Foreseen>(`/systems/${systemId}/foresee/preview`, {
         levers: course,
         weeks: Number(weeks),
     });
     const named = useParameter();
+    const { unit } = useUnits();
     const errors = answer?.ok === false ? answer.errors : {};
     const foreseen = answer?.ok === true ? answer.result : null;
-    const field = (key: keyof Omit<Typed, 'skimmerOn'>, label: string, unit: string, help?: string) => (
+    const field = (key: keyof Omit<Levers, 'skimmerOn'>, label: string, unit: string, help?: string) => (
         <TextField
             label={label}
             unit={unit}
@@ -93,7 +93,7 @@ function Bench({
             onText={(text) => setCourse({ ...course, [key]: text })}
         />
     );
-    const changed = JSON.stringify(course) !== JSON.stringify(typed(levers));
+    const changed = JSON.stringify(course) !== JSON.stringify(levers);
     return (
         <Box display="grid" gap="6" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' }}>
             <Box as="section" aria-label="Levers" display="grid" gap="3" alignContent="start">
@@ -101,13 +101,14 @@ function Bench({
                 <chakra.p fontSize="sm" color="quiet">
                     Each lever stands as your last eight weeks went. Set some otherwise and see where they lead.
                 </chakra.p>
-                {field('feedTimes', 'Feeding, times the present', '×', `Now about ${figure(levers.feedGrams)} g a day`)}
+                {field('feedTimes', 'Feeding, times the present', '×', `Now about ${figure(feedGrams)} g a day`)}
                 {field('sockEvery', 'Sock changed every', 'days', 'Empty: never')}
-                {field('waterLitres', 'Water change of', 'L')}
+                {field('waterLitres', 'Water change of', unit('volume'))}
                 {field('waterEvery', 'Every', 'days', 'Empty: never')}
-                {levers.lightHours !== null && field('lightHours', 'Light over the algae', 'h a day')}
+                {hasAlgae && field('lightHours', 'Light over the algae', 'h a day')}
                 {field('spirit', 'Organic carbon as spirit', 'mL a day')}
-                {course.spirit.trim() !== '' && Number(course.spirit) > levers.spirit && (
+                {field('gfo', 'GFO put in a reactor now', unit('small mass'))}
+                {course.spirit.trim() !== '' && Number(course.spirit) > Number(levers.spirit) && (
                     <Box color="caution" fontSize="sm">
                         Caution: raise organic carbon slowly, with a skimmer and enough oxygen. Stop when the water
                         clouds, slime grows or fish gasp.
@@ -118,7 +119,7 @@ function Bench({
                     checked={course.skimmerOn}
                     onCheck={(skimmerOn) => setCourse({ ...course, skimmerOn })}
                 />
-                <Button disabled={!changed} onClick={() => setCourse(typed(levers))}>
+                <Button disabled={!changed} onClick={() => setCourse(levers)}>
                     Back to the present course
                 </Button>
             </Box>
@@ -149,7 +150,7 @@ function Bench({
                                         now={now}
                                         past={past.filter(([, of]) => of === key).map(([t, , value]) => [t, value])}
                                         present={present ?? []}
-                                        other={other}
+                                        other={changed ? other : null}
                                         target={target.bands.find((band) => band.parameter === key)}
                                     />
                                     <p>
@@ -167,6 +168,19 @@ function Bench({
                                 </Box>
                             );
                         })}
+                        {counsel?.advice && (
+                            <Advised
+                                advice={counsel.advice}
+                                onTry={(step) => setCourse({ ...levers, ...step.levers })}
+                            />
+                        )}
+                        {counsel?.advice === null && (
+                            <chakra.p mb="4" fontSize="sm">
+                                Pick a target on the <Link href={`/systems/${systemId}/journal`}>tide sheet</Link>, and
+                                steps towards it stand here.
+                            </chakra.p>
+                        )}
+                        {counsel?.sock && <SockCurve sock={counsel.sock} />}
                         <Work foreseen={foreseen} changed={changed} />
                         <details>
                             <chakra.summary cursor="pointer" fontSize="sm" minH={{ base: '44px', md: '28px' }}>
@@ -178,6 +192,54 @@ function Bench({
                 )}
             </Box>
         </Box>
+    );
+}
+
+/** What could be done next, the gentlest first. */
+function Advised({ advice, onTry }: { advice: NonNullable<Counsel['advice']>; onTry: (step: Step) => void }) {
+    const named = useParameter();
+    return (
+        <chakra.section mb="5">
+            <chakra.h2 fontSize="lg" mb="1">
+                What next
+            </chakra.h2>
+            <chakra.p mb="2" maxWidth="46rem">
+                {advice.sentence}
+            </chakra.p>
+            <chakra.ol listStyleType="none" display="grid" gap="3" maxWidth="50rem">
+                {advice.steps.map((step, i) => (
+                    <Box as="li" key={step.key} borderTopWidth="1px" pt="2">
+                        <Box display="flex" gap="3" alignItems="baseline" flexWrap="wrap">
+                            <Box fontWeight="700" flex="1 1 16rem">
+                                {i + 1}. {step.does}
+                            </Box>
+                            <Button
+                                minH={{ base: '44px', md: '28px' }}
+                                aria-label={`Try it: ${step.does}`}
+                                onClick={() => onTry(step)}
+                            >
+                                Try it
+                            </Button>
+                        </Box>
+                        <Box fontSize="sm">
+                            {`After ${step.weeks} weeks: `}
+                            {Object.entries(step.expected)
+                                .map(([key, [level, low, high] = [0, 0, 0]]) => {
+                                    const parameter = named(key);
+                                    return `${parameter.name} ${written(parameter, level)} (${figure(shown(parameter, low))} to ${figure(shown(parameter, high))})`;
+                                })
+                                .join(', ')}
+                            . Watch: {step.watch}
+                        </Box>
+                        {step.caution !== null && (
+                            <Box fontSize="sm" color="caution">
+                                Caution: {step.caution}
+                            </Box>
+                        )}
+                    </Box>
+                ))}
+            </chakra.ol>
+        </chakra.section>
     );
 }
 
@@ -202,10 +264,11 @@ function Ends({
 }
 
 function Work({ foreseen, changed }: { foreseen: Foreseen; changed: boolean }) {
-    const rows: [string, keyof Foreseen['workload']['present'], string][] = [
-        ['Sock changes a year', 'socks', ''],
-        ['Water changes a year', 'waterChanges', ''],
-        ['New salt water a year', 'waterLitres', ' L'],
+    const { show } = useUnits();
+    const rows: [string, keyof Workload, (amount: number) => string][] = [
+        ['Sock changes a year', 'socks', (amount) => figure(amount, 0)],
+        ['Water changes a year', 'waterChanges', (amount) => figure(amount, 0)],
+        ['New salt water a year', 'waterLitres', (amount) => show(amount, 'volume')],
     ];
     return (
         <chakra.table fontSize="sm" maxWidth="30rem" width="100%" mb="3">
@@ -223,17 +286,15 @@ function Work({ foreseen, changed }: { foreseen: Foreseen; changed: boolean }) {
                 </chakra.tr>
             </thead>
             <tbody>
-                {rows.map(([label, key, unit]) => (
+                {rows.map(([label, key, write]) => (
                     <chakra.tr key={key} borderBottomWidth="1px">
                         <td>{label}</td>
                         <chakra.td textAlign="right" fontFamily="figure">
-                            {figure(foreseen.workload.present[key], 0)}
-                            {unit}
+                            {write(foreseen.workload.present[key])}
                         </chakra.td>
                         {changed && (
                             <chakra.td textAlign="right" fontFamily="figure">
-                                {figure(foreseen.workload.other[key], 0)}
-                                {unit}
+                                {write(foreseen.workload.other[key])}
                             </chakra.td>
                         )}
                     </chakra.tr>

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use Ithys\Document\Field;
+use Ithys\Document\Writer;
+use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Quantity\Dimension;
+use Ithys\Quantity\UnitSystem;
+
+/** The levers of a course as they are typed. */
+final class CourseForm
+{
+    /** @return array<string, Field> by key */
+    public static function fields(): array
+    {
+        $fields = [
+            Field::of('feedTimes', 'Feeding', null, 0.0, 5.0),
+            Field::of('sockEvery', 'The days between sock changes', null, 0.5, 365.0),
+            Field::of('waterEvery', 'The days between water changes', null, 0.5, 365.0),
+            Field::of('waterLitres', 'A water change', Dimension::Volume, 0.0, 100_000.0),
+            Field::of('lightHours', 'The hours of light', null, 0.0, 24.0),
+            Field::of('spirit', 'Spirit, mL a day', null, 0.0, 500.0),
+            Field::of('gfo', 'GFO', Dimension::SmallMass, 0.0, 50_000.0),
+        ];
+
+        return array_combine(array_map(static fn (Field $field): string => $field->key, $fields), $fields);
+    }
+
+    /**
+     * @param  array<string, float|bool|null>  $levers
+     * @return array<string, mixed> some levers as they would be typed
+     */
+    public static function typed(array $levers, UnitSystem $units): array
+    {
+        /** @var array<string, mixed> */
+        return (new Writer($units))->texts($levers, self::fields());
+    }
+
+    /** @return array<string, mixed> how the present course stands */
+    public static function of(Outlook $outlook, UnitSystem $units): array
+    {
+        $course = $outlook->present;
+        $rounded = static fn (?float $days): ?float => $days === null ? null : round($days, 1);
+
+        return [
+            ...(new Writer($units))->texts([
+                'feedTimes' => 1.0,
+                'sockEvery' => $rounded($course->socks->every),
+                'waterEvery' => $rounded($course->water->every),
+                'waterLitres' => $course->water->amount,
+                'lightHours' => $course->lightHours ?? 0.0,
+                'spirit' => round((float) array_sum($course->doses), 2),
+                'gfo' => $course->gfo,
+            ], self::fields()),
+            'skimmerOn' => $course->skimmerOn,
+        ];
+    }
+}
