@@ -11,6 +11,10 @@ use Tests\Browser\Support\Browser;
 const SCREENS = [
     'journal' => '/systems/1/journal',
     'journal table' => '/systems/1/journal?view=table',
+    'journal photos' => '/systems/1/journal?view=photos',
+    'ledger' => '/systems/1/ledger',
+    'ledger that lacks readings' => '/systems/2/ledger',
+    'foresee' => '/systems/1/foresee',
     'path' => '/systems/1/path',
     'path, an item open' => '/systems/1/path?draft=2&item=roller',
     'path, beginning' => '/systems/1/path?new=1',

@@ -54,3 +54,10 @@ it('measures a median and a 95th percentile', function (): void {
         ->and($times->median)->toBeGreaterThanOrEqual(1.0)->toBeLessThan($times->p95)
         ->and($times->p95)->toBeGreaterThanOrEqual(20.0);
 });
+
+it('times the nutrient model', function (): void {
+    expect(bench('bench:model --times=3'))
+        ->toMatch('~365 days of a typical tank, a figure a week: median [\d.]+ ms~')
+        ->toMatch('~learning from two years of weekly readings: median [\d.]+ s~')
+        ->toMatch('~twelve weeks ahead on two courses: median [\d.]+ ms~');
+});

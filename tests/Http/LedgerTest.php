@@ -83,21 +83,24 @@ it('foresees the present course and another', function (): void {
         'levers' => [...$levers, ...$with],
         'weeks' => $weeks,
     ]);
-    $same = $ask([])->assertOk()->json();
+    $same = $ask([])->assertOk()->json('view');
     expect($same['present']['no3'])->toHaveCount(25)
         // Levers as they stand differ by their rounding alone.
         ->and(end($same['other']['no3'])[1])->toEqualWithDelta(end($same['present']['no3'])[1], 0.3);
-    $more = $ask(['feedTimes' => '2', 'sockEvery' => ''])->assertOk()->json();
+    $more = $ask(['feedTimes' => '2', 'sockEvery' => ''])->assertOk()->json('view');
     expect(end($more['other']['no3'])[1])->toBeGreaterThan(1.5 * end($more['present']['no3'])[1])
         ->and($more['workload']['other']['socks'])->toBe(0)
         ->and($more['workload']['present']['socks'])->toBeGreaterThan(50)
-        ->and($ask([], 52)->json('present.no3'))->toHaveCount(105);
+        ->and($ask([], 52)->json('view.present.no3'))->toHaveCount(105);
     // A fresh charge takes phosphate out.
-    $gfo = $ask(['gfo' => '100 g'])->assertOk()->json();
+    $gfo = $ask(['gfo' => '100 g'])->assertOk()->json('view');
     expect($gfo['other']['po4'][4][1])->toBeLessThan(0.8 * $gfo['present']['po4'][4][1]);
-    $ask(['feedTimes' => '-1'])->assertJsonValidationErrors(['levers.feedTimes' => 'Feeding must be between 0 and 5; “-1” is -1.']);
-    $ask(['sockEvery' => 'often'])->assertJsonValidationErrors(['levers.sockEvery']);
-    $ask(['spirit' => '1e9'])->assertJsonValidationErrors(['levers.spirit']);
+    expect($ask(['feedTimes' => '-1'])->assertOk()->json())->toBe([
+        'view' => null,
+        'problems' => ['feedTimes' => 'Feeding must be between 0 and 5; “-1” is -1.'],
+    ])
+        ->and($ask(['sockEvery' => 'often', 'spirit' => '1e9'])->json('problems'))
+        ->toHaveKeys(['sockEvery', 'spirit']);
 });
 
 it('lets nobody else look, learn or foresee', function (): void {
@@ -117,7 +120,8 @@ it('reads levers in the units of the keeper', function (): void {
     $levers = $this->get('/systems/1/foresee')->inertiaProps('levers');
     // 22 L are 5.8 US gallons.
     expect((float) $levers['waterLitres'])->toEqualWithDelta(5.81, 0.01);
-    $answer = $this->postJson('/systems/1/foresee/preview', ['levers' => $levers, 'weeks' => 12])->assertOk()->json();
+    $answer = $this->postJson('/systems/1/foresee/preview', ['levers' => $levers, 'weeks' => 12])
+        ->assertOk()->json('view');
     expect($answer['workload']['other']['waterLitres'])->toEqualWithDelta(22 * 52, 30);
 });
 
@@ -141,7 +145,7 @@ it('advises one step at a time towards the target, and leaves alone what stands 
         $tried = $this->postJson('/systems/1/foresee/preview', [
             'levers' => [...$this->get('/systems/1/foresee')->inertiaProps('levers'), ...$step['levers']],
             'weeks' => $step['weeks'],
-        ])->assertOk()->json();
+        ])->assertOk()->json('view');
         expect(end($tried['other']['po4'])[1])->toEqualWithDelta($level, 0.1 * $level + 0.003);
     }
     expect(array_column($low['steps'], 'caution', 'key')['spirit'])->toContain('enough oxygen');
@@ -156,7 +160,7 @@ it('says beside a verdict what the model expected of the change', function (): v
     expect($verdict()['expected'])->toBeNull();
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
     $expected = $verdict()['expected'];
-    // The GFO of the demo: it takes phosphate, and leaves nitrate alone.
+    // The GFO of the demo takes phosphate; algae that lack it leave some nitrate.
     expect($expected['po4'])->toBeLessThan(-0.1)->toBeGreaterThan(-3.0)
-        ->and(abs($expected['no3']))->toBeLessThan(0.5);
+        ->and($expected['no3'])->toBeGreaterThan(-0.5);
 });

@@ -8,13 +8,13 @@ use App\Http\Pages\CourseForm;
 use App\Http\Pages\ForeseeView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TargetView;
+use App\Http\Preview;
 use App\Http\Requests\CourseRequest;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use Ithys\Nutrient\InvalidLever;
 
 /** What would happen if: the present course of a tank, and another beside it. */
 final class ForeseeController extends Controller
@@ -42,18 +42,18 @@ final class ForeseeController extends Controller
     {
         $outlook = ForeseeView::outlook($system, now()->toDateTimeImmutable())['outlook'];
         abort_if($outlook === null, 409, 'Nothing is learned of this tank yet.');
-        $course = $outlook->present->with($request->levers($this->keeper($request)));
-        try {
-            return response()->json([
+
+        return Preview::of(function () use ($outlook, $request): array {
+            $course = $outlook->present->with($request->levers($this->keeper($request)));
+
+            return [
                 'present' => ForeseeView::series($outlook, $outlook->present, $request->weeks()),
                 'other' => ForeseeView::series($outlook, $course, $request->weeks()),
                 'workload' => [
                     'present' => ForeseeView::workload($outlook->present),
                     'other' => ForeseeView::workload($course),
                 ],
-            ]);
-        } catch (InvalidLever $invalid) {
-            abort(422, $invalid->getMessage());
-        }
+            ];
+        });
     }
 }

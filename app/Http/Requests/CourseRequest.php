@@ -44,10 +44,7 @@ final class CourseRequest extends FormRequest
         try {
             $reader->close();
         } catch (Refused $refused) {
-            throw ValidationException::withMessages(array_combine(
-                array_map(static fn (string $key): string => "levers.{$key}", array_keys($refused->problems)),
-                array_values($refused->problems),
-            ));
+            throw ValidationException::withMessages($refused->problems);
         }
 
         return [...$levers, 'skimmerOn' => $this->boolean('levers.skimmerOn')];

@@ -74,14 +74,22 @@ function Bench({
 }) {
     const [course, setCourse] = useState(levers);
     const [weeks, setWeeks] = useState('12');
-    const { answer, current } = useDraft<Foreseen>(`/systems/${systemId}/foresee/preview`, {
-        levers: course,
-        weeks: Number(weeks),
-    });
+    const { answer, current } = useDraft<{ view: Foreseen | null; problems: Record<string, string> }>(
+        `/systems/${systemId}/foresee/preview`,
+        {
+            levers: course,
+            weeks: Number(weeks),
+        },
+    );
     const named = useParameter();
     const { unit } = useUnits();
-    const errors = answer?.ok === false ? answer.errors : {};
-    const foreseen = answer?.ok === true ? answer.result : null;
+    const problems = answer?.ok === true ? answer.result.problems : {};
+    // While a lever cannot be read, what was foreseen last stays.
+    const [foreseen, setForeseen] = useState<Foreseen | null>(null);
+    const view = answer?.ok === true ? answer.result.view : null;
+    if (view !== null && view !== foreseen) {
+        setForeseen(view);
+    }
     const field = (key: keyof Omit<Levers, 'skimmerOn'>, label: string, unit: string, help?: string) => (
         <TextField
             label={label}
@@ -89,7 +97,7 @@ function Bench({
             inputMode="decimal"
             value={course[key]}
             help={help}
-            error={errors[`levers.${key}`]}
+            error={problems[key]}
             onText={(text) => setCourse({ ...course, [key]: text })}
         />
     );

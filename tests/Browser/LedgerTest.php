@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\AppServer;
+use Tests\Browser\Support\Browser;
+
+beforeAll(function (): void {
+    $GLOBALS['ledger'] = AppServer::withDemo();
+});
+
+afterAll(fn () => $GLOBALS['ledger']->stop());
+
+afterEach(function (): void {
+    $this->browser?->quit();
+    $this->browser = null;
+});
+
+it('learns by itself, shows where nitrogen goes, and opens what a figure rests on', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['ledger']->url);
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion')->keys('gd')
+        ->waitFor('mg came in a week')->waitFor('As of ')->waitFor('learned');
+    expect($browser->text())->toContain('Sock, pad and roller took out the most')
+        ->and($browser->script('return document.querySelectorAll(\'svg[aria-label^="Nitrogen"] path\').length'))
+        ->toBeGreaterThan(8);
+    $browser->press('4 weeks')->waitFor('4.0 weeks are known');
+    $browser->script('document.querySelector("details summary").click()');
+    $browser->waitFor('ppm a week')->press('modelled, what Skimmer rests on')->waitFor('A skimmer takes of the organics');
+    // What the model expected stands beside the verdict from now on.
+    $browser->visit('/systems/1/journal')->waitFor('Expected by the model of this tank');
+    expect($browser->consoleProblems())->toBe([]);
+});
+
+it('foresees what a lever would do, takes up advice, and goes back', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['ledger']->url);
+    $browser->signIn()->visit('/systems/1/ledger')->waitFor('As of ')->keys('gf')
+        ->waitFor('in 12 weeks as it goes now')->waitFor('Is the sock helping?')->waitFor('Leave it alone');
+    $browser->type('Feeding, times the present', '1,5')->waitFor('With your levers:')
+        ->type('Feeding, times the present', '9')->waitFor('Feeding must be between 0 and 5')
+        ->press('Back to the present course')->waitUntilGone('With your levers:');
+    $browser->visit('/systems/1/journal')->waitFor('Target, our estimate')->choose('Target', 'Very low nutrient')
+        ->waitFor('nitrate 0.5 ppm')->visit('/systems/1/foresee')->waitFor('One step at a time')
+        ->press('Try it: Feed a fifth less')->waitFor('With your levers:');
+    expect($browser->script('return document.querySelector("input[inputmode=decimal]").value'))->toBe('0.8')
+        ->and($browser->consoleProblems())->toBe([]);
+    $browser->choose('Look ahead', '52 weeks')->waitFor('in 52 weeks as it goes now');
+});
