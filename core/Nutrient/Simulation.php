@@ -35,6 +35,9 @@ final class Simulation
 
     private const LONGEST_STEP = 7.0;
 
+    /** Rates that are worked out at the most; a tank that wants more turns over in minutes, and none does. */
+    private const MOST_EVALUATIONS = 600_000;
+
     private Plant $plant;
 
     private Piece $piece;
@@ -194,6 +197,9 @@ final class Simulation
             }
             if ($this->day >= $day) {
                 return;
+            }
+            if ($this->evaluations > self::MOST_EVALUATIONS) {
+                throw InvalidLever::tooFast();
             }
             $this->ahead ??= $this->stepAhead();
             if ($this->ahead[0] > $day) {

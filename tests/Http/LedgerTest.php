@@ -164,3 +164,20 @@ it('says beside a verdict what the model expected of the change', function (): v
     expect($expected['po4'])->toBeLessThan(-0.1)->toBeGreaterThan(-3.0)
         ->and($expected['no3'])->toBeGreaterThan(-0.5);
 });
+
+it('goes back some weeks to say what would have been', function (): void {
+    (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $page = $this->get('/systems/1/foresee?ago=8')->assertOk();
+    expect($page->inertiaProps('now'))->toBe(now()->subWeeks(8)->getTimestamp())
+        ->and($page->inertiaProps('counsel'))->toBeNull()
+        ->and($this->get('/systems/1/foresee?ago=7')->inertiaProps('ago'))->toBe(0);
+    $ask = fn (array $with): array => $this->postJson('/systems/1/foresee/preview', [
+        'levers' => [...$page->inertiaProps('levers'), ...$with],
+        'weeks' => 8,
+        'ago' => 8,
+    ])->assertOk()->json('view');
+    $view = $ask([]);
+    // The GFO was not there yet eight weeks ago, and phosphate stood higher than it does now.
+    expect($view['present']['po4'][0][1])->toBeGreaterThan(0.09)
+        ->and(end($ask(['feedTimes' => '2'])['other']['no3'])[1])->toBeGreaterThan(end($view['present']['no3'])[1]);
+});

@@ -12,27 +12,32 @@ use App\Http\Preview;
 use App\Http\Requests\CourseRequest;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Ithys\Nutrient\InvalidLever;
 
 /** What would happen if: the present course of a tank, and another beside it. */
 final class ForeseeController extends Controller
 {
-    public function show(Request $request, System $system): Response
+    public function show(CourseRequest $request, System $system): Response
     {
         $keeper = $this->keeper($request);
         $now = now()->toDateTimeImmutable();
-        ['outlook' => $outlook, 'missing' => $missing] = ForeseeView::outlook($system, $now);
+        $ago = $request->weeksAgo();
+        ['outlook' => $outlook, 'missing' => $missing] = ForeseeView::outlook($system, $now, $ago);
 
         return Inertia::render('Foresee/Show', [
             'frame' => SystemFrame::of($system, $keeper->words()),
             'missing' => $missing,
-            'now' => $now->getTimestamp(),
+            'now' => $now->modify("-{$ago} weeks")->getTimestamp(),
+            'ago' => $ago,
+            'agoChoices' => ForeseeView::AGO,
             'levers' => $outlook === null ? null : CourseForm::of($outlook, $keeper->units),
             'feedGrams' => $outlook === null ? 0.0 : array_sum($outlook->present->feed),
             'hasAlgae' => $outlook?->hasAlgae() === true,
-            'counsel' => $outlook === null ? null : ForeseeView::counsel($system, $outlook, $keeper, $now),
+            // What was is past advice.
+            'counsel' => $outlook === null || $ago > 0 ? null : ForeseeView::counsel($system, $outlook, $keeper, $now),
             'past' => ForeseeView::past($system, $now),
             'target' => TargetView::of($system, $keeper->words()),
         ]);
@@ -40,15 +45,21 @@ final class ForeseeController extends Controller
 
     public function preview(CourseRequest $request, System $system): JsonResponse
     {
-        $outlook = ForeseeView::outlook($system, now()->toDateTimeImmutable())['outlook'];
+        $outlook = ForeseeView::outlook($system, now()->toDateTimeImmutable(), $request->weeksAgo())['outlook'];
         abort_if($outlook === null, 409, 'Nothing is learned of this tank yet.');
 
         return Preview::of(function () use ($outlook, $request): array {
             $course = $outlook->present->with($request->levers($this->keeper($request)));
 
+            try {
+                $other = ForeseeView::series($outlook, $course, $request->weeks());
+            } catch (InvalidLever $invalid) {
+                throw ValidationException::withMessages(['spirit' => $invalid->getMessage()]);
+            }
+
             return [
                 'present' => ForeseeView::series($outlook, $outlook->present, $request->weeks()),
-                'other' => ForeseeView::series($outlook, $course, $request->weeks()),
+                'other' => $other,
                 'workload' => [
                     'present' => ForeseeView::workload($outlook->present),
                     'other' => ForeseeView::workload($course),

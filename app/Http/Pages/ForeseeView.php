@@ -18,6 +18,7 @@ use Ithys\Nutrient\Advice\Step;
 use Ithys\Nutrient\Forecast\ForecastPoint;
 use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\Forecast\SockCurve;
+use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Course;
 use Ithys\Nutrient\Timeline\Missing;
 use Ithys\Target\TargetSchool;
@@ -25,32 +26,43 @@ use Ithys\Target\TargetSchool;
 /** What a tank does in the weeks ahead, on its present course and on another. */
 final class ForeseeView
 {
-    /** Days of readings that the curves grow out of. */
-    private const PAST_DAYS = 56;
+    /** Weeks ago from which a tank may be looked at as it then stood. */
+    public const AGO = [0, 4, 8, 12];
 
-    /** @return array{outlook: ?Outlook, missing: ?array{sentence: string, line: string}} */
-    public static function outlook(System $system, DateTimeImmutable $now): array
+    /** Days of readings that the curves grow out of. */
+    private const PAST_DAYS = 140;
+
+    /**
+     * A tank as it stood so many weeks ago, or as it stands.
+     *
+     * @return array{outlook: ?Outlook, missing: ?array{sentence: string, line: string}}
+     */
+    public static function outlook(System $system, DateTimeImmutable $now, int $weeksAgo = 0): array
     {
         $shelf = new FitShelf($system);
         $kept = Kept::of(
             $system,
-            "outlook {$shelf->mark()}",
+            "outlook {$shelf->mark()} {$weeksAgo}",
             $now,
-            static function (DateTimeImmutable $hour) use ($system, $shelf): array {
+            static function (DateTimeImmutable $hour) use ($system, $shelf, $weeksAgo): array {
                 try {
-                    $timeline = TankHistory::of($system, $hour->modify('+1 hour'));
+                    $then = $hour->modify('+1 hour')->modify("-{$weeksAgo} weeks");
+                    $timeline = TankHistory::of($system, $then);
+                    $fit = $shelf->last();
+                    $outlook = $fit === null ? null : serialize($timeline->outlook($fit));
                 } catch (Missing $missing) {
                     return ['missing' => ['sentence' => $missing->getMessage(), 'line' => $missing->mend]];
+                } catch (InvalidLever $invalid) {
+                    return ['missing' => ['sentence' => $invalid->getMessage(), 'line' => '']];
                 }
-                $fit = $shelf->last();
 
-                return $fit === null ? [
+                return $outlook === null ? [
                     'missing' => [
                         'sentence' => 'Nothing is learned of this tank yet. Open the ledger; it learns from your '
                             .'readings.',
                         'line' => '',
                     ],
-                ] : ['missing' => null, 'outlook' => serialize($timeline->outlook($fit))];
+                ] : ['missing' => null, 'outlook' => $outlook];
             },
         );
         $outlook = isset($kept['outlook']) ? unserialize((string) $kept['outlook']) : null;

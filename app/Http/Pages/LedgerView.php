@@ -13,6 +13,7 @@ use Ithys\Finding;
 use Ithys\Nutrient\Calibration\Fit;
 use Ithys\Nutrient\Calibration\Unknown;
 use Ithys\Nutrient\Element;
+use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Ledger\Ledger;
 use Ithys\Nutrient\Ledger\LedgerLine;
 use Ithys\Nutrient\Ledger\Origin;
@@ -62,10 +63,12 @@ final class LedgerView
     ): array {
         try {
             $timeline = TankHistory::of($system, $now);
+            $ledger = Ledger::of($timeline, $fit, $weeks);
         } catch (Missing $missing) {
             return ['missing' => ['sentence' => $missing->getMessage(), 'line' => $missing->mend]];
+        } catch (InvalidLever $invalid) {
+            return ['missing' => ['sentence' => $invalid->getMessage(), 'line' => '']];
         }
-        $ledger = Ledger::of($timeline, $fit, $weeks);
 
         return [
             'missing' => null,

@@ -18,6 +18,7 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Nutrient\Element;
+use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Snapshot;
 use Ithys\Nutrient\Timeline\Missing;
 use Ithys\Nutrient\Timeline\Timeline;
@@ -108,12 +109,16 @@ final class VerdictView
         if ($from <= 0.0 || $to - $from < 1.0) {
             return null;
         }
-        [$one, $other] = array_map(
-            static fn (Timeline $timeline): Snapshot => $timeline
-                ->simulation($fit->parameters($timeline), $fit->start($timeline))
-                ->before($to),
-            [$with, $without],
-        );
+        try {
+            [$one, $other] = array_map(
+                static fn (Timeline $timeline): Snapshot => $timeline
+                    ->simulation($fit->parameters($timeline), $fit->start($timeline))
+                    ->before($to),
+                [$with, $without],
+            );
+        } catch (InvalidLever) {
+            return null;
+        }
         $expected = [];
         foreach (Element::cases() as $element) {
             $expected[$element->parameter()->value] = ($one->level($element) - $other->level($element))

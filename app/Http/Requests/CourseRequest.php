@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Pages\CourseForm;
+use App\Http\Pages\ForeseeView;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -21,6 +22,14 @@ final class CourseRequest extends FormRequest
     public function rules(): array
     {
         return [];
+    }
+
+    /** How long ago the course begins. */
+    public function weeksAgo(): int
+    {
+        $ago = $this->integer('ago');
+
+        return in_array($ago, ForeseeView::AGO, true) ? $ago : 0;
     }
 
     public function weeks(): int

@@ -18,6 +18,7 @@ const PAST = 42;
 export function Ahead({
     parameter,
     now,
+    label,
     past,
     present,
     other,
@@ -25,6 +26,8 @@ export function Ahead({
 }: {
     parameter: Parameter;
     now: number;
+    /** What the moment is called. */
+    label: string;
     past: [number, number][];
     present: Point[];
     /** Null where the levers stand as they are. */
@@ -46,7 +49,7 @@ export function Ahead({
     const x = scaleUtc()
         .domain([(now - PAST * DAY) * 1000, end * 1000])
         .range([left, right]);
-    const seen = past.filter(([t]) => t > now - PAST * DAY);
+    const seen = past.filter(([t]) => t > now - PAST * DAY && t < end);
     const most = Math.max(
         shown(parameter, parameter.axisTop),
         ...seen.map(([, value]) => shown(parameter, value)),
@@ -129,7 +132,7 @@ export function Ahead({
                     ))}
                     <path d={`M${x(now * 1000)} 20V${HEIGHT - 22}`} stroke={ink} strokeWidth="1.3" />
                     <SvgText x={x(now * 1000) + 5} y={30} size={11.5} halo>
-                        now
+                        {label}
                     </SvgText>
                 </svg>
             )}

@@ -6,6 +6,7 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Basin;
 use Ithys\Nutrient\Element;
+use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Lever\Change;
 use Ithys\Nutrient\Lever\FeedSchedule;
 use Ithys\Nutrient\Lever\Mechanical;
@@ -261,4 +262,16 @@ it('treats two halves in one vessel as one whole', function (): void {
     expect($halves->phosphate())->toEqualWithDelta($whole->phosphate(), 1e-8)
         ->and($halves->plant->charges['c0']->load + $halves->plant->charges['c1']->load)
         ->toEqualWithDelta($whole->plant->charges['c0']->load, 1e-5);
+});
+
+it('says that figures are beyond all tanks, and does not reckon for ever', function (): void {
+    $simulation = Scenarios::of([
+        'tank' => ['litres' => 20],
+        'parameters' => ['bacteria_half_po4' => 0.0033, 'bacteria_half_no3' => 0.033, 'carbon_uptake' => 4],
+        'entries' => [
+            ['at' => 0, 'do' => 'feed-schedule', 'foods' => [['food' => 'pellet', 'grams_per_day' => 1]]],
+            ['at' => 0, 'do' => 'dose-schedule', 'source' => 'spirit', 'ml_per_day' => 500],
+        ],
+    ])->simulation();
+    expect(fn () => $simulation->at(365.0))->toThrow(InvalidLever::class, 'faster than the model can follow');
 });

@@ -1,5 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { Link } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Ahead } from '../../foresee/Ahead';
 import { SockCurve } from '../../foresee/SockCurve';
@@ -20,6 +20,9 @@ interface Props {
     missing: { sentence: string; line: string } | null;
     /** Seconds since 1970. */
     now: number;
+    /** Weeks ago that the courses begin, and what may be chosen. */
+    ago: number;
+    agoChoices: number[];
     levers: Levers | null;
     /** What is fed a day now, g. */
     feedGrams: number;
@@ -29,7 +32,19 @@ interface Props {
     target: TargetChoice;
 }
 
-export default function Show({ frame, missing, now, levers, feedGrams, hasAlgae, past, counsel, target }: Props) {
+export default function Show({
+    frame,
+    missing,
+    now,
+    ago,
+    agoChoices,
+    levers,
+    feedGrams,
+    hasAlgae,
+    past,
+    counsel,
+    target,
+}: Props) {
     return (
         <Frame title="Foresee" area="Foresee" frame={frame}>
             <chakra.h1 srOnly>Foresee {frame.name}</chakra.h1>
@@ -47,7 +62,11 @@ export default function Show({ frame, missing, now, levers, feedGrams, hasAlgae,
                     <Link href={`/systems/${frame.id}/ledger`}>Open the ledger</Link>
                 </Box>
             ) : (
-                <Bench systemId={frame.id} {...{ now, levers, feedGrams, hasAlgae, past, counsel, target }} />
+                <Bench
+                    systemId={frame.id}
+                    key={ago}
+                    {...{ now, ago, agoChoices, levers, feedGrams, hasAlgae, past, counsel, target }}
+                />
             )}
         </Frame>
     );
@@ -56,6 +75,8 @@ export default function Show({ frame, missing, now, levers, feedGrams, hasAlgae,
 function Bench({
     systemId,
     now,
+    ago,
+    agoChoices,
     levers,
     feedGrams,
     hasAlgae,
@@ -65,6 +86,8 @@ function Bench({
 }: {
     systemId: number;
     now: number;
+    ago: number;
+    agoChoices: number[];
     levers: Levers;
     feedGrams: number;
     hasAlgae: boolean;
@@ -79,6 +102,7 @@ function Bench({
         {
             levers: course,
             weeks: Number(weeks),
+            ago,
         },
     );
     const named = useParameter();
@@ -139,6 +163,20 @@ function Bench({
                         options={['4', '12', '26', '52'].map((one) => [one, `${one} weeks`] as const)}
                         onPick={setWeeks}
                     />
+                    <ChoiceField
+                        label="From"
+                        value={String(ago)}
+                        options={agoChoices.map(
+                            (one) => [String(one), one === 0 ? 'now' : `${one} weeks ago`] as const,
+                        )}
+                        onPick={(one) =>
+                            router.get(
+                                `/systems/${systemId}/foresee`,
+                                { ago: one },
+                                { preserveScroll: true, replace: true },
+                            )
+                        }
+                    />
                     <Box fontSize="sm" color="quiet" flex="1 1 14rem">
                         Grey and dashed: the present course. Coloured: with your levers. In 80 of 100 cases the level
                         lies in the band.
@@ -156,6 +194,7 @@ function Bench({
                                     <Ahead
                                         parameter={parameter}
                                         now={now}
+                                        label={ago === 0 ? 'now' : `${ago} weeks ago`}
                                         past={past.filter(([, of]) => of === key).map(([t, , value]) => [t, value])}
                                         present={present ?? []}
                                         other={changed ? other : null}
@@ -182,7 +221,7 @@ function Bench({
                                 onTry={(step) => setCourse({ ...levers, ...step.levers })}
                             />
                         )}
-                        {counsel?.advice === null && (
+                        {counsel !== null && counsel.advice === null && (
                             <chakra.p mb="4" fontSize="sm">
                                 Pick a target on the <Link href={`/systems/${systemId}/journal`}>tide sheet</Link>, and
                                 steps towards it stand here.
