@@ -6,6 +6,7 @@ use App\Http\Controllers\AlertController;
 use App\Http\Controllers\AssumptionController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\ExportController;
@@ -110,6 +111,11 @@ Route::middleware('auth')->group(function (): void {
             Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
             Route::post('/photos/{photo}/restore', [PhotoController::class, 'restore'])->name('photos.restore');
             Route::post('/ledger/learn', [LedgerController::class, 'learn'])->name('ledger.learn');
+            Route::post('/foresee/courses', [CourseController::class, 'store'])->name('courses.store');
+            Route::post('/foresee/courses/{course}/plan', [CourseController::class, 'plan'])->name('courses.plan');
+            Route::delete('/foresee/courses/{course}', [CourseController::class, 'destroy'])->name('courses.destroy');
+            Route::post('/foresee/courses/{course}/restore', [CourseController::class, 'restore'])
+                ->name('courses.restore');
             Route::put('/target', [TargetController::class, 'update'])->name('target.update');
             Route::post('/alerts', [AlertController::class, 'store'])->name('alerts.store');
             Route::delete('/alerts', [AlertController::class, 'destroy'])->name('alerts.destroy');

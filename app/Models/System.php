@@ -113,6 +113,12 @@ final class System extends Model
         return $this->hasMany(JournalEntry::class);
     }
 
+    /** @return HasMany<Course, $this> */
+    public function courses(): HasMany
+    {
+        return $this->hasMany(Course::class);
+    }
+
     /** @return HasMany<Photo, $this> */
     public function photos(): HasMany
     {

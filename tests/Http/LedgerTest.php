@@ -181,3 +181,32 @@ it('goes back some weeks to say what would have been', function (): void {
     expect($view['present']['po4'][0][1])->toBeGreaterThan(0.09)
         ->and(end($ask(['feedTimes' => '2'])['other']['no3'])[1])->toBeGreaterThan(end($view['present']['no3'])[1]);
 });
+
+it('keeps a course with what was foreseen of it, makes it the plan, and says later how it came', function (): void {
+    (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $levers = $this->get('/systems/1/foresee')->inertiaProps('levers');
+    $this->post('/systems/1/foresee/courses', ['name' => ' ', 'levers' => $levers])
+        ->assertSessionHasErrors(['name' => 'Call the course something of at most 80 characters.']);
+    $this->post('/systems/1/foresee/courses', ['name' => 'Less food', 'levers' => [...$levers, 'feedTimes' => '0.8']])
+        ->assertSessionHasNoErrors();
+    $this->post('/systems/1/foresee/courses', ['name' => 'As now', 'levers' => $levers])->assertSessionHasNoErrors();
+    $courses = fn (): array => $this->get('/systems/1/foresee')->inertiaProps('courses');
+    [$asNow, $less] = $courses();
+    expect($less['levers']['feedTimes'])->toBe('0.8')
+        ->and(end($less['foreseen']['no3'])[1])->toBeLessThan(end($asNow['foreseen']['no3'])[1]);
+    $this->post("/systems/1/foresee/courses/{$less['id']}/plan")->assertSessionHas('flash.message');
+    $this->post("/systems/1/foresee/courses/{$asNow['id']}/plan");
+    expect(array_column($courses(), 'isPlan'))->toBe([true, false])
+        ->and($courses()[0]['scores'])->toBe([]);
+    $this->travelTo('2026-12-05 12:00:00');
+    foreach (['2026-11-28', '2026-12-01', '2026-12-04'] as $day) {
+        $this->post('/systems/1/journal', ['line' => "{$day} no3 7.5 po4 0.07"])->assertSessionHasNoErrors();
+    }
+    // What was foreseen then stays as it was.
+    expect($courses()[0]['foreseen'])->toBe($asNow['foreseen'])
+        ->and($courses()[0]['scores']['no3'])->toMatchArray(['readings' => 3, 'within' => 3]);
+    $this->delete("/systems/1/foresee/courses/{$less['id']}");
+    expect($courses())->toHaveCount(1);
+    $this->post("/systems/1/foresee/courses/{$less['id']}/restore");
+    expect($courses())->toHaveCount(2);
+});

@@ -144,6 +144,7 @@ final class Mutations
                 'feedTimes' => '1', 'sockEvery' => '7', 'waterEvery' => '', 'waterLitres' => '20', 'skimmerOn' => true,
                 'lightHours' => '8', 'spirit' => '1,5',
             ]]],
+            ['POST', '/foresee/courses', static fn (): array => ['name' => 'x', 'levers' => ['feedTimes' => '1']]],
             ['POST', '/ledger/learn', static fn (): array => ['again' => 'yes']],
             ['PUT', '/target', static fn (): array => ['school' => 'balanced']],
             [
@@ -201,6 +202,9 @@ final class Mutations
             [
                 ['DELETE', '/journal/%s'],
                 ['DELETE', '/photos/%s'],
+                ['POST', '/foresee/courses/%s/plan'],
+                ['DELETE', '/foresee/courses/%s'],
+                ['POST', '/foresee/courses/%s/restore'],
                 ['POST', '/photos/%s/restore'],
                 ['GET', '/photos/%s/picture'],
                 ['GET', '/journal/%s'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Pages\CourseForm;
+use App\Http\Pages\CoursesView;
 use App\Http\Pages\ForeseeView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TargetView;
@@ -38,6 +39,7 @@ final class ForeseeController extends Controller
             'hasAlgae' => $outlook?->hasAlgae() === true,
             // What was is past advice.
             'counsel' => $outlook === null || $ago > 0 ? null : ForeseeView::counsel($system, $outlook, $keeper, $now),
+            'courses' => CoursesView::of($system, $keeper, $now),
             'past' => ForeseeView::past($system, $now),
             'target' => TargetView::of($system, $keeper->words()),
         ]);

@@ -16,12 +16,27 @@ use Ithys\Nutrient\Forecast\Outlook;
 /** The levers of another course, as typed. */
 final class CourseRequest extends FormRequest
 {
+    private const LONGEST_NAME = 80;
+
     private const OTHERWISE = ['feedTimes' => 1.0, 'waterLitres' => 0.0, 'lightHours' => 0.0, 'spirit' => 0.0, 'gfo' => 0.0];
 
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         return [];
+    }
+
+    /** @throws ValidationException */
+    public function name(): string
+    {
+        $name = $this->input('name');
+        $name = is_string($name) ? trim($name) : '';
+
+        return $name !== '' && mb_strlen($name) <= self::LONGEST_NAME
+            ? $name
+            : throw ValidationException::withMessages([
+                'name' => 'Call the course something of at most '.self::LONGEST_NAME.' characters.',
+            ]);
     }
 
     /** How long ago the course begins. */

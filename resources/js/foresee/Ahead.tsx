@@ -7,7 +7,7 @@ import { SvgText } from '../parts/SvgText';
 import { shown, tone } from '../tide/parameters';
 import { type TargetBand } from '../tide/types';
 import { useWidth } from '../tide/useWidth';
-import { type Point } from './types';
+import { type Kept, type Point } from './types';
 
 const HEIGHT = 190;
 const DAY = 86_400;
@@ -23,6 +23,7 @@ export function Ahead({
     present,
     other,
     target,
+    plan,
 }: {
     parameter: Parameter;
     now: number;
@@ -33,6 +34,8 @@ export function Ahead({
     /** Null where the levers stand as they are. */
     other: Point[] | null;
     target: TargetBand | undefined;
+    /** The course that is the plan, as it was foreseen when it was made. */
+    plan: Kept | undefined;
 }) {
     const [box, width] = useWidth();
     const [colour, ink, quiet, hairline, paper] = useToken('colors', [
@@ -65,6 +68,10 @@ export function Ahead({
         .x(at)
         .y0(([, , low]) => y(shown(parameter, low)))
         .y1(([, , , high]) => y(shown(parameter, high)));
+    const planned = line<Point>(
+        ([days]) => Math.max(left, x(((plan?.t ?? now) + days * DAY) * 1000)),
+        ([, level]) => y(shown(parameter, level)),
+    );
     const course = line<Point>(at, ([, level]) => y(shown(parameter, level)));
     return (
         <Box ref={box} minH={`${HEIGHT}px`}>
@@ -112,6 +119,21 @@ export function Ahead({
                         strokeWidth="1.5"
                         strokeDasharray="5 4"
                     />
+                    {plan !== undefined && (
+                        <path
+                            d={
+                                planned(
+                                    (plan.foreseen[parameter.key] ?? []).filter(([days]) => plan.t + days * DAY <= end),
+                                ) ?? ''
+                            }
+                            fill="none"
+                            stroke={ink}
+                            strokeWidth="1"
+                            strokeDasharray="1 3"
+                        >
+                            <title>{`The plan “${plan.name}”, as it was foreseen`}</title>
+                        </path>
+                    )}
                     {other !== null && (
                         <>
                             <path d={band(other) ?? ''} fill={colour} fillOpacity={0.2} />

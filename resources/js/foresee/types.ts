@@ -51,3 +51,15 @@ export interface Foreseen {
     other: Series;
     workload: { present: Workload; other: Workload };
 }
+
+/** A course that was kept, with what was foreseen of it then. */
+export interface Kept {
+    id: number;
+    name: string;
+    t: number;
+    levers: Levers;
+    isPlan: boolean;
+    foreseen: Series;
+    /** How the plan came, by parameter; shares in per cent. */
+    scores: Partial<Record<string, { readings: number; within: number; off: number; stays: number }>>;
+}

@@ -2,8 +2,17 @@ import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Ahead } from '../../foresee/Ahead';
+import { Courses } from '../../foresee/Courses';
 import { SockCurve } from '../../foresee/SockCurve';
-import { type Counsel, type Foreseen, type Levers, type Point, type Step, type Workload } from '../../foresee/types';
+import {
+    type Counsel,
+    type Foreseen,
+    type Kept,
+    type Levers,
+    type Point,
+    type Step,
+    type Workload,
+} from '../../foresee/types';
 import { Frame } from '../../frame/Frame';
 import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
@@ -29,6 +38,7 @@ interface Props {
     hasAlgae: boolean;
     past: [number, string, number][];
     counsel: Counsel | null;
+    courses: Kept[];
     target: TargetChoice;
 }
 
@@ -43,6 +53,7 @@ export default function Show({
     hasAlgae,
     past,
     counsel,
+    courses,
     target,
 }: Props) {
     return (
@@ -65,7 +76,7 @@ export default function Show({
                 <Bench
                     systemId={frame.id}
                     key={ago}
-                    {...{ now, ago, agoChoices, levers, feedGrams, hasAlgae, past, counsel, target }}
+                    {...{ now, ago, agoChoices, levers, feedGrams, hasAlgae, past, counsel, courses, target }}
                 />
             )}
         </Frame>
@@ -82,6 +93,7 @@ function Bench({
     hasAlgae,
     past,
     counsel,
+    courses,
     target,
 }: {
     systemId: number;
@@ -93,6 +105,7 @@ function Bench({
     hasAlgae: boolean;
     past: Props['past'];
     counsel: Counsel | null;
+    courses: Kept[];
     target: TargetChoice;
 }) {
     const [course, setCourse] = useState(levers);
@@ -198,10 +211,16 @@ function Bench({
                                         past={past.filter(([, of]) => of === key).map(([t, , value]) => [t, value])}
                                         present={present ?? []}
                                         other={changed ? other : null}
+                                        plan={courses.find(({ isPlan }) => isPlan)}
                                         target={target.bands.find((band) => band.parameter === key)}
                                     />
                                     <p>
-                                        <Ends name={parameter.name} point={present?.[present.length - 1]} weeks={weeks}>
+                                        <Ends
+                                            name={parameter.name}
+                                            point={present?.[present.length - 1]}
+                                            weeks={weeks}
+                                            went={ago === 0 ? 'goes now' : 'went then'}
+                                        >
                                             {(level) => written(parameter, level)}
                                         </Ends>{' '}
                                         {changed && (
@@ -229,6 +248,9 @@ function Bench({
                         )}
                         {counsel?.sock && <SockCurve sock={counsel.sock} />}
                         <Work foreseen={foreseen} changed={changed} />
+                        {ago === 0 && (
+                            <Courses systemId={systemId} courses={courses} course={course} onLoad={setCourse} />
+                        )}
                         <details>
                             <chakra.summary cursor="pointer" fontSize="sm" minH={{ base: '44px', md: '28px' }}>
                                 As a table
@@ -295,11 +317,13 @@ function Ends({
     name,
     point,
     weeks,
+    went = 'goes now',
     children,
 }: {
     name: string;
     point: Point | undefined;
     weeks: string;
+    went?: string;
     children: (level: number) => string;
 }) {
     if (point === undefined) {
@@ -307,7 +331,7 @@ function Ends({
     }
     const [, level, low, high] = point;
     const upper = name.charAt(0).toUpperCase() + name.slice(1);
-    return `${upper}${weeks === '' ? '' : ` in ${weeks} weeks as it goes now`}: ${children(level)}, ${children(low)} to ${children(high)}.`;
+    return `${upper}${weeks === '' ? '' : ` in ${weeks} weeks as it ${went}`}: ${children(level)}, ${children(low)} to ${children(high)}.`;
 }
 
 function Work({ foreseen, changed }: { foreseen: Foreseen; changed: boolean }) {
