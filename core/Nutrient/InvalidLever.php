@@ -14,14 +14,6 @@ final class InvalidLever extends DomainException
         return new self("There is no {$what} called “{$name}”.");
     }
 
-    public static function tooFast(): self
-    {
-        return new self(
-            'These figures make the water turn over faster than the model can follow. Check the doses and the media '
-                .'against the size of the tank.',
-        );
-    }
-
     public static function notThere(string $what, string $name): self
     {
         return new self("No {$what} called “{$name}” is in place then.");

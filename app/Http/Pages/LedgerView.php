@@ -97,6 +97,7 @@ final class LedgerView
             'ppm' => $ledger->ppm($one->of($element), $element),
             'origin' => $one->origin->value,
             'assumption' => $one->assumption,
+            'entries' => $one->entries,
         ];
         $unexplained = $ledger->unexplained[$element === Element::Nitrogen ? 0 : 1];
         $some = static fn (array $lines): array => array_values(array_filter(
@@ -118,6 +119,7 @@ final class LedgerView
                 'ppm' => $ledger->ppm($unexplained, $element),
                 'origin' => Origin::Unexplained->value,
                 'assumption' => null,
+                'entries' => null,
             ],
             'story' => array_map($words->say(...), self::story($ledger, $element, $unexplained)),
         ];

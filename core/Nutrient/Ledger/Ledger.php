@@ -17,26 +17,26 @@ final readonly class Ledger
     /** Readings at either end of the time whose mean stands for the level there. */
     private const AT_AN_END = 3;
 
-    /** Label, lines of the balance, origin and the assumption that matters most. */
+    /** Label, lines of the balance, origin, the assumption that matters most, and a word of its entries. */
     private const IN = [
-        'fed' => ['Food', ['fed'], Origin::Logged, 'food-pellet-protein'],
-        'new_water' => ['New salt water', ['new_water'], Origin::Logged, 'new-no3'],
-        'top_off' => ['Top-off water', ['top_off'], Origin::Modelled, 'topoff-no3'],
-        'algae_added' => ['Algae put in', ['algae_added'], Origin::Modelled, 'algae-start'],
+        'fed' => ['Food', ['fed'], Origin::Logged, 'food-pellet-protein', 'Fed'],
+        'new_water' => ['New salt water', ['new_water'], Origin::Logged, 'new-no3', 'Water change'],
+        'top_off' => ['Top-off water', ['top_off'], Origin::Modelled, 'topoff-no3', null],
+        'algae_added' => ['Algae put in', ['algae_added'], Origin::Modelled, 'algae-start', null],
     ];
 
     private const OUT = [
-        'retained' => ['Growth of what eats', ['retained'], Origin::Modelled, 'retained-n'],
-        'caught' => ['Sock, pad and roller', ['changed', 'rolled'], Origin::Modelled, 'catch-felt-coarse'],
-        'skimmed' => ['Skimmer', ['skimmed', 'bacteria'], Origin::Modelled, 'skimmer-share'],
-        'siphoned' => ['Siphoned', ['siphoned'], Origin::Modelled, 'settled-decay'],
-        'harvested' => ['Algae harvested', ['harvested'], Origin::Logged, 'algae-n'],
-        'water' => ['Water changes', ['water'], Origin::Logged, 'new-no3'],
-        'media' => ['Phosphate media', ['media'], Origin::Modelled, 'gfo-most'],
-        'adsorbed' => ['Carbon and resin', ['adsorbed'], Origin::Modelled, 'activated-carbon-most'],
-        'lanthanum' => ['Lanthanum', ['lanthanum'], Origin::Logged, 'lanthanum-efficiency'],
-        'denitrified' => ['Gas from rock and sand', ['denitrified'], Origin::Modelled, 'denitrification'],
-        'background' => ['Taken up by all else', ['background'], Origin::Modelled, 'background-no3'],
+        'retained' => ['Growth of what eats', ['retained'], Origin::Modelled, 'retained-n', 'Fed'],
+        'caught' => ['Sock, pad and roller', ['changed', 'rolled'], Origin::Modelled, 'catch-felt-coarse', 'changed'],
+        'skimmed' => ['Skimmer', ['skimmed', 'bacteria'], Origin::Modelled, 'skimmer-share', 'Skimmer'],
+        'siphoned' => ['Siphoned', ['siphoned'], Origin::Modelled, 'settled-decay', 'sand'],
+        'harvested' => ['Algae harvested', ['harvested'], Origin::Logged, 'algae-n', 'harvested'],
+        'water' => ['Water changes', ['water'], Origin::Logged, 'new-no3', 'Water change'],
+        'media' => ['Phosphate media', ['media'], Origin::Modelled, 'gfo-most', 'GFO'],
+        'adsorbed' => ['Carbon and resin', ['adsorbed'], Origin::Modelled, 'activated-carbon-most', 'carbon'],
+        'lanthanum' => ['Lanthanum', ['lanthanum'], Origin::Logged, 'lanthanum-efficiency', 'Lanthanum'],
+        'denitrified' => ['Gas from rock and sand', ['denitrified'], Origin::Modelled, 'denitrification', null],
+        'background' => ['Taken up by all else', ['background'], Origin::Modelled, 'background-no3', null],
     ];
 
     /** Ways out that nobody steers. */
@@ -147,7 +147,7 @@ final readonly class Ledger
     }
 
     /**
-     * @param  array<string, array{string, list<string>, Origin, string}>  $wanted
+     * @param  array<string, array{string, list<string>, Origin, string, ?string}>  $wanted
      * @param  array<string, array{float, float}>  $lines  mg in all
      * @return list<LedgerLine>
      */
@@ -160,6 +160,7 @@ final readonly class Ledger
                 self::sum($one[1], $lines, $weeks),
                 $one[2],
                 $one[3],
+                $one[4],
             ),
             array_keys($wanted),
             $wanted,

@@ -17,6 +17,8 @@ final readonly class LedgerLine
         public Origin $origin,
         /** The assumption that matters most to it. */
         public ?string $assumption = null,
+        /** A word of the journal entries behind it. */
+        public ?string $entries = null,
     ) {
     }
 

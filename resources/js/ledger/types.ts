@@ -7,6 +7,8 @@ export interface LedgerLine {
     ppm: number;
     origin: 'logged' | 'modelled' | 'unexplained';
     assumption: string | null;
+    /** A word of the journal entries behind it. */
+    entries: string | null;
 }
 
 export interface ElementLedger {

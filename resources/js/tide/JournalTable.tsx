@@ -21,9 +21,10 @@ export function JournalTable({
     onPick: (id: number) => void;
 }) {
     const [shown, setShown] = useState(STEP);
-    const [sought, setSought] = useState('');
+    const { url } = usePage();
+    const [sought, setSought] = useState(() => new URLSearchParams(url.split('?')[1]).get('words') ?? '');
     const [open, setOpen] = useState<number | null>(null);
-    const seeks = usePage().url.includes('find=1');
+    const seeks = url.includes('find=1');
     const dates = useDates();
     const parameter = useParameter();
     const lines = [

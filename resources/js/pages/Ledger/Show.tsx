@@ -156,6 +156,17 @@ function Lines({ element, url }: { element: ElementLedger; url: string }) {
                                                 <chakra.span srOnly>, what {line.label} rests on</chakra.span>
                                             </Link>
                                         )}
+                                        {line.entries !== null && (
+                                            <>
+                                                {' · '}
+                                                <Link
+                                                    href={`${url}/journal?view=table&range=1y&words=${encodeURIComponent(line.entries)}`}
+                                                >
+                                                    entries
+                                                    <chakra.span srOnly> behind {line.label}</chakra.span>
+                                                </Link>
+                                            </>
+                                        )}
                                     </chakra.td>
                                 </chakra.tr>
                             ))}
