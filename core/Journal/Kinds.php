@@ -14,6 +14,7 @@ use Ithys\Journal\Harvest\HarvestKind;
 use Ithys\Journal\Incident\IncidentKind;
 use Ithys\Journal\Livestock\LivestockKind;
 use Ithys\Journal\MediaCharge\MediaChargeKind;
+use Ithys\Journal\MediaRemoval\MediaRemovalKind;
 use Ithys\Journal\Note\NoteKind;
 use Ithys\Journal\Photoperiod\PhotoperiodKind;
 use Ithys\Journal\Reading\ReadingKind;
@@ -28,6 +29,7 @@ final class Kinds
     private const ALL = [
         ReadingKind::class,
         SockChangeKind::class,
+        MediaRemovalKind::class,
         MediaChargeKind::class,
         PhotoperiodKind::class,
         SkimmerKind::class,

@@ -16,6 +16,7 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Harvest\Harvest as HarvestEntry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
 use Ithys\Media\Medium;
@@ -76,7 +77,8 @@ final class Done
         foreach ($entries as $n => $entry) {
             $day = $entry->daysAfter($from);
             $last = max($last, $day);
-            if ($day >= 0.0 || $entry->payload instanceof MediaCharge) {
+            $isOfMedia = $entry->payload instanceof MediaCharge || $entry->payload instanceof MediaRemoval;
+            if ($day >= 0.0 || $isOfMedia) {
                 $done->take($entry, max(0.0, $day), $entry->id ?? $n);
             }
         }
@@ -98,6 +100,7 @@ final class Done
             ),
             $payload instanceof HarvestEntry => $this->harvest($payload, $day),
             $payload instanceof MediaCharge => $this->charge($payload, $day, $number),
+            $payload instanceof MediaRemoval => $this->remove($payload->medium, $day),
             $payload instanceof Binder => $this->leftOut['lanthanum, whose strength is not known']
                 = ($this->leftOut['lanthanum, whose strength is not known'] ?? 0) + 1,
             default => null,
@@ -194,6 +197,16 @@ final class Done
             $place->value,
             $vessel,
         ));
+    }
+
+    private function remove(Medium $medium, float $day): void
+    {
+        foreach ($this->charged as $key => $charge) {
+            if (str_ends_with($key, " {$medium->value}")) {
+                $this->acts[] = new Act($day, new MediaOut($charge));
+                unset($this->charged[$key]);
+            }
+        }
     }
 
     /** What is not said is said to be assumed. */

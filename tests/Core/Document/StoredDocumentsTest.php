@@ -20,6 +20,7 @@ use Ithys\Journal\Livestock\Livestock;
 use Ithys\Journal\MediaCharge\Container;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Journal\Note\Note;
 use Ithys\Journal\Photoperiod\Photoperiod;
 use Ithys\Journal\QuickEntry\Context;
@@ -108,6 +109,7 @@ it('stores entries of every kind as it did, and opens them the same', function (
         Reading::of(Parameter::Phosphate, 0.02, cloudy: true, belowLimit: true),
         Reading::of(Parameter::Alkalinity, 8.1)->approximately(),
         SockChange::of(),
+        new MediaRemoval(Medium::ActivatedCarbon),
         MediaCharge::grams(Medium::Gfo, 60, Place::Reactor),
         MediaCharge::litres(Medium::ActivatedCarbon, 0.4, new Container('i7', 'Carbon bag', Place::Bag)),
         Photoperiod::of(9.5),

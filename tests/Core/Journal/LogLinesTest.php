@@ -28,6 +28,12 @@ it('understands a line', function (string $line, string ...$chips): void {
         ->and(array_map(fn (Chip $chip): string => $chip->text, array_slice($understood->chips, 0, -1)))->toBe($chips);
 })->with([
     // In more words.
+    ['gfo out', 'GFO taken out'],
+    ['took out the carbon', 'Activated carbon taken out'],
+    ['removed gac', 'Activated carbon taken out'],
+    ['feeding plan 2 cubes a day', 'Feeding plan: 7 g frozen, 2 cubes a day'],
+    ['feed plan 6 g pellet daily', 'Feeding plan: 6 g pellet a day'],
+    ['feeding plan off', 'No feeding plan'],
     ['siphon lost', 'Siphon lost'],
     ['skimmer cup overflowed', 'Overflow'],
     ['pump gulping air', 'Pump gulping air'],

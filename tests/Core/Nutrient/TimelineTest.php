@@ -95,6 +95,7 @@ it('reads what was done into what it takes out', function (): void {
         [22, 'activated carbon 100 g in bag'],
         [23, 'sand siphoned'],
         [25, 'gfo 50 g in reactor'],
+        [26, 'carbon out'],
     ], 28, $path)->simulation()->at(28);
     $out = $end->balance->out;
     foreach (['changed', 'water', 'media', 'harvested', 'skimmed', 'adsorbed', 'siphoned'] as $line) {
@@ -108,7 +109,8 @@ it('reads what was done into what it takes out', function (): void {
         ->and(array_values(array_map(fn ($one): bool => $one->isIn, array_filter(
             $end->plant->charges,
             fn ($one): bool => $one->bindsPhosphate(),
-        ))))->toBe([false, true]);
+        ))))->toBe([false, true])
+        ->and(count(array_filter($end->plant->charges, fn ($one): bool => $one->isIn)))->toBe(1);
 });
 
 it('says what it assumes of a path without words', function (): void {
