@@ -35,7 +35,10 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         // An id is a number that SQLite can hold; anything else finds nothing.
-        Route::patterns(array_fill_keys(['id', 'system', 'entry', 'draft', 'revision', 'photo', 'course'], '[0-9]{1,18}'));
+        Route::patterns(array_fill_keys(
+            ['id', 'system', 'entry', 'draft', 'revision', 'photo', 'course'],
+            '[0-9]{1,18}',
+        ));
         Vite::useCspNonce();
         // A burst of previews from one keeper must not starve the household's small server; a drag asks ten times a
         // second.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Nutrient;
 
 /**
- * A step where something turns over much faster than the rest, as bacteria do at the end of their phosphate. An explicit
- * method would have to follow the fast part all along; this one solves for it.
+ * A step where something turns over much faster than the rest, as bacteria do at the end of their phosphate. An
+ * explicit method would have to follow the fast part all along; this one solves for it.
  *
  * Method: RODAS, a Rosenbrock method of order 4 with an error of order 3 (Hairer and Wanner 1996); coefficients from
  * memory, held by what an explicit method finds.

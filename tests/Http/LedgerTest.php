@@ -93,7 +93,7 @@ it('foresees the present course and another', function (): void {
         ->and($more['workload']['present']['socks'])->toBeGreaterThan(50)
         ->and($ask([], 52)->json('view.present.no3'))->toHaveCount(105);
     // A fresh charge takes phosphate out.
-    $gfo = $ask(['gfo' => '100 g'])->assertOk()->json('view');
+    $gfo = $ask(['mediaGrams' => '100 g'])->assertOk()->json('view');
     expect($gfo['other']['po4'][4][1])->toBeLessThan(0.8 * $gfo['present']['po4'][4][1]);
     expect($ask(['feedTimes' => '-1'])->assertOk()->json())->toBe([
         'view' => null,

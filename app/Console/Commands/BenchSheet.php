@@ -70,9 +70,8 @@ final class BenchSheet extends Command
                     ),
                 );
             };
-            foreach (
-                ['/settings', "{$sheet}16w", "{$sheet}1y", "{$sheet}all", '/systems/1/ledger', '/systems/1/foresee'] as $path
-            ) {
+            $pages = ['/settings', '/systems/1/ledger', '/systems/1/foresee'];
+            foreach ([...$pages, "{$sheet}16w", "{$sheet}1y", "{$sheet}all"] as $path) {
                 $say($path, $time($path));
             }
             $change = static fn (): int => DB::table('entries')->where('kind', 'media')->limit(1)

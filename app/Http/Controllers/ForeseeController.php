@@ -16,6 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Ithys\Media\Medium;
 use Ithys\Nutrient\InvalidLever;
 
 /** What would happen if: the present course of a tank, and another beside it. */
@@ -36,6 +37,7 @@ final class ForeseeController extends Controller
             'agoChoices' => ForeseeView::AGO,
             'levers' => $outlook === null ? null : CourseForm::of($outlook, $keeper->units),
             'feedGrams' => $outlook === null ? 0.0 : array_sum($outlook->present->feed),
+            'medium' => Medium::Gfo->label(),
             'hasAlgae' => $outlook?->hasAlgae() === true,
             // What was is past advice.
             'counsel' => $outlook === null || $ago > 0 ? null : ForeseeView::counsel($system, $outlook, $keeper, $now),

@@ -23,7 +23,7 @@ final class CourseForm
             Field::of('waterLitres', 'A water change', Dimension::Volume, 0.0, 100_000.0),
             Field::of('lightHours', 'The hours of light', null, 0.0, 24.0),
             Field::of('spirit', 'Spirit, mL a day', null, 0.0, 500.0),
-            Field::of('gfo', 'GFO', Dimension::SmallMass, 0.0, 50_000.0),
+            Field::of('mediaGrams', 'GFO', Dimension::SmallMass, 0.0, 50_000.0),
         ];
 
         return array_combine(array_map(static fn (Field $field): string => $field->key, $fields), $fields);
@@ -53,7 +53,7 @@ final class CourseForm
                 'waterLitres' => $course->water->amount,
                 'lightHours' => $course->lightHours ?? 0.0,
                 'spirit' => round((float) array_sum($course->doses), 2),
-                'gfo' => $course->gfo,
+                'mediaGrams' => $course->mediaGrams,
             ], self::fields()),
             'skimmerOn' => $course->skimmerOn,
         ];

@@ -118,14 +118,15 @@ final class ForeseeView
         return [
             'state' => $advice->state->value,
             'sentence' => match ($advice->state) {
-                State::ZeroAndZero => 'Nitrate and phosphate are both at nought. Corals starve then. Less export or more '
-                    .'food comes before all else.',
+                State::ZeroAndZero => 'Nitrate and phosphate are both at nought. Corals starve then. Less export '
+                    .'or more food comes before all else.',
                 State::TooHigh => 'The water stands above what the school you picked wants. One step at a time, the '
                     .'gentlest first; then wait.',
                 State::TooLow => 'The water stands below what the school you picked wants. One step at a time, then '
                     .'wait.',
-                State::Apart => 'One nutrient stands above and the other below what the school you picked wants. A step '
-                    .'that moves both would mend one and harm the other: steer the food first, and ask why they part.',
+                State::Apart => 'One nutrient stands above and the other below what the school you picked wants. '
+                    .'A step that moves both would mend one and harm the other: steer the food first, and ask why '
+                    .'they part.',
                 State::Within => 'The water stands where the school you picked wants it. Leave it alone.',
             },
             'steps' => array_map(static fn (Step $step): array => [

@@ -86,8 +86,8 @@ final class VerdictView
     }
 
     /**
-     * What the model of this tank expected of a change: by how much more or less came in on average over the time since,
-     * mg of the ion a day, by parameter. Null where nothing was learned of the tank yet.
+     * What the model of this tank expected of a change: by how much more or less came in on average over the time
+     * since, mg of the ion a day, by parameter. Null where nothing was learned of the tank yet.
      *
      * @return ?array<string, float>
      */

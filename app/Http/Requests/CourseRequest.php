@@ -18,7 +18,13 @@ final class CourseRequest extends FormRequest
 {
     private const LONGEST_NAME = 80;
 
-    private const OTHERWISE = ['feedTimes' => 1.0, 'waterLitres' => 0.0, 'lightHours' => 0.0, 'spirit' => 0.0, 'gfo' => 0.0];
+    private const OTHERWISE = [
+        'feedTimes' => 1.0,
+        'waterLitres' => 0.0,
+        'lightHours' => 0.0,
+        'spirit' => 0.0,
+        'mediaGrams' => 0.0,
+    ];
 
     /** @return array<string, list<string>> */
     public function rules(): array

@@ -113,11 +113,12 @@ final readonly class Advice
             'Whether the fish keep their weight.', null];
         if ($outlook->hasAlgae() && ($course->lightHours ?? 12.0) < 16.0) {
             $hours = min(16.0, ($course->lightHours ?? 10.0) + 3);
-            $steps[] = ['light', Text::of('Light the algae {hours} a day', hours: Quantity::base($hours, Dimension::Hours)),
-                ['lightHours' => $hours], 6, 'Whether the algae stay dense and green.', null];
+            $steps[] = ['light', self::light($hours), ['lightHours' => $hours], 6,
+                'Whether the algae stay dense and green.', null];
         }
         if (! $course->skimmerOn) {
-            $steps[] = ['skimmer', Text::of('Run the skimmer'), ['skimmerOn' => true], 4, 'What stands in its cup.', null];
+            $steps[] = ['skimmer', Text::of('Run the skimmer'), ['skimmerOn' => true], 4,
+                'What stands in its cup.', null];
         }
         $litres = max($course->water->amount * 1.5, 0.1 * $outlook->litres);
         $water = min($course->water->every ?? 7.0, 7.0);
@@ -129,7 +130,7 @@ final readonly class Advice
             'Match temperature and salinity.'];
         $grams = round(0.25 * $outlook->litres);
         $steps[] = ['gfo', Text::of('Put {grams} of GFO in a reactor', grams: Quantity::grams($grams)),
-            ['gfo' => $grams], 4, 'Phosphate every other day in the first week.',
+            ['mediaGrams' => $grams], 4, 'Phosphate every other day in the first week.',
             'Begin with a part: corals suffer where phosphate falls fast. Rinse it first; it should just tumble.'];
         $dose = round(0.2 * $outlook->litres / 100, 2);
         $steps[] = ['spirit', Text::of('Dose {dose} of spirit a day, begun with a quarter of it', dose: Quantity::base(
@@ -156,8 +157,8 @@ final readonly class Advice
         }
         if ($outlook->hasAlgae() && ($course->lightHours ?? 0.0) > 3.0) {
             $hours = max(2.0, ($course->lightHours ?? 0.0) - 3);
-            $steps[] = ['light', Text::of('Light the algae {hours} a day', hours: Quantity::base($hours, Dimension::Hours)),
-                ['lightHours' => $hours], 6, 'Whether the algae hold; what dies gives back.', null];
+            $steps[] = ['light', self::light($hours), ['lightHours' => $hours], 6,
+                'Whether the algae hold; what dies gives back.', null];
         }
         if (array_sum($course->doses) > 0.0) {
             $half = array_sum($course->doses) / 2;
@@ -182,5 +183,10 @@ final readonly class Advice
             static fn (array $points): ForecastPoint => $points[2 * $weeks],
             $outlook->along($outlook->present->with($levers), max(1, $weeks)),
         );
+    }
+
+    private static function light(float $hours): Text
+    {
+        return Text::of('Light the algae {hours} a day', hours: Quantity::base($hours, Dimension::Hours));
     }
 }

@@ -68,8 +68,11 @@ final readonly class SockCurve
             $outlook->present->with(['sockEvery' => $every]),
             self::WEEKS,
         );
-        $last = static fn (Element $element): float => ($points[$element->parameter()->value] ?? [])[2 * self::WEEKS]->level
-            ?? 0.0;
+        $last = static function (Element $element) use ($points): float {
+            $mine = $points[$element->parameter()->value] ?? [];
+
+            return $mine === [] ? 0.0 : $mine[count($mine) - 1]->level;
+        };
 
         return [$last(Element::Nitrogen), $last(Element::Phosphorus)];
     }

@@ -46,8 +46,8 @@ final readonly class Course
         public array $doses,
         public bool $skimmerOn,
         public ?float $lightHours,
-        /** Charged once, in a reactor, g. */
-        public float $gfo = 0.0,
+        /** GFO charged once, in a reactor, g. */
+        public float $mediaGrams = 0.0,
     ) {
     }
 
@@ -106,7 +106,7 @@ final readonly class Course
      * The same with some levers set otherwise.
      *
      * @param  array<string, float|bool|null>  $levers  feedTimes, sockEvery, waterEvery, waterLitres, skimmerOn,
-     *   lightHours, spirit in mL a day and gfo in g
+     *   lightHours, spirit in mL a day and mediaGrams
      */
     public function with(array $levers): self
     {
@@ -127,7 +127,7 @@ final readonly class Course
             $spirit === null ? $this->doses : ['spirit' => $spirit],
             (bool) ($levers['skimmerOn'] ?? $this->skimmerOn),
             $figure('lightHours', $this->lightHours),
-            $figure('gfo', $this->gfo) ?? 0.0,
+            $figure('mediaGrams', $this->mediaGrams) ?? 0.0,
         );
     }
 
@@ -151,8 +151,8 @@ final readonly class Course
         foreach ($cultures as $culture) {
             $acts[] = new Act($from, new Algae($culture, hours: $this->lightHours));
         }
-        if ($this->gfo > 0.0) {
-            $acts[] = new Act($from, new MediaIn('foreseen', 'gfo', $this->gfo, 'reactor'));
+        if ($this->mediaGrams > 0.0) {
+            $acts[] = new Act($from, new MediaIn('foreseen', 'gfo', $this->mediaGrams, 'reactor'));
         }
         foreach ($this->socks->days($from, $days) as $day) {
             foreach (array_keys($stages, Kind::Sock, true) as $stage) {

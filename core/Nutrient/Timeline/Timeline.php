@@ -142,7 +142,12 @@ final readonly class Timeline
             $this->fitted->basin,
             $start ?? $this->read->start,
             $parameters ?? Parameters::of($this->assumptions),
-            [...$byWeek ? $this->feeding->weekly : $this->feeding->acts, ...$this->fitted->acts, ...$this->done->acts, ...$more],
+            [
+                ...$byWeek ? $this->feeding->weekly : $this->feeding->acts,
+                ...$this->fitted->acts,
+                ...$this->done->acts,
+                ...$more,
+            ],
             $tolerance,
         );
     }

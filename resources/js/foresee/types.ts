@@ -12,7 +12,7 @@ export interface Levers {
     waterLitres: string;
     lightHours: string;
     spirit: string;
-    gfo: string;
+    mediaGrams: string;
     skimmerOn: boolean;
 }
 

@@ -36,6 +36,8 @@ interface Props {
     /** What is fed a day now, g. */
     feedGrams: number;
     hasAlgae: boolean;
+    /** The medium that can be put in. */
+    medium: string;
     past: [number, string, number][];
     counsel: Counsel | null;
     courses: Kept[];
@@ -51,6 +53,7 @@ export default function Show({
     levers,
     feedGrams,
     hasAlgae,
+    medium,
     past,
     counsel,
     courses,
@@ -76,7 +79,7 @@ export default function Show({
                 <Bench
                     systemId={frame.id}
                     key={ago}
-                    {...{ now, ago, agoChoices, levers, feedGrams, hasAlgae, past, counsel, courses, target }}
+                    {...{ now, ago, agoChoices, levers, feedGrams, hasAlgae, medium, past, counsel, courses, target }}
                 />
             )}
         </Frame>
@@ -91,6 +94,7 @@ function Bench({
     levers,
     feedGrams,
     hasAlgae,
+    medium,
     past,
     counsel,
     courses,
@@ -103,6 +107,7 @@ function Bench({
     levers: Levers;
     feedGrams: number;
     hasAlgae: boolean;
+    medium: string;
     past: Props['past'];
     counsel: Counsel | null;
     courses: Kept[];
@@ -152,7 +157,7 @@ function Bench({
                 {field('waterEvery', 'Every', 'days', 'Empty: never')}
                 {hasAlgae && field('lightHours', 'Light over the algae', 'h a day')}
                 {field('spirit', 'Organic carbon as spirit', 'mL a day')}
-                {field('gfo', 'GFO put in a reactor now', unit('small mass'))}
+                {field('mediaGrams', `${medium} put in a reactor now`, unit('small mass'))}
                 {course.spirit.trim() !== '' && Number(course.spirit) > Number(levers.spirit) && (
                     <Box color="caution" fontSize="sm">
                         Caution: raise organic carbon slowly, with a skimmer and enough oxygen. Stop when the water
