@@ -40,6 +40,12 @@ final class Simulation
 
     private const IN_A_ROW = 4;
 
+    /** @var list<Act> in order */
+    private array $acts;
+
+    /** Index of the next act. */
+    private int $next = 0;
+
     private int $stiff = 0;
 
     /** Of the day and state as they are, where the piece is stiff. */
@@ -69,9 +75,6 @@ final class Simulation
      */
     private ?array $ahead = null;
 
-    /** Index of the next act. */
-    private int $next = 0;
-
     /** How often rates were worked out. */
     public int $evaluations = 0;
 
@@ -91,9 +94,6 @@ final class Simulation
         $this->plant = new Plant($basin, $parameters);
         $this->begin();
     }
-
-    /** @var list<Act> in order */
-    private array $acts;
 
     public function __clone()
     {
