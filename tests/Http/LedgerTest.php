@@ -149,6 +149,12 @@ it('advises one step at a time towards the target, and leaves alone what stands 
         expect(end($tried['other']['po4'])[1])->toEqualWithDelta($level, 0.1 * $level + 0.003);
     }
     expect(array_column($low['steps'], 'caution', 'key')['spirit'])->toContain('enough oxygen');
+    // What was tried here before stands beside the step, with what it did.
+    $tried = array_column($low['steps'], 'tried', 'key');
+    expect($tried['gfo'][0]['text'])->toBe('GFO 85 g, reactor')
+        ->and(array_column($tried['gfo'][0]['answers'], 'verdict', 'parameter'))
+        ->toBe(['no3' => 'no difference shown', 'po4' => 'lower'])
+        ->and($tried['feed'])->toBe([]);
     $sock = $counsel('balanced')['sock'];
     expect($sock['verdict'])->toBe('helping');
     $shares = array_column($sock['points'], 2);

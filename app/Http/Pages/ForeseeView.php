@@ -29,6 +29,24 @@ final class ForeseeView
     /** Weeks ago from which a tank may be looked at as it then stood. */
     public const AGO = [0, 4, 8, 12];
 
+    /** Lanes of the journal on which what is like a step of advice stands. */
+    private const LIKE = [
+        'sock' => ['sock'],
+        'feed' => ['feed', 'feed-plan'],
+        'light' => ['photoperiod'],
+        'skimmer' => ['skimmer'],
+        'water' => ['water'],
+        'gfo' => ['gfo'],
+        'spirit' => ['dose'],
+    ];
+
+    private const MOST_TRIED = 2;
+
+    /** Days and share that what was tried is judged over, as the journal begins with. */
+    private const WINDOW = 42;
+
+    private const WANTED = 0.5;
+
     /** Days of readings that the curves grow out of. */
     private const PAST_DAYS = 140;
 
@@ -99,21 +117,29 @@ final class ForeseeView
             "counsel {$mark} {$keeper->units->value} ".($school->value ?? 'none'),
             $now,
             static fn (): array => [
-                'advice' => $school === null ? null : self::advice($system, $school, $outlook, $keeper),
+                'advice' => $school === null ? null : self::advice($system, $school, $outlook, $keeper, $now),
                 'sock' => $outlook->hasSock() ? self::sock(SockCurve::of($outlook)) : null,
             ],
         );
     }
 
     /** @return array<string, mixed> */
-    private static function advice(System $system, TargetSchool $school, Outlook $outlook, User $keeper): array
-    {
+    private static function advice(
+        System $system,
+        TargetSchool $school,
+        Outlook $outlook,
+        User $keeper,
+        DateTimeImmutable $now,
+    ): array {
         [$words, $units] = [$keeper->words(), $keeper->units];
         $wanted = [];
         foreach ($school->bands($system->assumptions()) as $band) {
             $wanted[$band->parameter->value] = [$band->low, $band->high];
         }
         $advice = Advice::of($outlook, $wanted);
+        $changes = $advice->steps === []
+            ? []
+            : RankedChanges::of($system, $keeper, '1y', self::WINDOW, self::WANTED, $now)['changes'];
 
         return [
             'state' => $advice->state->value,
@@ -136,6 +162,7 @@ final class ForeseeView
                 'weeks' => $step->waitWeeks,
                 'watch' => $step->watch,
                 'caution' => $step->caution,
+                'tried' => self::tried($step, $changes),
                 'expected' => array_map(static fn (ForecastPoint $point): array => [
                     $point->level,
                     $point->low,
@@ -143,6 +170,27 @@ final class ForeseeView
                 ], $step->expected),
             ], $advice->steps),
         ];
+    }
+
+    /**
+     * What was done here before that is like a step, newest first, with what it did.
+     *
+     * @param  list<array<string, mixed>>  $changes  as {@see RankedChanges} has them
+     * @return list<array{text: mixed, t: mixed, answers: mixed}>
+     */
+    private static function tried(Step $step, array $changes): array
+    {
+        $like = array_filter(
+            $changes,
+            static fn (array $change): bool => in_array($change['lane'], self::LIKE[$step->key] ?? [], true),
+        );
+        usort($like, static fn (array $a, array $b): int => $b['t'] <=> $a['t']);
+
+        return array_map(static fn (array $change): array => [
+            'text' => $change['text'],
+            't' => $change['t'],
+            'answers' => $change['answers'],
+        ], array_slice($like, 0, self::MOST_TRIED));
     }
 
     /** @return array<string, mixed> shares of the level in per cent, less than without a sock */

@@ -92,6 +92,7 @@ final class RankedChanges
             $ranked[] = [
                 'id' => $change->id,
                 't' => $change->at->getTimestamp(),
+                'lane' => $change->payload->lane(),
                 'text' => $words->say($shifts[$change->id] ?? $change->payload->summary()),
                 'known' => $known === [] ? null : max($known),
                 'answers' => array_map(static fn (Judgement $judgement): array => [

@@ -24,6 +24,8 @@ export interface Step {
     weeks: number;
     watch: string;
     caution: string | null;
+    /** What was done here before that is like it, and what it did. */
+    tried: { text: string; t: number; answers: { parameter: string; verdict: string; figure: string }[] }[];
     /** Level, and the ends of its band, by parameter. */
     expected: Partial<Record<string, [number, number, number]>>;
 }

@@ -8,6 +8,7 @@ export interface Ranked {
     changes: {
         id: number;
         t: number;
+        lane: string;
         text: string;
         known: number | null;
         answers: { parameter: string; verdict: string; figure: string }[];

@@ -14,6 +14,7 @@ import {
     type Workload,
 } from '../../foresee/types';
 import { Frame } from '../../frame/Frame';
+import { useDates } from '../../lib/dates';
 import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
@@ -272,6 +273,7 @@ function Bench({
 /** What could be done next, the gentlest first. */
 function Advised({ advice, onTry }: { advice: NonNullable<Counsel['advice']>; onTry: (step: Step) => void }) {
     const named = useParameter();
+    const dates = useDates();
     return (
         <chakra.section mb="5">
             <chakra.h2 fontSize="lg" mb="1">
@@ -305,6 +307,13 @@ function Advised({ advice, onTry }: { advice: NonNullable<Counsel['advice']>; on
                                 .join(', ')}
                             . Watch: {step.watch}
                         </Box>
+                        {step.tried.map((before) => (
+                            <Box key={before.t} fontSize="sm" color="quiet">
+                                {`Before here, ${dates.day(before.t)}: ${before.text}: ${before.answers
+                                    .map(({ parameter, verdict }) => `${named(parameter).name} ${verdict}`)
+                                    .join(', ')}.`}
+                            </Box>
+                        ))}
                         {step.caution !== null && (
                             <Box fontSize="sm" color="caution">
                                 Caution: {step.caution}
