@@ -25,7 +25,7 @@ it('learns by itself, shows where nitrogen goes, and opens what a figure rests o
         ->toBeGreaterThan(8);
     $browser->press('4 weeks')->waitFor('4.0 weeks are known');
     $browser->script('document.querySelector("details summary").click()');
-    $browser->waitFor('ppm a week')->press('entries behind Water changes')->waitFor('1 of ');
+    $browser->waitFor('ppm a week')->press('entries behind Water changes')->waitFor('16 of ');
     $browser->visit('/systems/1/ledger')->waitFor('As of ');
     $browser->script('document.querySelector("details summary").click()');
     $browser->press('modelled, what Skimmer rests on')->waitFor('A skimmer takes of the organics');
