@@ -267,6 +267,7 @@ function Aside({ systemId, ledger }: { systemId: number; ledger: Props['ledger']
                     ))}
                 </>
             )}
+            <Link href={`/systems/${systemId}/assumptions`}>Every assumption, and how to set your own</Link>
             {(ledger.remarks ?? []).length > 0 && (
                 <div>
                     <chakra.h2 fontSize="lg" mb="2">
