@@ -55,15 +55,20 @@ final class Logged
     }
 
     /** @param  list<array{float|int, string}>  $lines */
-    public static function timeline(array $lines, float $days, ?Path $path = null): Timeline
-    {
+    public static function timeline(
+        array $lines,
+        float $days,
+        ?Path $path = null,
+        ?Assumptions $assumptions = null,
+    ): Timeline {
         $start = new DateTimeImmutable(self::START);
+        $assumptions ??= Assumptions::standard();
 
         return Timeline::of(
             self::entries($lines),
-            [[$start, new Setup(self::tank(), $path)]],
+            [[$start, new Setup(self::tank()->assuming($assumptions), $path)]],
             $start->modify(sprintf('%+d seconds', (int) round(86_400 * $days))),
-            Assumptions::standard(),
+            $assumptions,
         );
     }
 
