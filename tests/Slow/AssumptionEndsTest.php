@@ -33,10 +33,12 @@ use Tests\Support\RandomSump;
 /** What the model makes of a tank that has something of everything, under these assumptions. */
 function nutrientsWith(Assumptions $assumptions): array
 {
-    $lines = [[0, 'no3 8 po4 0.1'], [0, 'feeding plan 1 g flake a day'], [1, 'fed 1 g pellet'], [2, 'fed 3 g frozen'],
+    $lines = [
+        [0, 'no3 8 po4 0.1'], [0, 'feeding plan 1 g flake a day'], [1, 'fed 1 g pellet'], [2, 'fed 3 g frozen'],
         [3, 'fed 1 g seaweed'], [4, 'gfo 60 ml in reactor'], [5, 'alumina 50 ml in canister'],
-        [6, 'resin 40 ml in basket'], [7, 'activated carbon 80 ml in bag'], [8, 'spirit 1 ml'], [9, 'vinegar 5 ml'], [10, 'sponge cleaned'],
-        [11, 'harvested 20 g'], [12, 'water change 20 l'], [20, 'blend 2 ml']];
+        [6, 'resin 40 ml in basket'], [7, 'activated carbon 80 ml in bag'], [8, 'spirit 1 ml'], [9, 'vinegar 5 ml'],
+        [10, 'sponge cleaned'], [11, 'harvested 20 g'], [12, 'water change 20 l'], [20, 'blend 2 ml'],
+    ];
     $path = Logged::path([
         ['id' => 'sock', 'kind' => 'sock', 'choices' => ['material' => 'felt']],
         ['id' => 'sponge', 'kind' => 'sponge'],
