@@ -109,3 +109,18 @@ it('picks a target, logs as before by an arrow, and keeps a photo', function ():
     expect($browser->consoleProblems())->toBe([]);
     @unlink($file);
 });
+
+it('forgets no choice that is followed by another before its answer', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['tide']->url);
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion');
+    // Both in one turn of the page, as a slow server makes of quick hands.
+    $browser->script(
+        'const pick = (name, value) => { const field = [...document.querySelectorAll("select")].find((one) => '
+            .'document.querySelector(`label[for="${one.id}"]`)?.textContent === name); '
+            .'Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(field, value); '
+            .'field.dispatchEvent(new Event("change", { bubbles: true })); }; '
+            .'pick("Worth knowing", "0.2"); pick("Asked about", "21");',
+    );
+    $browser->waitFor('Over its first 21 days');
+    expect($browser->script('return location.search'))->toContain('wanted=0.2')->toContain('span=21');
+});

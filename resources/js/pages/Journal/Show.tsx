@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
 import { Link, router } from '@inertiajs/react';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
 import { type SystemFrame, useShared } from '../../lib/page';
@@ -44,13 +44,22 @@ export default function Show({ frame, sheet, range, view, ranked, photos, verdic
             ? newest
             : ranked.changes.flatMap(({ id }) => newest.find((change) => change.id === id) ?? []);
     }, [sheet.changes, ranked]);
+    // What was asked and is not answered yet: the address still lacks it, and the next question must not forget it.
+    const asked = useRef<Record<string, string | number>>({});
     const ask = useCallback(
         (query: Record<string, string | number>) => {
-            const now = { ...Object.fromEntries(new URLSearchParams(location.search)), ...query };
+            const unanswered = { ...asked.current, ...query };
+            asked.current = unanswered;
+            const now = { ...Object.fromEntries(new URLSearchParams(location.search)), ...unanswered };
             router.get(`/systems/${frame.id}/journal`, now, {
                 preserveScroll: true,
                 preserveState: true,
                 replace: true,
+                onFinish: (visit) => {
+                    if (visit.completed && asked.current === unanswered) {
+                        asked.current = {};
+                    }
+                },
             });
         },
         [frame.id],
