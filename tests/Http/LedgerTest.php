@@ -47,6 +47,9 @@ it('learns from the readings, keeps that, and learns anew once something is logg
     expect($after['fitIsCurrent'])->toBeTrue()
         ->and($after['learned'])->toHaveCount(10)
         ->and($after['residuals'])->not->toBe([])
+        // The phosphate of the demo is fitted badly, and that is said where its figures are read.
+        ->and(end($after['elements'][1]['story']))->toContain('below your readings on average')
+        ->and($after['elements'][0]['story'])->toHaveCount(3)
         // The demo feeds more than its readings show; the ledger follows them.
         ->and($after['elements'][0]['in'][0]['mg'])->toBeLessThan($before['elements'][0]['in'][0]['mg']);
     $this->post('/systems/1/journal', ['line' => 'no3 7.5 po4 0.06'])->assertSessionHasNoErrors();

@@ -30,6 +30,9 @@ final class LedgerView
     /** Weeks that a ledger may be of. */
     public const WEEKS = [4, 12, 26, 52];
 
+    /** Share by which model and readings may differ on average without a word. */
+    private const MISFIT = 0.15;
+
     /** @return array<string, mixed> */
     public static function of(System $system, User $keeper, int $weeks, DateTimeImmutable $now): array
     {
@@ -74,7 +77,7 @@ final class LedgerView
             'missing' => null,
             'weeks' => round($ledger->weeks, 1),
             'elements' => array_map(
-                static fn (Element $element): array => self::element($ledger, $element, $words),
+                static fn (Element $element): array => self::element($ledger, $element, $fit, $words),
                 Element::cases(),
             ),
             'remarks' => array_map(
@@ -88,7 +91,7 @@ final class LedgerView
     }
 
     /** @return array<string, mixed> mg a week, with ppm a week of this tank */
-    private static function element(Ledger $ledger, Element $element, Words $words): array
+    private static function element(Ledger $ledger, Element $element, ?Fit $fit, Words $words): array
     {
         $line = static fn (LedgerLine $one): array => [
             'key' => $one->key,
@@ -121,7 +124,10 @@ final class LedgerView
                 'assumption' => null,
                 'entries' => null,
             ],
-            'story' => array_map($words->say(...), self::story($ledger, $element, $unexplained)),
+            'story' => array_map($words->say(...), [
+                ...self::story($ledger, $element, $unexplained),
+                ...$fit === null ? [] : self::misfit($fit, $element),
+            ]),
         ];
     }
 
@@ -164,6 +170,25 @@ final class LedgerView
         };
 
         return $story;
+    }
+
+    /** @return list<Text> a bad fit, said where the figures are read */
+    private static function misfit(Fit $fit, Element $element): array
+    {
+        $read = $model = 0.0;
+        foreach ($fit->residuals as $one) {
+            if ($one['parameter'] === $element->parameter()->value) {
+                $read += $one['read'];
+                $model += $one['model'];
+            }
+        }
+        $off = $read > 0.0 ? $model / $read - 1 : 0.0;
+
+        return abs($off) < self::MISFIT ? [] : [Text::of(
+            'Even so fitted, the model stands {share} '.($off < 0 ? 'below' : 'above')
+                .' your readings on average: take these figures with care.',
+            share: Quantity::base(abs($off), Dimension::Share, 0),
+        )];
     }
 
     /** @return list<array<string, mixed>> factors on the defaults */
