@@ -21,16 +21,8 @@ final class MediaRule implements Rule
         $start = $tokens->position;
         $tokens->take('new', 'fresh', 'changed', 'added', 'replaced', 'dosed', 'dose');
         $tokens->take('the');
-        $bareCarbon = false;
-        $medium = match (true) {
-            $tokens->take('gfo') => Medium::Gfo,
-            $tokens->take('alumina') => Medium::Alumina,
-            $tokens->take('resin') => Medium::Resin,
-            $tokens->take('zeolite') => Medium::Zeolite,
-            $tokens->takePair('activated', 'carbon'), $tokens->take('gac') => Medium::ActivatedCarbon,
-            $bareCarbon = $tokens->take('carbon') => Medium::ActivatedCarbon,
-            default => null,
-        };
+        $bareCarbon = $tokens->peek()?->word === 'carbon';
+        $medium = self::medium($tokens);
         if ($medium === null) {
             $tokens->position = $start;
 
@@ -53,6 +45,19 @@ final class MediaRule implements Rule
             : MediaCharge::litres($medium, $amount->base($unit), $in), $start);
 
         return true;
+    }
+
+    /** Takes the name of a medium; bare carbon is the activated one. Null where none stands here. */
+    public static function medium(Tokens $tokens): ?Medium
+    {
+        return match (true) {
+            $tokens->take('gfo') => Medium::Gfo,
+            $tokens->take('alumina') => Medium::Alumina,
+            $tokens->take('resin') => Medium::Resin,
+            $tokens->take('zeolite') => Medium::Zeolite,
+            $tokens->takePair('activated', 'carbon'), $tokens->take('gac', 'carbon') => Medium::ActivatedCarbon,
+            default => null,
+        };
     }
 
     public function words(): array

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\MediaRemoval;
 
+use Ithys\Journal\MediaCharge\MediaRule;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Draft;
 use Ithys\Journal\QuickEntry\Rule;
 use Ithys\Journal\QuickEntry\Tokens;
-use Ithys\Media\Medium;
 
 /** "gfo out", "took out the carbon", "removed activated carbon". */
 final class MediaRemovalRule implements Rule
@@ -18,16 +18,7 @@ final class MediaRemovalRule implements Rule
         $start = $tokens->position;
         $isOut = $tokens->takePhrase(['took', 'out']) || $tokens->take('removed');
         $tokens->take('the', 'my');
-        $medium = match (true) {
-            $tokens->take('gfo') => Medium::Gfo,
-            $tokens->take('alumina') => Medium::Alumina,
-            $tokens->take('resin') => Medium::Resin,
-            $tokens->take('zeolite') => Medium::Zeolite,
-            $tokens->takePair('activated', 'carbon'),
-            $tokens->take('gac'),
-            $tokens->take('carbon') => Medium::ActivatedCarbon,
-            default => null,
-        };
+        $medium = MediaRule::medium($tokens);
         if ($medium === null || (! $isOut && ! $this->out($tokens))) {
             $tokens->position = $start;
 
