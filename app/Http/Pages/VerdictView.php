@@ -17,11 +17,8 @@ use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
-use Ithys\Nutrient\Element;
-use Ithys\Nutrient\InvalidLever;
-use Ithys\Nutrient\Snapshot;
+use Ithys\Nutrient\Forecast\Expected;
 use Ithys\Nutrient\Timeline\Missing;
-use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
 
@@ -98,34 +95,16 @@ final class VerdictView
             return null;
         }
         try {
-            $with = TankHistory::of($system, $now);
-            $without = TankHistory::of($system, $now, $change->id);
+            return Expected::of(
+                TankHistory::of($system, $now),
+                TankHistory::of($system, $now, $change->id),
+                $fit,
+                $change->at,
+                $windowDays,
+            );
         } catch (Missing) {
             return null;
         }
-        $from = $with->day($change->at);
-        $to = min($with->day($now), $from + $windowDays);
-        // A change outside what the model runs over, or only just made.
-        if ($from <= 0.0 || $to - $from < 1.0) {
-            return null;
-        }
-        try {
-            [$one, $other] = array_map(
-                static fn (Timeline $timeline): Snapshot => $timeline
-                    ->simulation($fit->parameters($timeline), $fit->start($timeline))
-                    ->before($to),
-                [$with, $without],
-            );
-        } catch (InvalidLever) {
-            return null;
-        }
-        $expected = [];
-        foreach (Element::cases() as $element) {
-            $expected[$element->parameter()->value] = ($one->level($element) - $other->level($element))
-                * $with->litres() / ($to - $from);
-        }
-
-        return $expected;
     }
 
     /** How a routine goes on otherwise from this entry; null where it does not, or where it is no routine. */
