@@ -10,6 +10,7 @@ use Ithys\Journal\Care\CareKind;
 use Ithys\Journal\Equipment\EquipmentKind;
 use Ithys\Journal\Feed\FeedKind;
 use Ithys\Journal\FeedPlan\FeedPlanKind;
+use Ithys\Journal\Fleece\FleeceKind;
 use Ithys\Journal\Harvest\HarvestKind;
 use Ithys\Journal\Incident\IncidentKind;
 use Ithys\Journal\Livestock\LivestockKind;
@@ -20,6 +21,7 @@ use Ithys\Journal\Photoperiod\PhotoperiodKind;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\Skimmer\SkimmerKind;
 use Ithys\Journal\SockChange\SockChangeKind;
+use Ithys\Journal\Stock\StockKind;
 use Ithys\Journal\Supplement\SupplementKind;
 use Ithys\Journal\WaterChange\WaterChangeKind;
 
@@ -39,9 +41,11 @@ final class Kinds
         WaterChangeKind::class,
         BinderKind::class,
         HarvestKind::class,
+        FleeceKind::class,
         CareKind::class,
         SupplementKind::class,
         EquipmentKind::class,
+        StockKind::class,
         LivestockKind::class,
         IncidentKind::class,
         NoteKind::class,

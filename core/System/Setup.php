@@ -9,6 +9,7 @@ use Ithys\Journal\MediaCharge\Place;
 use Ithys\Media\Medium;
 use Ithys\Path\Drawn;
 use Ithys\Path\Item;
+use Ithys\Path\Kind;
 use Ithys\Path\Load;
 use Ithys\Path\Path;
 use Ithys\Path\Review\Situation;
@@ -103,7 +104,13 @@ final readonly class Setup
     {
         $containers = [];
         foreach ($this->path?->items() ?? [] as $item) {
-            $place = Place::tryFrom($item->kind->value);
+            $place = match ($item->kind) {
+                Kind::Reactor => Place::Reactor,
+                Kind::CanisterBasket => Place::Canister,
+                Kind::Basket => Place::Basket,
+                Kind::Bag => Place::Bag,
+                default => null,
+            };
             if ($place !== null) {
                 $media = array_map(static fn (Load $load): Medium => $load->medium, $item->media);
                 $containers[] = new Container($item->id, $item->title(), $place, $media);

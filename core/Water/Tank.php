@@ -23,6 +23,8 @@ final readonly class Tank
         public ?float $filterLitresPerHour,
         public TurnoverSchool $school,
         ?Assumptions $assumptions = null,
+        /** What pumps move in the display, L/h; null while unknown. */
+        public ?float $circulationLitresPerHour = null,
     ) {
         $this->assumptions = $assumptions ?? Assumptions::standard();
     }
@@ -40,6 +42,7 @@ final readonly class Tank
             $filterLitresPerHour,
             $this->school,
             $this->assumptions,
+            $this->circulationLitresPerHour,
         );
     }
 
@@ -54,6 +57,7 @@ final readonly class Tank
             $this->filterLitresPerHour,
             $this->school,
             $assumptions,
+            $this->circulationLitresPerHour,
         );
     }
 
@@ -83,6 +87,7 @@ final readonly class Tank
             'celsius' => $this->water->celsius,
             'filterLitresPerHour' => $this->filterLitresPerHour,
             'school' => $this->school->value,
+            'circulationLitresPerHour' => $this->circulationLitresPerHour,
         ];
     }
 }

@@ -103,6 +103,13 @@ final readonly class TankDocument
                 1.0,
                 500_000.0,
             ),
+            'circulation' => Field::of(
+                'circulationLitresPerHour',
+                'The circulation in the display',
+                Dimension::Flow,
+                1.0,
+                5_000_000.0,
+            ),
             'temperature' => Field::of('celsius', 'The temperature', Dimension::Temperature, 5.0, 40.0),
         ];
     }
@@ -119,6 +126,7 @@ final readonly class TankDocument
             $this->figure('flow'),
             $this->from->optionalWord('school', TurnoverSchool::class, 'school of turnover')
                 ?? TurnoverSchool::Moderate,
+            circulationLitresPerHour: $this->figure('circulation'),
         );
     }
 

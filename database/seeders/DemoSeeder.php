@@ -147,8 +147,8 @@ final class DemoSeeder extends Seeder
         }
         $this->happen(self::GFO_DAY, '10:15', MediaCharge::grams(Medium::Gfo, 85, Place::Reactor));
         $this->happen(self::CARBON_DAY, '10:30', MediaCharge::grams(Medium::ActivatedCarbon, 60, Place::Bag));
-        $this->happen(55, '18:35', new SkimmerSwitch(false));
-        $this->happen(59, '21:05', new SkimmerSwitch(true));
+        $this->happen(55, '18:35', SkimmerSwitch::of(false));
+        $this->happen(59, '21:05', SkimmerSwitch::of(true));
         $this->happen(59, '21:06', Note::of('Found the skimmer still off after feeding on Tuesday.'));
     }
 

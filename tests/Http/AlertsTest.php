@@ -14,7 +14,7 @@ beforeEach(function (): void {
     $this->system = System::factory()->ownedBy($this->keeper)->create();
     $this->at = "/systems/{$this->system->id}";
     (new Journal($this->system))->record([
-        new Entry(now()->subDays(4)->toDateTimeImmutable(), new SkimmerSwitch(false)),
+        new Entry(now()->subDays(4)->toDateTimeImmutable(), SkimmerSwitch::of(false)),
     ], $this->keeper);
     $this->alerts = fn (): array => $this->get("{$this->at}/journal")->assertOk()->inertiaProps('alerts');
     $this->put = fn (array $with = []): TestResponse => $this->post("{$this->at}/alerts", [

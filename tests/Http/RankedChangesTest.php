@@ -45,7 +45,7 @@ it('lists changes with what each did, best known first, and ranks none that cann
 it('ranks a difference above none, and each by how well it is known', function (): void {
     $known = fn (Verdict $verdict, ?Interval $difference): ?float => (new Judgement(
         new Question(
-            new Entry(new DateTimeImmutable('2026-03-04'), new SkimmerSwitch(true)),
+            new Entry(new DateTimeImmutable('2026-03-04'), SkimmerSwitch::of(true)),
             Parameter::Nitrate,
             300,
             new DateTimeImmutable('2026-05-04'),

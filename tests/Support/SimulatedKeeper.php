@@ -153,8 +153,8 @@ final class SimulatedKeeper
         }
         foreach (range(1, max(1, intdiv($days, 60))) as $n) {
             $off = $this->between(5, $days - 5);
-            $this->happen($off, new SkimmerSwitch(false));
-            $this->happen($off + $this->between(0.3, 6), new SkimmerSwitch(true));
+            $this->happen($off, SkimmerSwitch::of(false));
+            $this->happen($off + $this->between(0.3, 6), SkimmerSwitch::of(true));
         }
         if ($this->setup->path !== null && count($this->setup->path->items()) > 2) {
             for ($day = 21; $day < $days; $day += 21) {

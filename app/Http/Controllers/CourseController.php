@@ -28,7 +28,8 @@ final class CourseController extends Controller
         }
         $levers = $request->levers($keeper);
         try {
-            $foreseen = ForeseeView::series($outlook, $outlook->present->with($levers), self::WEEKS);
+            $course = $outlook->present->with($request->turned($keeper, $outlook));
+            $foreseen = ForeseeView::series($outlook, $course, self::WEEKS);
         } catch (InvalidLever $invalid) {
             throw ValidationException::withMessages(['spirit' => $invalid->getMessage()]);
         }

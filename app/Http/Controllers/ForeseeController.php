@@ -38,7 +38,7 @@ final class ForeseeController extends Controller
             'levers' => $outlook === null ? null : CourseForm::of($outlook, $keeper->units),
             'feedGrams' => $outlook === null ? 0.0 : array_sum($outlook->present->feed),
             'medium' => Medium::Gfo->label(),
-            'hasAlgae' => $outlook?->hasAlgae() === true,
+            'hasAlgae' => $outlook !== null && $outlook->going->cultures !== [],
             // What was is past advice.
             'counsel' => $outlook === null || $ago > 0 ? null : ForeseeView::counsel($system, $outlook, $keeper, $now),
             'courses' => CoursesView::of($system, $keeper, $now),
@@ -53,7 +53,7 @@ final class ForeseeController extends Controller
         abort_if($outlook === null, 409, 'Nothing is learned of this tank yet.');
 
         return Preview::of(function () use ($outlook, $request): array {
-            $course = $outlook->present->with($request->levers($this->keeper($request)));
+            $course = $outlook->present->with($request->turned($this->keeper($request), $outlook));
 
             try {
                 $other = ForeseeView::series($outlook, $course, $request->weeks());

@@ -23,6 +23,9 @@ final class CourseForm
             Field::of('waterLitres', 'A water change', Dimension::Volume, 0.0, 100_000.0),
             Field::of('lightHours', 'The hours of light', null, 0.0, 24.0),
             Field::of('spirit', 'Spirit, mL a day', null, 0.0, 500.0),
+            Field::of('stockAdded', 'The animals added', Dimension::SmallMass, 0.0, 500_000.0),
+            Field::of('rollerTimes', 'The pace of the fleece', null, 0.05, 20.0),
+            Field::of('carbonGrams', 'Activated carbon', Dimension::SmallMass, 0.0, 50_000.0),
             Field::of('mediaGrams', 'GFO', Dimension::SmallMass, 0.0, 50_000.0),
         ];
 
@@ -51,11 +54,14 @@ final class CourseForm
                 'sockEvery' => $rounded($course->socks->every),
                 'waterEvery' => $rounded($course->water->every),
                 'waterLitres' => $course->water->amount,
-                'lightHours' => $course->lightHours ?? 0.0,
+                'lightHours' => $course->machines->lightHours ?? 0.0,
                 'spirit' => round((float) array_sum($course->doses), 2),
-                'mediaGrams' => $course->mediaGrams,
+                'stockAdded' => 0.0,
+                'rollerTimes' => $course->machines->rollerTimes,
+                'carbonGrams' => $course->fresh->carbonGrams,
+                'mediaGrams' => $course->fresh->gfoGrams,
             ], self::fields()),
-            'skimmerOn' => $course->skimmerOn,
+            'skimmerOn' => $course->machines->skimmerOn,
         ];
     }
 }

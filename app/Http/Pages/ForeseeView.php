@@ -21,6 +21,7 @@ use Ithys\Nutrient\Forecast\SockCurve;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Course;
 use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Path\Kind;
 use Ithys\Target\TargetSchool;
 
 /** What a tank does in the weeks ahead, on its present course and on another. */
@@ -64,10 +65,12 @@ final class ForeseeView
             $now,
             static function (DateTimeImmutable $hour) use ($system, $shelf, $weeksAgo): array {
                 try {
-                    $then = $hour->modify('+1 hour')->modify("-{$weeksAgo} weeks");
-                    $timeline = TankHistory::of($system, $then);
+                    $end = $hour->modify('+1 hour');
+                    $timeline = TankHistory::of($system, $end);
                     $fit = $shelf->last();
-                    $outlook = $fit === null ? null : serialize($timeline->outlook($fit));
+                    $outlook = $fit === null
+                        ? null
+                        : serialize($timeline->outlook($fit, $end->modify("-{$weeksAgo} weeks")));
                 } catch (Missing $missing) {
                     return ['missing' => ['sentence' => $missing->getMessage(), 'line' => $missing->mend]];
                 } catch (InvalidLever $invalid) {
@@ -118,7 +121,7 @@ final class ForeseeView
             $now,
             static fn (): array => [
                 'advice' => $school === null ? null : self::advice($system, $school, $outlook, $keeper, $now),
-                'sock' => $outlook->hasSock() ? self::sock(SockCurve::of($outlook)) : null,
+                'sock' => $outlook->going->has(Kind::Sock) ? self::sock(SockCurve::of($outlook)) : null,
             ],
         );
     }

@@ -53,6 +53,7 @@ final class TankForm
             'rock' => $tank->ground->rockKg,
             'temperature' => $tank->water->celsius,
             'flow' => $tank->filterLitresPerHour,
+            'circulation' => $tank->circulationLitresPerHour,
         ];
         $texts = [];
         foreach (TankDocument::fields() as $name => $field) {

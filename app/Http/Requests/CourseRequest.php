@@ -12,6 +12,7 @@ use Illuminate\Validation\ValidationException;
 use Ithys\Document\Reader;
 use Ithys\Document\Refused;
 use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Quantity\UnitSystem;
 
 /** The levers of another course, as typed. */
 final class CourseRequest extends FormRequest
@@ -24,6 +25,9 @@ final class CourseRequest extends FormRequest
         'lightHours' => 0.0,
         'spirit' => 0.0,
         'mediaGrams' => 0.0,
+        'carbonGrams' => 0.0,
+        'stockAdded' => 0.0,
+        'rollerTimes' => 1.0,
     ];
 
     /** @return array<string, list<string>> */
@@ -66,7 +70,39 @@ final class CourseRequest extends FormRequest
     public function levers(User $keeper): array
     {
         $typed = $this->input('levers');
-        $reader = Reader::typed(is_array($typed) ? $typed : [], $keeper->units);
+
+        return [
+            ...self::read(is_array($typed) ? $typed : [], $keeper->units),
+            'skimmerOn' => $this->boolean('levers.skimmerOn'),
+        ];
+    }
+
+    /**
+     * @return array<string, float|bool|null> those that are set otherwise than they stand
+     *
+     * @throws ValidationException
+     */
+    public function turned(User $keeper, Outlook $outlook): array
+    {
+        $stands = CourseForm::of($outlook, $keeper->units);
+        $stands = [...self::read($stands, $keeper->units), 'skimmerOn' => $stands['skimmerOn']];
+
+        return array_filter(
+            $this->levers($keeper),
+            static fn (float|bool|null $value, string $lever): bool => $value !== $stands[$lever],
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /**
+     * @param  array<mixed>  $typed
+     * @return array<string, ?float> by lever
+     *
+     * @throws ValidationException
+     */
+    private static function read(array $typed, UnitSystem $units): array
+    {
+        $reader = Reader::typed($typed, $units);
         $levers = [];
         foreach (CourseForm::fields() as $field) {
             $levers[$field->key] = $reader->figure($field) ?? (self::OTHERWISE[$field->key] ?? null);
@@ -77,6 +113,6 @@ final class CourseRequest extends FormRequest
             throw ValidationException::withMessages($refused->problems);
         }
 
-        return [...$levers, 'skimmerOn' => $this->boolean('levers.skimmerOn')];
+        return $levers;
     }
 }

@@ -21,19 +21,27 @@ final readonly class Binder implements Payload
 {
     use PlainPayload;
 
-    private function __construct(public float $millilitres)
-    {
+    private function __construct(
+        public float $millilitres,
+        /** Lanthanum in it; null where its strength is not said. */
+        public ?float $milligrams,
+    ) {
     }
 
     /** @throws InvalidEntry for an amount no tank takes */
-    public static function of(float $millilitres): self
+    public static function of(float $millilitres, ?float $milligrams = null): self
     {
-        return new self(1000 * Amount::within($millilitres / 1000, 0.00001, 1, 'A lanthanum dose', Dimension::Dose));
+        return new self(
+            1000 * Amount::within($millilitres / 1000, 0.00001, 1, 'A lanthanum dose', Dimension::Dose),
+            $milligrams === null
+                ? null
+                : 1000 * Amount::within($milligrams / 1000, 0.000_01, 100, 'The lanthanum in it', Dimension::Mass),
+        );
     }
 
     public static function fromData(PayloadData $data): self
     {
-        return self::of($data->figure('millilitres'));
+        return self::of($data->figure('millilitres'), $data->optionalFigure('milligrams'));
     }
 
     public function kind(): Kind
@@ -43,17 +51,25 @@ final readonly class Binder implements Payload
 
     public function line(): string
     {
-        return 'lanthanum '.Figure::of($this->millilitres).' ml';
+        return 'lanthanum '.Figure::of($this->millilitres).' ml'
+            .($this->milligrams === null ? '' : ' holding '.Figure::of($this->milligrams).' mg');
     }
 
     public function toArray(): array
     {
-        return ['millilitres' => $this->millilitres];
+        return [
+            'millilitres' => $this->millilitres,
+            ...$this->milligrams === null ? [] : ['milligrams' => $this->milligrams],
+        ];
     }
 
     public function summary(): Text
     {
-        return Text::of('Lanthanum {amount}', amount: Quantity::millilitres($this->millilitres));
+        $amount = Quantity::millilitres($this->millilitres);
+
+        return $this->milligrams === null
+            ? Text::of('Lanthanum {amount}', amount: $amount)
+            : Text::of('Lanthanum {amount} with {mg} mg', amount: $amount, mg: Quantity::number($this->milligrams));
     }
 
     public function caution(): string

@@ -23,7 +23,12 @@ final class BinderRule implements Rule
         $tokens->take('chloride');
         $amount = $tokens->amount(Dimension::Volume) ?? throw InvalidEntry::noFigure('lanthanum', '5 ml');
         $unit = $amount->unit ?? throw InvalidEntry::inWhat("lanthanum {$amount->written}", ['ml']);
-        $draft->add(Binder::of($amount->base($unit) * 1000), $start);
+        $held = null;
+        if ($tokens->take('holding', 'with')) {
+            $in = $tokens->amount(Dimension::Mass) ?? throw InvalidEntry::noFigure('lanthanum 5 ml holding', '100 mg');
+            $held = 1000 * $in->base($in->unit ?? throw InvalidEntry::inWhat("holding {$in->written}", ['mg', 'g']));
+        }
+        $draft->add(Binder::of($amount->base($unit) * 1000, $held), $start);
 
         return true;
     }

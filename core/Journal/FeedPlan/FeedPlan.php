@@ -21,18 +21,23 @@ final readonly class FeedPlan implements Payload
     private function __construct(
         /** Null where there is no plan from here on. */
         public ?Feed $perDay,
+        /** Whether it grows as the stock does. */
+        public bool $growsWithStock,
     ) {
     }
 
-    public static function of(?Feed $perDay): self
+    public static function of(?Feed $perDay, bool $growsWithStock = false): self
     {
-        return new self($perDay);
+        return new self($perDay, $perDay !== null && $growsWithStock);
     }
 
     /** @throws InvalidEntry */
     public static function fromData(PayloadData $data): self
     {
-        return new self($data->optionalFigure('grams') === null ? null : Feed::fromData($data));
+        return self::of(
+            $data->optionalFigure('grams') === null ? null : Feed::fromData($data),
+            $data->flag('growsWithStock'),
+        );
     }
 
     public function kind(): Kind
@@ -44,19 +49,25 @@ final readonly class FeedPlan implements Payload
     {
         return $this->perDay === null
             ? 'feeding plan off'
-            : (string) preg_replace('~^fed~', 'feeding plan', $this->perDay->line());
+            : preg_replace('~^fed~', 'feeding plan', $this->perDay->line())
+                .($this->growsWithStock ? ' growing with stock' : '');
     }
 
     public function toArray(): array
     {
-        return $this->perDay?->toArray() ?? ['grams' => null];
+        return $this->perDay === null
+            ? ['grams' => null]
+            : [...$this->perDay->toArray(), ...$this->growsWithStock ? ['growsWithStock' => true] : []];
     }
 
     public function summary(): Text
     {
         return $this->perDay === null
             ? Text::of('No feeding plan')
-            : Text::of('Feeding plan: {meal} a day', meal: $this->perDay->portion());
+            : Text::of(
+                $this->growsWithStock ? 'Feeding plan: {meal} a day, with the stock' : 'Feeding plan: {meal} a day',
+                meal: $this->perDay->portion(),
+            );
     }
 
     public function unusual(float $workingLitres): ?Text

@@ -28,7 +28,9 @@ final class FeedPlanRule implements Rule
         $portion = (new FeedRule)->portion($tokens, null, $context)
             ?? throw InvalidEntry::noFigure('feeding plan', '6 g pellet');
         $tokens->takePhrase(['a', 'day']) || $tokens->takePhrase(['per', 'day']) || $tokens->take('daily');
-        $draft->add(FeedPlan::of($portion), $start);
+        $grows = $tokens->takePhrase(['growing', 'with', 'stock']) || $tokens->takePhrase(['with', 'stock'])
+            || $tokens->takePhrase(['growing', 'with', 'the', 'stock']);
+        $draft->add(FeedPlan::of($portion, $grows), $start);
 
         return true;
     }

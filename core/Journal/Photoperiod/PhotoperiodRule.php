@@ -34,7 +34,18 @@ final class PhotoperiodRule implements Rule
             throw InvalidEntry::noFigure('refugium', '8 h');
         }
         $tokens->takePhrase(['a', 'day']) || $tokens->takePhrase(['per', 'day']);
-        $draft->add(Photoperiod::of($hours, $isOfDisplay), $start);
+        [$days, $dim] = [7.0, 1.0];
+        if ($tokens->takePhrase(['every', 'other', 'day']) || $tokens->takePhrase(['alternate', 'days'])) {
+            $days = 3.5;
+        } elseif (in_array($tokens->peek(1)?->word, ['day', 'days'], true)) {
+            $days = $tokens->days() ?? $days;
+            $tokens->takePhrase(['a', 'week']) || $tokens->takePhrase(['per', 'week']);
+        }
+        if ($tokens->take('at', 'dimmed')) {
+            $tokens->take('to');
+            $dim = $tokens->percent() ?? throw InvalidEntry::noFigure('refugium 8 h at', '50 %');
+        }
+        $draft->add(Photoperiod::of($hours, $isOfDisplay, $days, $dim), $start);
 
         return true;
     }

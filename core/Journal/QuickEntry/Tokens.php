@@ -156,6 +156,43 @@ final class Tokens
         return null;
     }
 
+    /** Takes "14 days", "2 weeks"; null where no such span stands here. */
+    public function days(): ?float
+    {
+        $start = $this->position;
+        $figure = $this->bareFigure();
+        $each = match ($this->peek()->word ?? '') {
+            'day', 'days', 'd' => 1.0,
+            'week', 'weeks', 'w' => 7.0,
+            'month', 'months' => 30.0,
+            default => null,
+        };
+        if ($figure === null || $each === null) {
+            $this->position = $start;
+
+            return null;
+        }
+        $this->position++;
+
+        return $each * $figure->number;
+    }
+
+    /** Takes "10 %", "10%", "10 percent" as a share; null where none stands here. */
+    public function percent(): ?float
+    {
+        $here = $this->peek()->text ?? '';
+        $isAttached = str_ends_with($here, '%');
+        if (
+            preg_match('~^([\d.,]+)%?$~', $here, $match) !== 1
+            || (! $isAttached && ! in_array($this->peek(1)?->word, ['%', 'pct', 'percent'], true))
+        ) {
+            return null;
+        }
+        $this->position += $isAttached ? 1 : 2;
+
+        return Decimal::parse($match[1])->value / 100;
+    }
+
     /** How many words the amount at the cursor has, with what it is in; 0 where none stands here. */
     public function amountWords(): int
     {

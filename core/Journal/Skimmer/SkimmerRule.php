@@ -32,7 +32,12 @@ final class SkimmerRule implements Rule
         $tokens->take('is', 'was', 'turned', 'switched');
         $tokens->take('back');
         $on ??= $this->state($tokens) ?? throw InvalidEntry::onOrOff();
-        $draft->add(new SkimmerSwitch($on), $start);
+        $offHours = 0.0;
+        if ($on && $tokens->take('off')) {
+            $offHours = $tokens->hours() ?? throw InvalidEntry::noFigure('skimmer on off', '1 h a day');
+            $tokens->takePhrase(['a', 'day']) || $tokens->takePhrase(['per', 'day']);
+        }
+        $draft->add(SkimmerSwitch::of($on, $offHours), $start);
 
         return true;
     }

@@ -17,8 +17,6 @@ use Ithys\Quantity\Unit;
 /** "water change 40 l", "wc 10 %", "changed water 12 US gal". */
 final class WaterChangeRule implements Rule
 {
-    private const PERCENT = ['%', 'pct', 'percent'];
-
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
@@ -31,13 +29,9 @@ final class WaterChangeRule implements Rule
             return false;
         }
         $tokens->take('of');
-        $here = $tokens->peek()->text ?? '';
-        $isAttached = str_ends_with($here, '%');
-        if (preg_match('~^([\d.,]+)%?$~', $here, $match) === 1
-            && ($isAttached || in_array($tokens->peek(1)?->text, self::PERCENT, true))) {
-            $percent = Tokens::of($match[1], null)->amount();
-            $tokens->position += $isAttached ? 1 : 2;
-            $litres = ($percent->number ?? 0.0) / 100 * $context->workingLitres;
+        $share = $tokens->percent();
+        if ($share !== null) {
+            $litres = $share * $context->workingLitres;
         } else {
             $amount = $tokens->amount(Dimension::Volume) ?? throw InvalidEntry::noFigure('water change', '40 l');
             $litres = $amount->base($context->units->unitOf(Dimension::Volume));

@@ -7,6 +7,7 @@ namespace Ithys\Nutrient\Advice;
 use Ithys\Nutrient\Forecast\ForecastPoint;
 use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\InvalidLever;
+use Ithys\Path\Kind;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -104,19 +105,23 @@ final readonly class Advice
         $days = static fn (float $value): Quantity => Quantity::base($value, Dimension::Days);
         $steps = [];
         $every = $course->socks->every;
-        if ($outlook->hasSock() && ($every === null || $every > 3.5)) {
+        if ($outlook->going->has(Kind::Sock) && ($every === null || $every > 3.5)) {
             $next = $every === null ? 7.0 : max(3.0, round($every / 2, 1));
             $steps[] = ['sock', Text::of('Change the sock every {days}', days: $days($next)),
                 ['sockEvery' => $next], 4, 'How soiled it comes out, and phosphate.', null];
         }
+        if ($outlook->going->has(Kind::Roller)) {
+            $steps[] = ['roller', Text::of('Let the fleece wind on twice as fast'), ['rollerTimes' => 2.0], 4,
+                'How long the roll lasts, and phosphate.', null];
+        }
         $steps[] = ['feed', Text::of('Feed a fifth less'), ['feedTimes' => 0.8], 4,
             'Whether the fish keep their weight.', null];
-        if ($outlook->hasAlgae() && ($course->lightHours ?? 12.0) < 16.0) {
-            $hours = min(16.0, ($course->lightHours ?? 10.0) + 3);
+        if ($outlook->going->cultures !== [] && ($course->machines->lightHours ?? 12.0) < 16.0) {
+            $hours = min(16.0, ($course->machines->lightHours ?? 10.0) + 3);
             $steps[] = ['light', self::light($hours), ['lightHours' => $hours], 6,
                 'Whether the algae stay dense and green.', null];
         }
-        if (! $course->skimmerOn) {
+        if (! $course->machines->skimmerOn) {
             $steps[] = ['skimmer', Text::of('Run the skimmer'), ['skimmerOn' => true], 4,
                 'What stands in its cup.', null];
         }
@@ -149,14 +154,18 @@ final readonly class Advice
         $course = $outlook->present;
         $steps = [];
         $every = $course->socks->every;
-        if ($outlook->hasSock() && $every !== null && $every < 21.0) {
+        if ($outlook->going->has(Kind::Sock) && $every !== null && $every < 21.0) {
             $steps[] = ['sock', Text::of(
                 'Change the sock every {days}',
                 days: Quantity::base(round(1.5 * $every, 1), Dimension::Days),
             ), ['sockEvery' => round(1.5 * $every, 1)], 4, 'Phosphate, and dirt on the sand.', null];
         }
-        if ($outlook->hasAlgae() && ($course->lightHours ?? 0.0) > 3.0) {
-            $hours = max(2.0, ($course->lightHours ?? 0.0) - 3);
+        if ($outlook->going->has(Kind::Roller)) {
+            $steps[] = ['roller', Text::of('Let the fleece wind on a third as fast'), ['rollerTimes' => 0.33], 4,
+                'Phosphate, and what stands on the fleece.', null];
+        }
+        if ($outlook->going->cultures !== [] && ($course->machines->lightHours ?? 0.0) > 3.0) {
+            $hours = max(2.0, ($course->machines->lightHours ?? 0.0) - 3);
             $steps[] = ['light', self::light($hours), ['lightHours' => $hours], 6,
                 'Whether the algae hold; what dies gives back.', null];
         }

@@ -269,7 +269,7 @@ final class Calibration
         $this->runs++;
         $logs = array_combine(array_map(static fn (Unknown $one): string => $one->value, $this->unknowns), $x);
         [$parameters, $start] = Fit::applied($logs, $this->timeline);
-        $more = $ahead === [] ? [] : $this->timeline->ahead($this->timeline->course, 7.0 * self::WEEKS);
+        $more = $ahead === [] ? [] : $this->timeline->ahead($this->timeline->course(), 7.0 * self::WEEKS);
         $simulation = $this->timeline->simulation($parameters, $start, $more, self::TOLERANCE, true);
         $levels = $future = array_map(static fn (): array => [], $this->observed);
         $days = [];

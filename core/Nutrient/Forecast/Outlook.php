@@ -10,7 +10,9 @@ use Ithys\Nutrient\Element;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Lever\Mechanical;
 use Ithys\Nutrient\Simulation;
+use Ithys\Nutrient\Timeline\Came;
 use Ithys\Nutrient\Timeline\Course;
+use Ithys\Nutrient\Timeline\Going;
 use Ithys\Path\Kind;
 
 /** A tank as it stands now, by all that is known of it, from which it can go on in one way or another. */
@@ -30,8 +32,7 @@ final readonly class Outlook
      * @param  array<string, float>  $pulls  of the last readings, by parameter
      * @param  array<string, list<array{float, float}>>  $bands  days ahead and relative spread, by parameter
      * @param  Course  $present  how it goes on as it went of late
-     * @param  array<string, Kind>  $stages  what is fitted, by stage
-     * @param  list<string>  $cultures
+     * @param  Came  $came  what was done after that day, where it is past
      */
     public function __construct(
         private Simulation $simulation,
@@ -39,21 +40,10 @@ final readonly class Outlook
         private array $pulls,
         private array $bands,
         public Course $present,
-        private array $stages,
-        private array $cultures,
-        private float $dry,
+        public Going $going,
+        private Came $came,
     ) {
         $this->litres = $simulation->litres();
-    }
-
-    public function hasAlgae(): bool
-    {
-        return $this->cultures !== [];
-    }
-
-    public function hasSock(): bool
-    {
-        return in_array(Kind::Sock, $this->stages, true);
     }
 
     /** The same with its socks taken out now, or as it is. */
@@ -62,15 +52,14 @@ final readonly class Outlook
         return new self(
             $isOut ? $this->simulation->with(array_map(
                 fn (string $stage): Act => new Act($this->end, new Mechanical($stage, null)),
-                array_map(strval(...), array_keys($this->stages, Kind::Sock, true)),
+                $this->going->stagesOf(Kind::Sock),
             )) : $this->simulation,
             $this->end,
             $this->pulls,
             $this->bands,
             $this->present,
-            $this->stages,
-            $this->cultures,
-            $this->dry,
+            $this->going,
+            $this->came,
         );
     }
 
@@ -84,12 +73,10 @@ final readonly class Outlook
     public function along(Course $course, int $weeks): array
     {
         $days = 7.0 * min(self::MOST_WEEKS, max(1, $weeks));
-        $simulation = $this->simulation->with($course->acts(
-            $this->end,
-            $days,
-            $this->stages,
-            $this->cultures,
-            $this->dry,
+        $simulation = $this->simulation->with($this->came->acts(
+            $course->byLever($this->end, $days, $this->going),
+            $this->present->byLever($this->end, $days, $this->going),
+            $this->present->byLever($this->came->until, $days, $this->going),
         ));
         $points = [];
         for ($ahead = 0.0; $ahead <= $days; $ahead += 3.5) {

@@ -12,7 +12,7 @@ use Ithys\Nutrient\Turn;
 /** Takes out what a stage holds, or a share of it; some may be spilled. */
 final readonly class Change implements Lever
 {
-    public function __construct(private string $stage, private float $share = 1.0, private float $spilled = 0.0)
+    public function __construct(public string $stage, private float $share = 1.0, private float $spilled = 0.0)
     {
     }
 

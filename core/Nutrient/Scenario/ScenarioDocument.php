@@ -72,8 +72,8 @@ final readonly class ScenarioDocument
             $tank->needed(Field::of('litres', 'The working volume', null, 0.1, self::MOST)),
             $figure('rock_kg') ?? 0.0,
             $figure('sand_kg') ?? 0.0,
-            $figure('turnover_per_h') ?? 6.0,
-            $figure('display_turnover_per_h') ?? 20.0,
+            $figure('turnover_per_h') ?? Basin::TURNOVER,
+            $figure('display_turnover_per_h') ?? Basin::DISPLAY_TURNOVER,
             $tank->flag('bare_bottom'),
             $figure('topoff_l_per_day') ?? 0.0,
         );

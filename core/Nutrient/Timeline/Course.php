@@ -11,8 +11,6 @@ use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
 use Ithys\Journal\FeedPlan\FeedPlan;
 use Ithys\Journal\Harvest\Harvest as HarvestEntry;
-use Ithys\Journal\Photoperiod\Photoperiod;
-use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
 use Ithys\Nutrient\Act;
@@ -21,7 +19,7 @@ use Ithys\Nutrient\Lever\Change;
 use Ithys\Nutrient\Lever\DoseSchedule;
 use Ithys\Nutrient\Lever\FeedSchedule;
 use Ithys\Nutrient\Lever\Harvest;
-use Ithys\Nutrient\Lever\MediaIn;
+use Ithys\Nutrient\Lever\Mechanical;
 use Ithys\Nutrient\Lever\Skimmer;
 use Ithys\Nutrient\Lever\WaterChange;
 use Ithys\Path\Kind;
@@ -37,6 +35,7 @@ final readonly class Course
      * @param  Habit  $water  in L
      * @param  Habit  $harvest  in g, wet
      * @param  array<string, float>  $doses  mL of organic carbon a day, by source
+     * @param  Fresh  $fresh  what is put in once
      */
     private function __construct(
         public array $feed,
@@ -44,10 +43,9 @@ final readonly class Course
         public Habit $water,
         public Habit $harvest,
         public array $doses,
-        public bool $skimmerOn,
-        public ?float $lightHours,
-        /** GFO charged once, in a reactor, g. */
-        public float $mediaGrams = 0.0,
+        public Machines $machines,
+        public Herd $herd,
+        public Fresh $fresh = new Fresh,
     ) {
     }
 
@@ -58,6 +56,7 @@ final readonly class Course
      */
     public static function present(array $entries, DateTimeImmutable $now, bool $hasSkimmer): self
     {
+        $entries = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->at <= $now));
         $recent = array_values(array_filter(
             $entries,
             static fn (Entry $entry): bool => $entry->daysAfter($now) > -self::BACK,
@@ -65,13 +64,8 @@ final readonly class Course
         $first = $recent === [] ? self::BACK : max(7.0, -$recent[0]->daysAfter($now));
         $feed = $doses = [];
         $plan = null;
-        $hours = null;
         foreach ($entries as $entry) {
             $plan = $entry->payload instanceof FeedPlan ? $entry->payload : $plan;
-            $hasSkimmer = $entry->payload instanceof SkimmerSwitch ? $entry->payload->on : $hasSkimmer;
-            $hours = $entry->payload instanceof Photoperiod && ! $entry->payload->isOfDisplay
-                ? $entry->payload->hoursPerDay
-                : $hours;
         }
         foreach ($recent as $entry) {
             if ($entry->payload instanceof Feed) {
@@ -97,23 +91,23 @@ final readonly class Course
                 ? $one->payload->grams
                 : null),
             $doses,
-            $hasSkimmer,
-            $hours,
+            Machines::present($entries, $hasSkimmer),
+            Herd::present($entries, $now, $plan?->growsWithStock === true),
         );
     }
 
     /**
      * The same with some levers set otherwise.
      *
-     * @param  array<string, float|bool|null>  $levers  feedTimes, sockEvery, waterEvery, waterLitres, skimmerOn,
-     *   lightHours, spirit in mL a day and mediaGrams
+     * @param  array<string, float|bool|null>  $levers  feedTimes, stockAdded in g, sockEvery, waterEvery, waterLitres,
+     *   skimmerOn, lightHours, rollerTimes, spirit in mL a day, mediaGrams and carbonGrams
      */
     public function with(array $levers): self
     {
         $figure = static fn (string $key, ?float $otherwise): ?float => array_key_exists($key, $levers)
             ? ($levers[$key] === null ? null : (float) $levers[$key])
             : $otherwise;
-        $times = $figure('feedTimes', 1.0) ?? 1.0;
+        $times = ($figure('feedTimes', 1.0) ?? 1.0) * $this->herd->times($figure('stockAdded', 0.0) ?? 0.0);
         $spirit = $figure('spirit', null);
 
         return new self(
@@ -125,45 +119,80 @@ final readonly class Course
             ),
             $this->harvest,
             $spirit === null ? $this->doses : ['spirit' => $spirit],
-            (bool) ($levers['skimmerOn'] ?? $this->skimmerOn),
-            $figure('lightHours', $this->lightHours),
-            $figure('mediaGrams', $this->mediaGrams) ?? 0.0,
+            new Machines(
+                (bool) ($levers['skimmerOn'] ?? $this->machines->skimmerOn),
+                $this->machines->skimmerOffHours,
+                $figure('lightHours', $this->machines->lightHours),
+                $figure('rollerTimes', $this->machines->rollerTimes) ?? 1.0,
+            ),
+            $this->herd,
+            new Fresh(
+                $figure('mediaGrams', $this->fresh->gfoGrams) ?? 0.0,
+                $figure('carbonGrams', $this->fresh->carbonGrams) ?? 0.0,
+            ),
         );
+    }
+
+    /** @return list<Act> what is done from a day on */
+    public function acts(float $from, float $days, Going $going): array
+    {
+        return array_merge(...array_values($this->byLever($from, $days, $going)));
     }
 
     /**
      * What is done from a day on.
      *
-     * @param  array<string, Kind>  $stages  what is fitted, by stage
-     * @param  list<string>  $cultures
-     * @return list<Act>
+     * @return array<string, list<Act>> by the key of {@see Act::key()}
      */
-    public function acts(float $from, float $days, array $stages, array $cultures, float $dry): array
+    public function byLever(float $from, float $days, Going $going): array
     {
         $acts = [
-            new Act($from, new FeedSchedule($this->feed)),
-            new Act($from, new Skimmer($this->skimmerOn)),
+            'feed' => [new Act($from, new FeedSchedule($this->feed, $this->herd->feedGrows))],
+            'skimmer' => [new Act($from, new Skimmer(
+                $this->machines->skimmerOn,
+                offHoursPerDay: $this->machines->skimmerOffHours,
+            ))],
+            'doses' => [],
+            'light' => array_map(
+                fn (string $culture): Act => new Act($from, new Algae(
+                    $culture,
+                    hours: $this->machines->lightHours,
+                )),
+                $going->cultures,
+            ),
+            'media' => $this->fresh->acts($from),
+            'roller' => [],
+            'sock' => [],
+            'water' => [],
+            'harvest' => [],
         ];
         $source = array_key_first($this->doses);
         if ($source !== null) {
-            $acts[] = new Act($from, new DoseSchedule($source, $this->doses[$source]));
+            $acts['doses'][] = new Act($from, new DoseSchedule($source, $this->doses[$source]));
         }
-        foreach ($cultures as $culture) {
-            $acts[] = new Act($from, new Algae($culture, hours: $this->lightHours));
-        }
-        if ($this->mediaGrams > 0.0) {
-            $acts[] = new Act($from, new MediaIn('foreseen', 'gfo', $this->mediaGrams, 'reactor'));
+        if ($this->machines->rollerTimes !== 1.0) {
+            foreach ($going->stagesOf(Kind::Roller) as $stage) {
+                $acts['roller'][] = new Act($from, new Mechanical(
+                    $stage,
+                    'roller',
+                    $going->rollerShare,
+                    $going->rollerStay / max(0.01, $this->machines->rollerTimes),
+                ));
+            }
         }
         foreach ($this->socks->days($from, $days) as $day) {
-            foreach (array_keys($stages, Kind::Sock, true) as $stage) {
-                $acts[] = new Act($day, new Change((string) $stage));
+            foreach ($going->stagesOf(Kind::Sock) as $stage) {
+                $acts['sock'][] = new Act($day, new Change($stage));
             }
         }
         foreach ($this->water->days($from, $days) as $day) {
-            $acts[] = new Act($day, new WaterChange(litres: $this->water->amount));
+            $acts['water'][] = new Act($day, new WaterChange(litres: $this->water->amount));
         }
-        foreach ($cultures === [] ? [] : $this->harvest->days($from, $days) as $day) {
-            $acts[] = new Act($day, new Harvest($cultures[0], $dry * $this->harvest->amount));
+        foreach ($going->cultures === [] ? [] : $this->harvest->days($from, $days) as $day) {
+            $acts['harvest'][] = new Act(
+                $day,
+                new Harvest($going->cultures[0], $going->dryShare * $this->harvest->amount),
+            );
         }
 
         return $acts;

@@ -25,6 +25,7 @@ use Ithys\Nutrient\Lever\Change;
 use Ithys\Nutrient\Lever\Clog;
 use Ithys\Nutrient\Lever\Dose;
 use Ithys\Nutrient\Lever\Harvest;
+use Ithys\Nutrient\Lever\Lanthanum;
 use Ithys\Nutrient\Lever\MediaIn;
 use Ithys\Nutrient\Lever\MediaOut;
 use Ithys\Nutrient\Lever\Siphon;
@@ -101,8 +102,7 @@ final class Done
             $payload instanceof HarvestEntry => $this->harvest($payload, $day),
             $payload instanceof MediaCharge => $this->charge($payload, $day, $number),
             $payload instanceof MediaRemoval => $this->remove($payload->medium, $day),
-            $payload instanceof Binder => $this->leftOut['lanthanum, whose strength is not known']
-                = ($this->leftOut['lanthanum, whose strength is not known'] ?? 0) + 1,
+            $payload instanceof Binder => $this->bind($payload, $day),
             default => null,
         };
     }
@@ -174,6 +174,17 @@ final class Done
         );
     }
 
+    private function bind(Binder $dose, float $day): void
+    {
+        if ($dose->milligrams === null) {
+            $what = 'lanthanum without its strength; log it as “lanthanum 5 ml holding 100 mg”';
+            $this->leftOut[$what] = ($this->leftOut[$what] ?? 0) + 1;
+
+            return;
+        }
+        $this->acts[] = new Act($day, new Lanthanum($dose->milligrams));
+    }
+
     private function charge(MediaCharge $charge, float $day, int $number): void
     {
         $medium = $charge->medium;
@@ -196,6 +207,7 @@ final class Done
             $grams,
             $place->value,
             $vessel,
+            $place === Place::Reactor ? $this->fitted->flows[$charge->item ?? ''] ?? null : null,
         ));
     }
 

@@ -10,10 +10,12 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
 use Ithys\Journal\FeedPlan\FeedPlan;
+use Ithys\Journal\Stock\Stock;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\FeedException;
 use Ithys\Nutrient\Lever\FeedSchedule;
 use Ithys\Nutrient\Lever\Meal;
+use Ithys\Nutrient\Lever\Stock as StockLever;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
@@ -45,10 +47,11 @@ final readonly class Feeding
     {
         $acts = $meals = $plans = [];
         $unnamed = 0;
+        $stock = self::stock($entries, $from);
         foreach ($entries as $entry) {
             $day = $entry->daysAfter($from);
             if ($entry->payload instanceof FeedPlan) {
-                $plans[] = [$day, $entry->payload->perDay];
+                $plans[] = [$day, $entry->payload->perDay, $entry->payload->growsWithStock];
             } elseif ($entry->payload instanceof Feed) {
                 $meals[] = [$day, $entry->payload];
                 $unnamed += $entry->payload->food === null ? 1 : 0;
@@ -58,8 +61,8 @@ final readonly class Feeding
             throw Missing::food();
         }
         $acts[] = new Act(0.0, new FeedSchedule([]));
-        foreach ($plans as [$day, $plan]) {
-            $acts[] = new Act(max(0.0, $day), new FeedSchedule($plan === null ? [] : self::grams($plan)));
+        foreach ($plans as [$day, $plan, $grows]) {
+            $acts[] = new Act(max(0.0, $day), new FeedSchedule($plan === null ? [] : self::grams($plan), $grows));
         }
         $eaten = [];
         foreach ($meals as [$day, $meal]) {
@@ -81,10 +84,62 @@ final readonly class Feeding
         [$filled, $silent] = self::fill($meals, $plans, $days);
 
         return new self(
-            [...$acts, ...$filled],
-            $plans === [] && $filled === [] ? self::weekly($meals, $days) : [...$acts, ...$filled],
-            [...$remarks, ...$silent],
+            [...$acts, ...$filled, ...$stock],
+            $plans === [] && $filled === [] ? self::weekly($meals, $days) : [...$acts, ...$filled, ...$stock],
+            [...$remarks, ...$silent, ...self::unknownStock($plans, $stock)],
         );
+    }
+
+    /**
+     * What lives in the tank, with visitors while they stay.
+     *
+     * @param  list<Entry>  $entries  in order of time
+     * @return list<Act>
+     */
+    private static function stock(array $entries, DateTimeImmutable $from): array
+    {
+        $acts = $turns = [];
+        foreach ($entries as $entry) {
+            if ($entry->payload instanceof Stock) {
+                $day = max(0.0, $entry->daysAfter($from));
+                $turns[] = [$day, $entry->payload, true];
+                if ($entry->payload->days !== null) {
+                    $turns[] = [$entry->daysAfter($from) + $entry->payload->days, $entry->payload, false];
+                }
+            }
+        }
+        usort($turns, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        [$grams, $growth, $since, $visitors] = [0.0, 0.0, 0.0, 0.0];
+        foreach ($turns as [$day, $stock, $comes]) {
+            if ($stock->days === null) {
+                [$grams, $growth, $since] = [$stock->grams, $stock->growth, $day];
+            } else {
+                $visitors += $comes ? $stock->grams : -$stock->grams;
+            }
+            $now = $grams * (1 + $growth) ** floor(($day - $since) / 7);
+            if ($grams > 0.0 && $day >= 0.0) {
+                // Visitors do not grow; of both together less does.
+                $together = $now + max(0.0, $visitors);
+                $acts[] = new Act($day, new StockLever($together, $growth * $now / $together));
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
+     * @param  list<array{float, ?Feed, bool}>  $plans
+     * @param  list<Act>  $stock
+     * @return list<Finding>
+     */
+    private static function unknownStock(array $plans, array $stock): array
+    {
+        return $stock !== [] || array_filter(array_column($plans, 2)) === [] ? [] : [self::remark(
+            'stock-unknown',
+            'The stock is not known',
+            Text::of('A feeding plan grows with the stock, but no weight of it is logged. It is taken not to grow. '
+                .'Log, for example, “stock 250 g growing 1 % a week”.'),
+        )];
     }
 
     /**
@@ -111,7 +166,7 @@ final readonly class Feeding
 
     /**
      * @param  list<array{float, Feed}>  $meals
-     * @param  list<array{float, ?Feed}>  $plans
+     * @param  list<array{float, ?Feed, bool}>  $plans
      * @return array{list<Act>, list<Finding>}
      */
     private static function fill(array $meals, array $plans, float $days): array
@@ -162,7 +217,7 @@ final readonly class Feeding
         ))]];
     }
 
-    /** @param  list<array{float, ?Feed}>  $plans */
+    /** @param  list<array{float, ?Feed, bool}>  $plans */
     private static function plan(array $plans, float $day): ?Feed
     {
         $in = null;

@@ -32,6 +32,7 @@ final readonly class Fitted
      * @param  list<Finding>  $remarks
      * @param  list<array{float, array<string, Kind>}>  $stages  from a day on: what is fitted, by stage
      * @param  list<string>  $cultures
+     * @param  array<string, float>  $flows  L/h that reach an item of the path in force, by its mark
      */
     private function __construct(
         public Basin $basin,
@@ -39,6 +40,9 @@ final readonly class Fitted
         public array $remarks,
         public array $stages,
         public array $cultures,
+        public array $flows,
+        public FleeceUse $fleece,
+        private float $rollerShare,
     ) {
     }
 
@@ -51,11 +55,14 @@ final readonly class Fitted
         array $setups,
         DateTimeImmutable $from,
         float $litres,
+        float $end,
         Assumptions $assumptions,
     ): self {
         $acts = $remarks = $stages = $there = [];
         $setup = $setups[count($setups) - 1][1];
         $turnover = ($setup->litresPerHour()->value ?? 0.0) / $litres;
+        $fleece = FleeceUse::of($entries, $from, $end);
+        $rollerShare = self::rollerShare($setup, $assumptions);
         foreach ($setups as $n => [$since, $one]) {
             $day = ($since->getTimestamp() - $from->getTimestamp()) / 86_400;
             $next = $setups[$n + 1][0] ?? null;
@@ -64,8 +71,12 @@ final readonly class Fitted
             }
             $day = $n === 0 ? 0.0 : max(0.0, $day);
             $flow = $one->litresPerHour();
-            if ($flow !== null) {
-                $acts[] = new Act($day, new Flow($flow->value / $litres));
+            $within = $one->tank->circulationLitresPerHour;
+            if ($flow !== null || $within !== null) {
+                $acts[] = new Act($day, new Flow(
+                    $flow === null ? null : $flow->value / $litres,
+                    $within === null ? null : $within / $litres,
+                ));
             }
             $mechanical = self::mechanical($one, $entries);
             $gone = array_diff_key($there, $mechanical);
@@ -74,7 +85,11 @@ final readonly class Fitted
             }
             foreach ($mechanical as $stage => [$kind, $medium]) {
                 if (($there[$stage] ?? null) !== $medium) {
-                    $acts[] = new Act($day, new Mechanical((string) $stage, $medium));
+                    $acts[] = new Act($day, new Mechanical(
+                        (string) $stage,
+                        $medium,
+                        $kind === Kind::Roller ? $rollerShare : 1.0,
+                    ));
                 }
             }
             $there = array_map(static fn (array $each): string => $each[1], $mechanical);
@@ -90,6 +105,14 @@ final readonly class Fitted
         if ($turnover <= 0.0) {
             $remarks[] = self::remark('no-flow', 'Flow not known', 'The model takes six volumes an hour.');
         }
+        if ($setup->tank->circulationLitresPerHour === null) {
+            $remarks[] = self::remark(
+                'no-circulation',
+                'Circulation in the display not known',
+                'The model takes 20 volumes an hour. Enter it under Path, Water: it says how much settles before a '
+                    .'sock can catch it.',
+            );
+        }
         $light = self::light($setup, $entries, $from, $assumptions);
 
         return new self(
@@ -97,13 +120,100 @@ final readonly class Fitted
                 $litres,
                 $setup->tank->ground->rockKg,
                 $setup->tank->ground->sandKg,
-                $turnover > 0.0 ? $turnover : 6.0,
+                $turnover > 0.0 ? $turnover : Basin::TURNOVER,
             ),
-            [...$acts, ...self::skimmer($setup, $entries, $from), ...$light[0]],
+            [
+                ...$acts,
+                ...self::winding($stages, $fleece, $rollerShare, $assumptions),
+                ...self::skimmer($setup, $entries, $from),
+                ...$light[0],
+            ],
             [...$remarks, ...$light[1]],
             $stages,
             $light[2],
+            self::flows($setup),
+            $fleece,
+            $rollerShare,
         );
+    }
+
+    /** What a course acts on from a day on. */
+    public function going(float $day, Assumptions $assumptions): Going
+    {
+        $stages = [];
+        foreach ($this->stages as [$from, $there]) {
+            $stages = $from <= $day ? $there : $stages;
+        }
+        $pace = $this->fleece->pace();
+
+        return new Going(
+            $stages,
+            $this->cultures,
+            $assumptions->value('algae-dry'),
+            $pace === null ? $assumptions->value('roller-tau') : FleeceUse::stay($pace, $assumptions),
+            $this->rollerShare,
+        );
+    }
+
+    /**
+     * Fleece that winds on slower or faster keeps waste longer or shorter.
+     *
+     * @param  list<array{float, array<string, Kind>}>  $stages
+     * @return list<Act>
+     */
+    private static function winding(
+        array $stages,
+        FleeceUse $fleece,
+        float $share,
+        Assumptions $assumptions,
+    ): array {
+        $acts = [];
+        foreach ($fleece->paces as [$day, $pace]) {
+            $there = [];
+            foreach ($stages as [$from, $fitted]) {
+                $there = $from <= max(0.0, $day) ? $fitted : $there;
+            }
+            foreach (array_keys($there, Kind::Roller, true) as $stage) {
+                $acts[] = new Act(max(0.0, $day), new Mechanical(
+                    (string) $stage,
+                    'roller',
+                    $share,
+                    FleeceUse::stay($pace, $assumptions),
+                ));
+            }
+        }
+
+        return $acts;
+    }
+
+    /** A roller that a pump feeds sees a part of the flow only. */
+    private static function rollerShare(Setup $setup, Assumptions $assumptions): float
+    {
+        foreach ($setup->path?->itemsOf(Kind::Roller) ?? [] as $roller) {
+            if ($roller->choice(Choice::Feed) === 'pump') {
+                return $assumptions->value('roller-pump-share');
+            }
+        }
+
+        return 1.0;
+    }
+
+    /** @return array<string, float> */
+    private static function flows(Setup $setup): array
+    {
+        $here = $setup->situation();
+        if ($here === null) {
+            return [];
+        }
+        $flows = [];
+        foreach ($here->path->items() as $item) {
+            $flow = $here->course->flowAt($item);
+            if ($flow !== null && $flow > 0.0) {
+                $flows[$item->id] = $flow;
+            }
+        }
+
+        return $flows;
     }
 
     /**
@@ -162,7 +272,10 @@ final readonly class Fitted
                 if ($day <= 0.0) {
                     $isOn = $entry->payload->on;
                 } else {
-                    $acts[] = new Act($day, new Skimmer($entry->payload->on));
+                    $acts[] = new Act(
+                        $day,
+                        new Skimmer($entry->payload->on, offHoursPerDay: $entry->payload->offHours),
+                    );
                 }
             }
         }
@@ -210,7 +323,7 @@ final readonly class Fitted
                 foreach ($cultures as $culture) {
                     $acts[] = new Act(
                         max(0.0, $entry->daysAfter($from)),
-                        new Algae($culture, hours: $hours->hoursPerDay),
+                        new Algae($culture, null, $hours->hoursPerDay, $hours->daysPerWeek, $hours->dim),
                     );
                 }
             }

@@ -25,14 +25,17 @@ use Ithys\System\Setup;
  */
 final readonly class Timeline
 {
+    private const TOLERANCE = 1e-5;
+
+    /** @param  list<Entry>  $entries  in order of time */
     private function __construct(
         public DateTimeImmutable $to,
         public Read $read,
         private Feeding $feeding,
         private Fitted $fitted,
         private Done $done,
-        /** How it goes on as it went of late. */
-        public Course $course,
+        private array $entries,
+        private bool $hasSkimmer,
         public Assumptions $assumptions,
     ) {
     }
@@ -52,16 +55,18 @@ final readonly class Timeline
         if ($litres <= 0.0) {
             throw Missing::water();
         }
-        $fitted = Fitted::of($entries, $setups, $read->from, $litres, $assumptions);
+        $end = ($to->getTimestamp() - $read->from->getTimestamp()) / 86_400;
+        $fitted = Fitted::of($entries, $setups, $read->from, $litres, $end, $assumptions);
         $hasSkimmer = $setup->path !== null && $setup->path->itemsOf(Kind::Skimmer) !== [];
 
         return new self(
             $to,
             $read,
-            Feeding::of($entries, $read->from, ($to->getTimestamp() - $read->from->getTimestamp()) / 86_400),
+            Feeding::of($entries, $read->from, $end),
             $fitted,
             Done::of($entries, $read->from, $fitted, $assumptions),
-            Course::present($entries, $to, $hasSkimmer),
+            $entries,
+            $hasSkimmer,
             $assumptions,
         );
     }
@@ -72,11 +77,28 @@ final readonly class Timeline
         return ($moment->getTimestamp() - $this->read->from->getTimestamp()) / 86_400;
     }
 
-    /** From its end on, as the readings have taught. @throws InvalidLever */
-    public function outlook(Fit $fit): Outlook
+    /** How it goes on as it went of late. */
+    public function course(?DateTimeImmutable $then = null): Course
     {
-        $simulation = $this->simulation($fit->parameters($this), $fit->start($this));
-        $end = $this->day($this->to);
+        return Course::present($this->entries, $then ?? $this->to, $this->hasSkimmer);
+    }
+
+    /**
+     * From its end on, or from a moment before it, as the readings have taught.
+     *
+     * @throws InvalidLever
+     */
+    public function outlook(Fit $fit, ?DateTimeImmutable $then = null): Outlook
+    {
+        $end = $this->day($then ?? $this->to);
+        $acts = [...$this->feeding->acts, ...$this->fitted->acts, ...$this->done->acts];
+        $simulation = new Simulation(
+            $this->fitted->basin,
+            $fit->start($this),
+            $fit->parameters($this),
+            array_values(array_filter($acts, static fn (Act $act): bool => $act->day <= $end)),
+            self::TOLERANCE,
+        );
         $simulation->before($end);
 
         return new Outlook(
@@ -84,10 +106,12 @@ final readonly class Timeline
             $end,
             $fit->pulls,
             $fit->bands,
-            $this->course,
-            $this->fitted->stages[count($this->fitted->stages) - 1][1] ?? [],
-            $this->fitted->cultures,
-            $this->assumptions->value('algae-dry'),
+            $this->course($then),
+            $this->fitted->going($end, $this->assumptions),
+            new Came(
+                $this->day($this->to),
+                array_values(array_filter($acts, static fn (Act $act): bool => $act->day > $end)),
+            ),
         );
     }
 
@@ -115,16 +139,18 @@ final readonly class Timeline
         return $this->fitted->cultures !== [];
     }
 
+    /** How fast a roller uses its fleece. */
+    public function fleece(): FleeceUse
+    {
+        return $this->fitted->fleece;
+    }
+
     /** @return list<Act> what is done after the end, on a course */
     public function ahead(Course $course, float $days): array
     {
-        return $course->acts(
-            $this->day($this->to),
-            $days,
-            $this->fitted->stages[count($this->fitted->stages) - 1][1] ?? [],
-            $this->fitted->cultures,
-            $this->assumptions->value('algae-dry'),
-        );
+        $end = $this->day($this->to);
+
+        return $course->acts($end, $days, $this->fitted->going($end, $this->assumptions));
     }
 
     /**
@@ -135,7 +161,7 @@ final readonly class Timeline
         ?Parameters $parameters = null,
         ?Start $start = null,
         array $more = [],
-        float $tolerance = 1e-5,
+        float $tolerance = self::TOLERANCE,
         bool $byWeek = false,
     ): Simulation {
         return new Simulation(

@@ -113,6 +113,7 @@ export function TankFields({
                     )}
                     {field('plumbing', 'Pipes and vessels', 'volume')}
                     {field('flow', 'Flow through the filter', 'flow', 'Not the circulation in the display.')}
+                    {field('circulation', 'Circulation in the display', 'flow', 'What its pumps move, all together.')}
                     <ChoiceField
                         label="School for turnover"
                         value={tank.school}

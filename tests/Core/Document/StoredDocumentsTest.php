@@ -12,6 +12,7 @@ use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
 use Ithys\Journal\FeedPlan\FeedPlan;
+use Ithys\Journal\Fleece\Fleece;
 use Ithys\Journal\Harvest\Harvest;
 use Ithys\Journal\Incident\Incident;
 use Ithys\Journal\Kinds;
@@ -29,6 +30,7 @@ use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\Stock\Stock;
 use Ithys\Journal\StoredPayload;
 use Ithys\Journal\Supplement\Supplement;
 use Ithys\Journal\WaterChange\WaterChange;
@@ -114,20 +116,29 @@ it('stores entries of every kind as it did, and opens them the same', function (
         MediaCharge::litres(Medium::ActivatedCarbon, 0.4, new Container('i7', 'Carbon bag', Place::Bag)),
         Photoperiod::of(9.5),
         Photoperiod::of(10, true),
-        new SkimmerSwitch(false),
+        Photoperiod::of(8, daysPerWeek: 3.5, dim: 0.5),
+        SkimmerSwitch::of(false),
+        SkimmerSwitch::of(true, 1.5),
         CarbonDose::of(CarbonSource::Vinegar, 12),
         FeedPlan::of(Feed::of(6, Food::Pellet)),
         FeedPlan::of(null),
+        FeedPlan::of(Feed::of(6, Food::Pellet), true),
         Feed::of(3.5, Food::Pellet),
         Feed::of(7, Food::Frozen, '2 cubes'),
         WaterChange::of(40),
         WaterChange::of(40, 2.5, 0.02),
         Binder::of(5),
+        Binder::of(5, 100),
         Harvest::of(200),
+        Fleece::left(14000),
+        Fleece::advancing(250),
         new Care(Part::SkimmerCup, Deed::Emptied),
         Supplement::of('calcium', 0.03, Dimension::Dose),
         Supplement::of('soda', 12, Dimension::Mass),
         new Equipment('UV', false),
+        Stock::living(250),
+        Stock::living(250, 0.01),
+        Stock::visiting(40, 14),
         Livestock::of(Fate::Died, 2, 'snails'),
         Incident::of('power cut', 3.5, 'a fuse'),
         Note::of('A new light.'),

@@ -92,7 +92,7 @@ function judge(
     float $nowDay = 300,
     array $tankChanges = [],
 ): Judgement {
-    $change ??= onDay(0, new SkimmerSwitch(true), 1);
+    $change ??= onDay(0, SkimmerSwitch::of(true), 1);
     $journal[] = $change;
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
 
@@ -101,7 +101,7 @@ function judge(
             $change,
             $nutrient,
             200,
-            onDay($nowDay, new SkimmerSwitch(true))->at,
+            onDay($nowDay, SkimmerSwitch::of(true))->at,
             $window,
             $wanted,
             $tankChanges,
@@ -161,7 +161,7 @@ it('covers the true difference about as often as it claims', function (): void {
 });
 
 it('says how many more readings would show the wanted size, fewer for a larger one', function (): void {
-    $until = onDay(14, new SkimmerSwitch(true))->at;
+    $until = onDay(14, SkimmerSwitch::of(true))->at;
     $judgement = judge(
         array_values(array_filter(steppedTank(115, 115, 0.8, 12), fn (Entry $entry): bool => $entry->at < $until)),
         wanted: 0.5,
@@ -237,7 +237,7 @@ it('lists what else changed, and when', function (): void {
     $journal = [
         ...steppedTank(120, 60, 0.1, 6),
         onDay(16, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7),
-        onDay(-20, new SkimmerSwitch(false), 8),
+        onDay(-20, SkimmerSwitch::of(false), 8),
     ];
     $sentences = array_map(fn (Finding $finding): string => said($finding->sentence), judge($journal)->findings);
     expect($sentences)->toContain('Activated carbon 60 g, 16 days after.', 'Skimmer off, 20 days before.');
@@ -275,7 +275,7 @@ it('sees feeding and sock intervals shift, but not routine go on', function (): 
 });
 
 it('says when the tank itself was changed', function (): void {
-    $judgement = judge(steppedTank(120, 60, 0.1, 6), tankChanges: [onDay(20, new SkimmerSwitch(true))->at]);
+    $judgement = judge(steppedTank(120, 60, 0.1, 6), tankChanges: [onDay(20, SkimmerSwitch::of(true))->at]);
     expect(array_map(fn (Finding $f): string => said($f->sentence), $judgement->findings))->toContain(
         'The tank or its path was changed 20 days after.',
     );
@@ -506,7 +506,7 @@ it('answers over its first days for a medium that worked fast and wore out', fun
         $charge = onDay(0, MediaCharge::grams(Medium::Gfo, 100), 1);
         $journal = [...spentCharge($seed), $charge];
         usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
-        $question = new Question($charge, Parameter::Phosphate, 200, onDay(60, new SkimmerSwitch(true))->at, 42);
+        $question = new Question($charge, Parameter::Phosphate, 200, onDay(60, SkimmerSwitch::of(true))->at, 42);
         $overTen = ChangeEffect::judge($question, $journal, 10);
         $found += $overTen->verdict === Verdict::Lower ? 1 : 0;
         $early += in_array('early', codes(ChangeEffect::judge($question, $journal)), true) ? 1 : 0;
@@ -525,7 +525,7 @@ it('gives no answer where water changes are logged on one side only', function (
     $journal = static fn (bool $since): array => array_values(array_filter(
         steppedTank(115, 115, 0.3, 8, start: 40),
         static fn (Entry $entry): bool => ! $entry->payload instanceof WaterChange
-            || ($entry->at > onDay(0, new SkimmerSwitch(true))->at) === $since,
+            || ($entry->at > onDay(0, SkimmerSwitch::of(true))->at) === $since,
     ));
     $late = judge($journal(true));
     $early = judge($journal(false));
@@ -610,7 +610,7 @@ it('says that a level fell at once, by how much, and that nothing shows a change
             Reading::of(Parameter::Nitrate, $level, step: 0.01),
         );
     }
-    $change = new Entry($at, new SkimmerSwitch(true), 1);
+    $change = new Entry($at, SkimmerSwitch::of(true), 1);
     $journal[] = $change;
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
     $judgement = ChangeEffect::judge(

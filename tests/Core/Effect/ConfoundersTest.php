@@ -73,7 +73,7 @@ it('names each lever that was moved, and when', function (Payload $moved, string
         ->and(confounders([[0.2, $moved]]))->toBe(["{$words}, on the same day."]);
 })->with([
     [fn () => MediaCharge::grams(Medium::ActivatedCarbon, 60), 'Activated carbon 60 g'],
-    [fn () => new SkimmerSwitch(false), 'Skimmer off'],
+    [fn () => SkimmerSwitch::of(false), 'Skimmer off'],
     [fn () => Photoperiod::of(6), 'Refugium light 6 h a day'],
 ]);
 
@@ -133,10 +133,10 @@ it('sees organic carbon begin to be raised', function (): void {
 
 it('sees socks changed less often, but not for a sock that is picked itself', function (): void {
     $socks = on([-24, -20, -16, -12, -8, -4, 4, 14, 24], SockChange::of());
-    expect(confounders($socks, new SkimmerSwitch(true)))->toBe(['The sock interval went from about 4 to 10 days.'])
+    expect(confounders($socks, SkimmerSwitch::of(true)))->toBe(['The sock interval went from about 4 to 10 days.'])
         ->and(confounders($socks))->toBe([])
-        ->and(confounders(on([-24, -20, -16, 4, 9, 13], SockChange::of()), new SkimmerSwitch(true)))->toBe([])
-        ->and(confounders(on([-20, 4], SockChange::of()), new SkimmerSwitch(true)))->toBe([]);
+        ->and(confounders(on([-24, -20, -16, 4, 9, 13], SockChange::of()), SkimmerSwitch::of(true)))->toBe([])
+        ->and(confounders(on([-20, 4], SockChange::of()), SkimmerSwitch::of(true)))->toBe([]);
 });
 
 it('says when the tank was changed, in the window only', function (): void {

@@ -140,12 +140,12 @@ it('sees what should be looked at', function (array $journal, array $alerts) use
         ],
         [],
     ],
-    'a skimmer that is off' => [[new Entry($now->modify('-3 days'), new SkimmerSwitch(false))], ['skimmer']],
-    'a skimmer that was off for a day' => [[new Entry($now->modify('-1 day'), new SkimmerSwitch(false))], []],
+    'a skimmer that is off' => [[new Entry($now->modify('-3 days'), SkimmerSwitch::of(false))], ['skimmer']],
+    'a skimmer that was off for a day' => [[new Entry($now->modify('-1 day'), SkimmerSwitch::of(false))], []],
     'a skimmer that runs again' => [
         [
-            new Entry($now->modify('-9 days'), new SkimmerSwitch(false)),
-            new Entry($now->modify('-3 days'), new SkimmerSwitch(true)),
+            new Entry($now->modify('-9 days'), SkimmerSwitch::of(false)),
+            new Entry($now->modify('-3 days'), SkimmerSwitch::of(true)),
         ],
         [],
     ],
@@ -155,7 +155,7 @@ it('sees what should be looked at', function (array $journal, array $alerts) use
         [],
     ],
     'what lies ahead says nothing yet' => [
-        [new Entry($now->modify('+1 day'), new SkimmerSwitch(false))],
+        [new Entry($now->modify('+1 day'), SkimmerSwitch::of(false))],
         [],
     ],
 ]);

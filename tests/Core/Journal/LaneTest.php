@@ -33,7 +33,7 @@ it('puts an entry into the lane of its lever, with its amount', function (): voi
         ->and($amount(SockChange::of()))->toBeNull()
         ->and($amount(Feed::of(2.5)))->toBe(2.5)
         ->and($amount(Photoperiod::of(9)))->toBe(9.0)
-        ->and([$amount(new SkimmerSwitch(true)), $amount(new SkimmerSwitch(false))])->toBe([1.0, 0.0])
+        ->and([$amount(SkimmerSwitch::of(true)), $amount(SkimmerSwitch::of(false))])->toBe([1.0, 0.0])
         ->and(said(WaterChange::of(20)->mark(200.0)->label))->toBe('10%')
         ->and(WaterChange::of(20)->mark(200.0)->use)->toBe(0.1);
 });
@@ -50,6 +50,7 @@ it('asks for the effect of every lever but of what is routine', function (): voi
     $asked = array_keys(array_filter(Kinds::all(), fn (Kind $kind): bool => $kind->lever()?->isJudged === true));
     expect($asked)->toEqualCanonicalizing([
         'binder', 'equipment', 'feed-plan', 'livestock', 'media', 'media-out', 'photoperiod', 'skimmer',
+        'stock',
     ]);
 });
 

@@ -40,8 +40,8 @@ dataset('payloads', [
     'water change' => fn () => WaterChange::of(22),
     'feed' => fn () => Feed::of(2.6, Food::Pellet),
     'feed of an unnamed kind' => fn () => Feed::of(1),
-    'skimmer on' => fn () => new SkimmerSwitch(true),
-    'skimmer off' => fn () => new SkimmerSwitch(false),
+    'skimmer on' => fn () => SkimmerSwitch::of(true),
+    'skimmer off' => fn () => SkimmerSwitch::of(false),
     'photoperiod' => fn () => Photoperiod::of(9.5),
     'dose' => fn () => CarbonDose::of(CarbonSource::Vinegar, 12),
     'note' => fn () => Note::of('lid leaked'),
@@ -130,8 +130,8 @@ it('warns where the trade warns, and only there', function (Payload $payload, ?s
 
 it('counts days from one entry to another', function (): void {
     $noon = new DateTimeImmutable('2026-03-04 12:00Z');
-    expect((new Entry($noon->modify('+36 hours'), new SkimmerSwitch(true)))->daysAfter($noon))->toBe(1.5)
-        ->and((new Entry($noon->modify('-1 day'), new SkimmerSwitch(true)))->daysAfter($noon))->toBe(-1.0);
+    expect((new Entry($noon->modify('+36 hours'), SkimmerSwitch::of(true)))->daysAfter($noon))->toBe(1.5)
+        ->and((new Entry($noon->modify('-1 day'), SkimmerSwitch::of(true)))->daysAfter($noon))->toBe(-1.0);
 });
 
 it('refuses by name what it does not know in stored data, rather than guess', function (

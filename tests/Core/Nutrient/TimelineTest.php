@@ -182,12 +182,12 @@ it('goes on as it went, or otherwise', function (): void {
     $timeline = Logged::timeline($lines, 85, Logged::path([
         ['id' => 'sock', 'kind' => 'sock', 'choices' => ['material' => 'felt']],
     ]));
-    $course = $timeline->course;
+    $course = $timeline->course();
     expect($course->feed)->toEqual(['pellet' => 1.0])
         ->and($course->socks->every)->toEqualWithDelta(7.0, 1e-9)
         ->and($course->water->every)->toEqualWithDelta(7.0, 1e-9)
         ->and($course->water->amount)->toBe(30.0)
-        ->and($course->skimmerOn)->toBeFalse();
+        ->and($course->machines->skimmerOn)->toBeFalse();
     $outlook = $timeline->outlook(Calibration::of($timeline));
     $end = fn (array $levers): float => array_slice($outlook->along($course->with($levers), 12)['no3'], -1)[0]->level;
     $now = $end([]);
@@ -205,4 +205,87 @@ it('goes on as it went, or otherwise', function (): void {
     }
     // It grows less sure with time.
     expect($points[24]->high / $points[24]->level)->toBeGreaterThan($points[2]->high / $points[2]->level);
+});
+
+it('feeds with the stock as it grows, and with visitors while they stay', function (): void {
+    $fed = fn (array $lines): float => Logged::timeline([FIRST, ...$lines], 28)
+        ->simulation()->at(28)->balance->in['fed'][0];
+    $plan = [0, 'feeding plan 1 g pellet a day growing with stock'];
+    $steady = $fed([[0, 'stock 100 g'], $plan]);
+    expect($fed([[0, 'stock 100 g growing 10 % a week'], $plan]) / $steady)
+        ->toEqualWithDelta((1 + 1.1 + 1.1 ** 2 + 1.1 ** 3) / 4, 1e-9)
+        // A week with half as many again.
+        ->and($fed([[0, 'stock 100 g'], $plan, [7, 'visitors 50 g for 1 week']]) / $steady)
+        ->toEqualWithDelta((3 + 1.5) / 4, 1e-9)
+        // Visitors do not grow, and what lives here grows on beside them.
+        ->and($fed([[0, 'stock 100 g growing 10 % a week'], $plan, [14, 'visitors 50 g for 7 days']]) / $steady)
+        ->toEqualWithDelta((1 + 1.1 + 1.21 + 0.5 + 1.331) / 4, 1e-9);
+    expect(remarksOf([FIRST, $plan], 28))->toContain('stock-unknown')
+        ->and(remarksOf([FIRST, $plan, [3, 'stock 90 g']], 28))->not->toContain('stock-unknown');
+});
+
+it('reads from the fleece left how fast it winds on, and when the roll is empty', function (): void {
+    $path = Logged::path([['id' => 'roller', 'kind' => 'roller']]);
+    $lines = [FIRST, [0, 'feeding plan 1 g pellet a day'], [0, 'fleece 20 m left'], [14, 'fleece 17.2 m left']];
+    $timeline = Logged::timeline($lines, 21, $path);
+    $fleece = $timeline->fleece();
+    expect($fleece->pace())->toEqualWithDelta(200.0, 1e-9)
+        ->and($fleece->leftMm)->toEqualWithDelta(15_800.0, 1e-9)
+        ->and($fleece->empty())->toEqualWithDelta([79.0, 63.2, 98.75], 1e-9)
+        // 150 mm spread in the flow over 200 mm a day.
+        ->and($timeline->simulation()->at(21)->plant->stages['roller']->tau)->toBe(0.75);
+    // A new roll is not fleece wound back, and one length alone says no pace.
+    $new = Logged::timeline([...$lines, [15, 'roller changed'], [15, 'fleece 25 m left']], 21, $path)->fleece();
+    expect($new->pace())->toEqualWithDelta(200.0, 1e-9)->and($new->leftMm)->toEqualWithDelta(23_800.0, 1e-9);
+    $once = Logged::timeline(array_slice($lines, 0, 3), 21, $path)->fleece();
+    expect([$once->pace(), $once->empty(), $once->leftMm])->toBe([null, null, 20_000.0]);
+});
+
+it('takes light, rest, lanthanum and the flow of a reactor as they are said', function (): void {
+    $path = Logged::path([
+        ['id' => 'skimmer', 'kind' => 'skimmer'],
+        ['id' => 'refugium', 'kind' => 'refugium', 'figures' => ['watts' => 20, 'hoursPerDay' => 10]],
+        ['id' => 'reactor', 'kind' => 'reactor'],
+    ]);
+    $plant = Logged::timeline([
+        FIRST,
+        [0, 'feeding plan 1 g pellet a day'],
+        [2, 'refugium 8 h 2 days a week at 50 %'],
+        [3, 'skimmer on off 6 h a day'],
+        [4, 'lanthanum 5 ml holding 10 mg'],
+        [5, 'gfo 50 g reactor'],
+    ], 7, $path)->simulation()->at(7)->plant;
+    $light = $plant->cultures['refugium'];
+    expect([$light->hours, $light->daysPerWeek, $light->dim])->toBe([8.0, 2.0, 0.5])
+        ->and($plant->skimmerOffHours)->toBe(6.0)
+        // 80 % of one atom of phosphorus for one of lanthanum.
+        ->and($plant->out['lanthanum'][1])->toEqualWithDelta(0.8 * 10 * 30.973761998 / 138.90547, 1e-9);
+});
+
+it('lets go on as it really went, but for what is set otherwise', function (): void {
+    $lines = [[0, 'feeding plan 1 g pellet a day']];
+    foreach (range(0, 98, 7) as $day) {
+        $lines[] = [$day, 'no3 8 po4 0.08'];
+        $lines[] = [$day + 0.2, 'water change 30 l'];
+        $lines[] = [$day + 0.3, 'sock changed'];
+    }
+    // After the moment that is looked back to.
+    $lines[] = [70, 'feeding plan 2 g pellet a day'];
+    $lines[] = [75, 'skimmer on'];
+    $lines[] = [80, 'sand siphoned'];
+    $path = Logged::path([['id' => 'sock', 'kind' => 'sock', 'choices' => ['material' => 'felt']]]);
+    $timeline = Logged::timeline($lines, 98, $path);
+    $fit = Calibration::of($timeline);
+    $outlook = $timeline->outlook($fit, new DateTimeImmutable(Logged::START.' +56 days'));
+    $simulation = $timeline->simulation($fit->parameters($timeline), $fit->start($timeline));
+    $now = $simulation->before(98)->nitrate();
+    $went = $outlook->along($outlook->present, 6)['no3'][12];
+    // What the readings pull at fades with time; what is left of it after six weeks is the same on every course.
+    expect($went->level)->toEqualWithDelta($now, 0.1 * $now);
+    $levels = fn (array $levers): float => $outlook->along($outlook->present->with($levers), 6)['no3'][12]->level;
+    expect($levels([]))->toBe($went->level)
+        ->and($levels(['sockEvery' => 3.5]))->toBeLessThan($went->level)
+        // With half of what was fed then; without the second gram that came after.
+        ->and($levels(['feedTimes' => 0.5]))->toBeLessThan($levels(['feedTimes' => 0.9]))
+        ->and($levels(['feedTimes' => 0.9]))->toBeLessThan($went->level);
 });
