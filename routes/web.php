@@ -22,6 +22,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StopController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SumpRevisionController;
 use App\Http\Controllers\SystemController;
@@ -77,6 +78,9 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/ledger', [LedgerController::class, 'show'])->name('ledger.show');
+            Route::get('/stops/{item}', [StopController::class, 'show'])
+                ->where('item', '[a-z0-9-]{1,24}')
+                ->name('stops.show');
             Route::get('/foresee', [ForeseeController::class, 'show'])->name('foresee.show');
             Route::get('/assumptions', [AssumptionController::class, 'show'])->name('assumptions.show');
             Route::get('/photos/{photo}/{size}', [PhotoController::class, 'show'])

@@ -22,6 +22,7 @@ final readonly class Assumptions
         'Glass and acrylic' => Catalogue\Panels::class,
         'Sump' => Catalogue\Sump::class,
         'Workshop' => Catalogue\Workshop::class,
+        'Care and costs' => Catalogue\Rounds::class,
         'Openings of a tray' => Catalogue\Openings::class,
     ];
 

@@ -7,6 +7,7 @@ use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
+use Ithys\Path\Kind;
 
 beforeEach(function (): void {
     $this->travelTo('2026-11-25 12:00:00');
@@ -158,10 +159,44 @@ it('advises one step at a time towards the target, and leaves alone what stands 
         ->and(array_column($tried['gfo'][0]['answers'], 'verdict', 'parameter'))
         ->toBe(['no3' => 'no difference shown', 'po4' => 'lower'])
         ->and($tried['feed'])->toBe([]);
-    $sock = $counsel('balanced')['sock'];
+});
+
+it('says at its stop whether the sock helps and since when the skimmer is off', function (): void {
+    $stop = fn (string $item): array => $this->getJson("/systems/1/stops/{$item}")->assertOk()->json();
+    $path = $this->system->setupAt(now())->path;
+    $of = fn (Kind $kind): string => $path->itemsOf($kind)[0]->id;
+    // Nothing is learned yet, and that is said.
+    expect($stop($of(Kind::Sock))['sock']['curve'])->toBeNull()
+        ->and($stop($of(Kind::Sock))['sock']['missing']['sentence'])->toContain('Nothing is learned');
+    (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $sock = $stop($of(Kind::Sock))['sock']['curve'];
     expect($sock['verdict'])->toBe('helping');
     $shares = array_column($sock['points'], 2);
     expect($shares[0])->toBeGreaterThan(end($shares));
+    $skimmer = $stop($of(Kind::Skimmer));
+    expect($skimmer['sock'])->toBeNull()
+        ->and($skimmer['skimmer']['offSince'])->toBeNull()
+        ->and(array_column($skimmer['skimmer']['foams'], 'key'))
+        ->toBe(['dry', 'wet', 'empty', 'boiling', 'overflowing']);
+    $this->post('/systems/1/journal', ['line' => 'skimmer off 2026-11-20 09:00'])->assertSessionHasNoErrors();
+    expect($stop($of(Kind::Skimmer))['skimmer']['offSince'])->toBeGreaterThan(1_700_000_000);
+    $this->getJson('/systems/1/stops/nothing')->assertNotFound();
+});
+
+it('goes on from the past as it really went', function (): void {
+    (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $levers = $this->get('/systems/1/foresee?ago=8')->assertOk()->inertiaProps('levers');
+    $ask = fn (array $with): array => $this->postJson('/systems/1/foresee/preview', [
+        'levers' => [...$levers, ...$with], 'weeks' => 8, 'ago' => 8,
+    ])->assertOk()->json('view');
+    $same = $ask([]);
+    expect($same['other'])->toBe($same['present']);
+    // The reading of today is what became of it.
+    $read = $this->get('/systems/1/foresee')->inertiaProps('past');
+    $last = array_values(array_filter($read, fn (array $one): bool => $one[1] === 'no3'));
+    [, $level, $low, $high] = end($same['present']['no3']);
+    expect(end($last)[2])->toBeGreaterThan(0.8 * $low)->toBeLessThan(1.2 * $high);
+    expect(end($ask(['feedTimes' => '2'])['other']['no3'])[1])->toBeGreaterThan(1.2 * $level);
 });
 
 it('says beside a verdict what the model expected of the change', function (): void {

@@ -18,6 +18,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\InvalidLever;
+use Ithys\Path\Kind;
 
 /** What would happen if: the present course of a tank, and another beside it. */
 final class ForeseeController extends Controller
@@ -38,7 +39,13 @@ final class ForeseeController extends Controller
             'levers' => $outlook === null ? null : CourseForm::of($outlook, $keeper->units),
             'feedGrams' => $outlook === null ? 0.0 : array_sum($outlook->present->feed),
             'medium' => Medium::Gfo->label(),
-            'hasAlgae' => $outlook !== null && $outlook->going->cultures !== [],
+            'carbon' => Medium::ActivatedCarbon->label(),
+            'fitted' => [
+                'algae' => $outlook !== null && $outlook->going->cultures !== [],
+                'sock' => $outlook?->going->has(Kind::Sock) === true,
+                'roller' => $outlook?->going->has(Kind::Roller) === true,
+                'stock' => $outlook?->present->herd->grams !== null,
+            ],
             // What was is past advice.
             'counsel' => $outlook === null || $ago > 0 ? null : ForeseeView::counsel($system, $outlook, $keeper, $now),
             'courses' => CoursesView::of($system, $keeper, $now),
@@ -52,7 +59,7 @@ final class ForeseeController extends Controller
         $outlook = ForeseeView::outlook($system, now()->toDateTimeImmutable(), $request->weeksAgo())['outlook'];
         abort_if($outlook === null, 409, 'Nothing is learned of this tank yet.');
 
-        return Preview::of(function () use ($outlook, $request): array {
+        return Preview::of(function () use ($outlook, $request, $system): array {
             $course = $outlook->present->with($request->turned($this->keeper($request), $outlook));
 
             try {
@@ -65,8 +72,8 @@ final class ForeseeController extends Controller
                 'present' => ForeseeView::series($outlook, $outlook->present, $request->weeks()),
                 'other' => $other,
                 'workload' => [
-                    'present' => ForeseeView::workload($outlook->present),
-                    'other' => ForeseeView::workload($course),
+                    'present' => ForeseeView::workload($outlook, $outlook->present, $system),
+                    'other' => ForeseeView::workload($outlook, $course, $system),
                 ],
             ];
         });

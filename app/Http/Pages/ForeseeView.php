@@ -17,11 +17,10 @@ use Ithys\Nutrient\Advice\State;
 use Ithys\Nutrient\Advice\Step;
 use Ithys\Nutrient\Forecast\ForecastPoint;
 use Ithys\Nutrient\Forecast\Outlook;
-use Ithys\Nutrient\Forecast\SockCurve;
+use Ithys\Nutrient\Forecast\Workload;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Course;
 use Ithys\Nutrient\Timeline\Missing;
-use Ithys\Path\Kind;
 use Ithys\Target\TargetSchool;
 
 /** What a tank does in the weeks ahead, on its present course and on another. */
@@ -106,7 +105,7 @@ final class ForeseeView
     }
 
     /**
-     * What could be done next, and what the sock does; kept, since each is many courses.
+     * What could be done next; kept, since it is many courses.
      *
      * @return array<string, mixed>
      */
@@ -121,7 +120,6 @@ final class ForeseeView
             $now,
             static fn (): array => [
                 'advice' => $school === null ? null : self::advice($system, $school, $outlook, $keeper, $now),
-                'sock' => $outlook->going->has(Kind::Sock) ? self::sock(SockCurve::of($outlook)) : null,
             ],
         );
     }
@@ -196,32 +194,19 @@ final class ForeseeView
         ], array_slice($like, 0, self::MOST_TRIED));
     }
 
-    /** @return array<string, mixed> shares of the level in per cent, less than without a sock */
-    private static function sock(SockCurve $curve): array
+    /** @return array<string, float|int|null> what a course asks of the keeper in a year */
+    public static function workload(Outlook $outlook, Course $course, System $system): array
     {
-        $point = static fn (array $one): array => [
-            $one['every'],
-            round(100 * $one['nitrate'], 1),
-            round(100 * $one['phosphate'], 1),
-        ];
+        $work = Workload::of($course, $outlook->going->fleecePace, $system->assumptions());
 
         return [
-            'weeks' => SockCurve::WEEKS,
-            'verdict' => $curve->verdict()->value,
-            'points' => array_map($point, $curve->points),
-            'present' => $curve->present === null ? null : $point($curve->present),
-        ];
-    }
-
-    /** @return array<string, int> what a course asks of the keeper in a year */
-    public static function workload(Course $course): array
-    {
-        $times = static fn (?float $every): int => $every === null ? 0 : (int) round(365 / $every);
-
-        return [
-            'socks' => $times($course->socks->every),
-            'waterChanges' => $times($course->water->every),
-            'waterLitres' => (int) round($times($course->water->every) * $course->water->amount),
+            'socks' => $work->sockChanges,
+            'waterChanges' => $work->waterChanges,
+            'waterLitres' => round($work->waterLitres),
+            'doseMillilitres' => round($work->doseMillilitres),
+            'fleeceMetres' => $work->fleeceMm === null ? null : round($work->fleeceMm / 1000),
+            'hours' => round($work->hours),
+            'cost' => round($work->cost),
         ];
     }
 

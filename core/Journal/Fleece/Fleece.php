@@ -64,8 +64,8 @@ final readonly class Fleece implements Payload
     public function summary(): Text
     {
         return $this->leftMm === null
-            ? Text::of('Fleece {length} a day', length: Quantity::base((float) $this->mmPerDay , Dimension::Head))
-            : Text::of('Fleece {length} left', length: Quantity::base($this->leftMm , Dimension::Head));
+            ? Text::of('Fleece {length} a day', length: Quantity::base((float) $this->mmPerDay, Dimension::Head))
+            : Text::of('Fleece {length} left', length: Quantity::base($this->leftMm, Dimension::Head));
     }
 
     public function mark(float $workingLitres): Mark

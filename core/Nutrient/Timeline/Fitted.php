@@ -152,6 +152,7 @@ final readonly class Fitted
             $assumptions->value('algae-dry'),
             $pace === null ? $assumptions->value('roller-tau') : FleeceUse::stay($pace, $assumptions),
             $this->rollerShare,
+            $pace,
         );
     }
 

@@ -22,6 +22,8 @@ final readonly class Going
         public float $rollerStay,
         /** Of the flow, that a roller gets. */
         public float $rollerShare,
+        /** mm of fleece that a roller winds on a day; null where not known. */
+        public ?float $fleecePace,
     ) {
     }
 

@@ -12,6 +12,9 @@ export interface Levers {
     waterLitres: string;
     lightHours: string;
     spirit: string;
+    stockAdded: string;
+    rollerTimes: string;
+    carbonGrams: string;
     mediaGrams: string;
     skimmerOn: boolean;
 }
@@ -33,19 +36,25 @@ export interface Step {
 export interface Counsel {
     /** Null where no target is picked. */
     advice: { state: string; sentence: string; steps: Step[] } | null;
-    /** Days between changes, and per cent less than without a sock of each parameter; null where there is none. */
-    sock: {
-        weeks: number;
-        verdict: string;
-        points: [number, number, number][];
-        present: [number, number, number] | null;
-    } | null;
 }
 
 export interface Workload {
     socks: number;
     waterChanges: number;
     waterLitres: number;
+    doseMillilitres: number;
+    /** Null where its pace is not known. */
+    fleeceMetres: number | null;
+    hours: number;
+    cost: number;
+}
+
+/** What a tank has that a lever can turn. */
+export interface Fitted {
+    algae: boolean;
+    sock: boolean;
+    roller: boolean;
+    stock: boolean;
 }
 
 export interface Foreseen {

@@ -19,6 +19,7 @@ export interface TypedTank {
     sand: string;
     rock: string;
     salinity: string;
+    circulation: string;
     temperature: string;
     flow: string;
     school: string;

@@ -5,6 +5,7 @@ import { ChoiceField } from '../parts/ChoiceField';
 import { ComputedFigure } from '../parts/ComputedFigure';
 import { FieldGrid } from '../parts/FieldGroup';
 import { TextField } from '../parts/TextField';
+import { StopPanel } from '../stop/StopPanel';
 import { type Catalogue, type TypedItem } from './types';
 
 interface Props {
@@ -130,6 +131,7 @@ export function ItemEditor({
                     <FieldGrid columns={3}>{kind.roomAndPower.map(figure)}</FieldGrid>
                 </Box>
             </chakra.details>
+            <StopPanel systemId={systemId} item={item.id} kind={item.kind} />
             <FieldGrid columns={3}>
                 {text('note', 'Note')}
                 {text('keptBecause', 'Kept because')}

@@ -1,20 +1,12 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
+import { Advised } from '../../foresee/Advised';
 import { Ahead } from '../../foresee/Ahead';
 import { Courses } from '../../foresee/Courses';
-import { SockCurve } from '../../foresee/SockCurve';
-import {
-    type Counsel,
-    type Foreseen,
-    type Kept,
-    type Levers,
-    type Point,
-    type Step,
-    type Workload,
-} from '../../foresee/types';
+import { Work, Weekly } from '../../foresee/Tables';
+import { type Counsel, type Fitted, type Foreseen, type Kept, type Levers, type Point } from '../../foresee/types';
 import { Frame } from '../../frame/Frame';
-import { useDates } from '../../lib/dates';
 import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
@@ -22,7 +14,7 @@ import { Button } from '../../parts/Button';
 import { CheckField } from '../../parts/CheckField';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { TextField } from '../../parts/TextField';
-import { shown, useParameter, written } from '../../tide/parameters';
+import { useParameter, written } from '../../tide/parameters';
 import { type TargetChoice } from '../../tide/types';
 
 interface Props {
@@ -36,9 +28,10 @@ interface Props {
     levers: Levers | null;
     /** What is fed a day now, g. */
     feedGrams: number;
-    hasAlgae: boolean;
-    /** The medium that can be put in. */
+    fitted: Fitted;
+    /** The media that can be put in. */
     medium: string;
+    carbon: string;
     past: [number, string, number][];
     counsel: Counsel | null;
     courses: Kept[];
@@ -53,8 +46,9 @@ export default function Show({
     agoChoices,
     levers,
     feedGrams,
-    hasAlgae,
+    fitted,
     medium,
+    carbon,
     past,
     counsel,
     courses,
@@ -80,7 +74,20 @@ export default function Show({
                 <Bench
                     systemId={frame.id}
                     key={ago}
-                    {...{ now, ago, agoChoices, levers, feedGrams, hasAlgae, medium, past, counsel, courses, target }}
+                    {...{
+                        now,
+                        ago,
+                        agoChoices,
+                        levers,
+                        feedGrams,
+                        fitted,
+                        medium,
+                        carbon,
+                        past,
+                        counsel,
+                        courses,
+                        target,
+                    }}
                 />
             )}
         </Frame>
@@ -94,8 +101,9 @@ function Bench({
     agoChoices,
     levers,
     feedGrams,
-    hasAlgae,
+    fitted,
     medium,
+    carbon,
     past,
     counsel,
     courses,
@@ -107,8 +115,9 @@ function Bench({
     agoChoices: number[];
     levers: Levers;
     feedGrams: number;
-    hasAlgae: boolean;
+    fitted: Fitted;
     medium: string;
+    carbon: string;
     past: Props['past'];
     counsel: Counsel | null;
     courses: Kept[];
@@ -150,14 +159,19 @@ function Bench({
             <Box as="section" aria-label="Levers" display="grid" gap="3" alignContent="start">
                 <chakra.h2 fontSize="lg">What if</chakra.h2>
                 <chakra.p fontSize="sm" color="quiet">
-                    Each lever stands as your last eight weeks went. Set some otherwise and see where they lead.
+                    {ago === 0
+                        ? 'Each lever stands as your last eight weeks went. Set some otherwise and see where they lead.'
+                        : 'Each lever stands as the eight weeks before went. One that you set otherwise goes your way; each other goes as it really did.'}
                 </chakra.p>
                 {field('feedTimes', 'Feeding, times the present', '×', `Now about ${figure(feedGrams)} g a day`)}
-                {field('sockEvery', 'Sock changed every', 'days', 'Empty: never')}
+                {fitted.stock && field('stockAdded', 'Animals added now', unit('small mass'), 'Fed as the others are')}
+                {fitted.sock && field('sockEvery', 'Sock changed every', 'days', 'Empty: never')}
+                {fitted.roller && field('rollerTimes', 'Fleece winds on, times the present', '×')}
                 {field('waterLitres', 'Water change of', unit('volume'))}
                 {field('waterEvery', 'Every', 'days', 'Empty: never')}
-                {hasAlgae && field('lightHours', 'Light over the algae', 'h a day')}
+                {fitted.algae && field('lightHours', 'Light over the algae', 'h a day')}
                 {field('spirit', 'Organic carbon as spirit', 'mL a day')}
+                {field('carbonGrams', `${carbon} put in a reactor now`, unit('small mass'))}
                 {field('mediaGrams', `${medium} put in a reactor now`, unit('small mass'))}
                 {course.spirit.trim() !== '' && Number(course.spirit) > Number(levers.spirit) && (
                     <Box color="caution" fontSize="sm">
@@ -197,8 +211,8 @@ function Bench({
                         }
                     />
                     <Box fontSize="sm" color="quiet" flex="1 1 14rem">
-                        Grey and dashed: the present course. Coloured: with your levers. In 80 of 100 cases the level
-                        lies in the band.
+                        Grey and dashed: {ago === 0 ? 'the present course' : 'what was really done'}. Coloured: with
+                        your levers. In 80 of 100 cases the level lies in the band.
                     </Box>
                 </Box>
                 {foreseen === null ? (
@@ -225,7 +239,7 @@ function Bench({
                                             name={parameter.name}
                                             point={present?.[present.length - 1]}
                                             weeks={weeks}
-                                            went={ago === 0 ? 'goes now' : 'went then'}
+                                            went={ago === 0 ? 'goes now' : 'really went'}
                                         >
                                             {(level) => written(parameter, level)}
                                         </Ends>{' '}
@@ -252,10 +266,14 @@ function Bench({
                                 steps towards it stand here.
                             </chakra.p>
                         )}
-                        {counsel?.sock && <SockCurve sock={counsel.sock} />}
-                        <Work foreseen={foreseen} changed={changed} />
+                        <Work foreseen={foreseen} changed={changed} hasRoller={fitted.roller} systemId={systemId} />
                         {ago === 0 && (
-                            <Courses systemId={systemId} courses={courses} course={course} onLoad={setCourse} />
+                            <Courses
+                                systemId={systemId}
+                                courses={courses}
+                                course={course}
+                                onLoad={(kept) => setCourse({ ...levers, ...kept })}
+                            />
                         )}
                         <details>
                             <chakra.summary cursor="pointer" fontSize="sm" minH={{ base: '44px', md: '28px' }}>
@@ -267,62 +285,6 @@ function Bench({
                 )}
             </Box>
         </Box>
-    );
-}
-
-/** What could be done next, the gentlest first. */
-function Advised({ advice, onTry }: { advice: NonNullable<Counsel['advice']>; onTry: (step: Step) => void }) {
-    const named = useParameter();
-    const dates = useDates();
-    return (
-        <chakra.section mb="5">
-            <chakra.h2 fontSize="lg" mb="1">
-                What next
-            </chakra.h2>
-            <chakra.p mb="2" maxWidth="46rem">
-                {advice.sentence}
-            </chakra.p>
-            <chakra.ol listStyleType="none" display="grid" gap="3" maxWidth="50rem">
-                {advice.steps.map((step, i) => (
-                    <Box as="li" key={step.key} borderTopWidth="1px" pt="2">
-                        <Box display="flex" gap="3" alignItems="baseline" flexWrap="wrap">
-                            <Box fontWeight="700" flex="1 1 16rem">
-                                {i + 1}. {step.does}
-                            </Box>
-                            <Button
-                                minH={{ base: '44px', md: '28px' }}
-                                aria-label={`Try it: ${step.does}`}
-                                onClick={() => onTry(step)}
-                            >
-                                Try it
-                            </Button>
-                        </Box>
-                        <Box fontSize="sm">
-                            {`After ${step.weeks} weeks: `}
-                            {Object.entries(step.expected)
-                                .map(([key, [level, low, high] = [0, 0, 0]]) => {
-                                    const parameter = named(key);
-                                    return `${parameter.name} ${written(parameter, level)} (${figure(shown(parameter, low))} to ${figure(shown(parameter, high))})`;
-                                })
-                                .join(', ')}
-                            . Watch: {step.watch}
-                        </Box>
-                        {step.tried.map((before) => (
-                            <Box key={before.t} fontSize="sm" color="quiet">
-                                {`Before here, ${dates.day(before.t)}: ${before.text}: ${before.answers
-                                    .map(({ parameter, verdict }) => `${named(parameter).name} ${verdict}`)
-                                    .join(', ')}.`}
-                            </Box>
-                        ))}
-                        {step.caution !== null && (
-                            <Box fontSize="sm" color="caution">
-                                Caution: {step.caution}
-                            </Box>
-                        )}
-                    </Box>
-                ))}
-            </chakra.ol>
-        </chakra.section>
     );
 }
 
@@ -346,87 +308,4 @@ function Ends({
     const [, level, low, high] = point;
     const upper = name.charAt(0).toUpperCase() + name.slice(1);
     return `${upper}${weeks === '' ? '' : ` in ${weeks} weeks as it ${went}`}: ${children(level)}, ${children(low)} to ${children(high)}.`;
-}
-
-function Work({ foreseen, changed }: { foreseen: Foreseen; changed: boolean }) {
-    const { show } = useUnits();
-    const rows: [string, keyof Workload, (amount: number) => string][] = [
-        ['Sock changes a year', 'socks', (amount) => figure(amount, 0)],
-        ['Water changes a year', 'waterChanges', (amount) => figure(amount, 0)],
-        ['New salt water a year', 'waterLitres', (amount) => show(amount, 'volume')],
-    ];
-    return (
-        <chakra.table fontSize="sm" maxWidth="30rem" width="100%" mb="3">
-            <thead>
-                <chakra.tr textAlign="left" borderBottomWidth="1.5px">
-                    <th scope="col">Work</th>
-                    <chakra.th scope="col" textAlign="right">
-                        as now
-                    </chakra.th>
-                    {changed && (
-                        <chakra.th scope="col" textAlign="right">
-                            with your levers
-                        </chakra.th>
-                    )}
-                </chakra.tr>
-            </thead>
-            <tbody>
-                {rows.map(([label, key, write]) => (
-                    <chakra.tr key={key} borderBottomWidth="1px">
-                        <td>{label}</td>
-                        <chakra.td textAlign="right" fontFamily="figure">
-                            {write(foreseen.workload.present[key])}
-                        </chakra.td>
-                        {changed && (
-                            <chakra.td textAlign="right" fontFamily="figure">
-                                {write(foreseen.workload.other[key])}
-                            </chakra.td>
-                        )}
-                    </chakra.tr>
-                ))}
-            </tbody>
-        </chakra.table>
-    );
-}
-
-function Weekly({ foreseen }: { foreseen: Foreseen }) {
-    const named = useParameter();
-    const keys = Object.keys(foreseen.present);
-    const weekly = (foreseen.present[keys[0] ?? ''] ?? []).flatMap(([days], i) => (days % 7 === 0 ? [i] : []));
-    return (
-        <chakra.table fontSize="sm" maxWidth="46rem" width="100%">
-            <thead>
-                <chakra.tr textAlign="left" borderBottomWidth="1.5px">
-                    <th scope="col">Week</th>
-                    {keys.flatMap((key) => [
-                        <th scope="col" key={`${key} now`}>
-                            {named(key).name}, as now
-                        </th>,
-                        <th scope="col" key={`${key} other`}>
-                            with your levers
-                        </th>,
-                    ])}
-                </chakra.tr>
-            </thead>
-            <tbody>
-                {weekly.map((i) => (
-                    <chakra.tr key={i} borderBottomWidth="1px" fontFamily="figure">
-                        <td>{(foreseen.present[keys[0] ?? '']?.[i]?.[0] ?? 0) / 7}</td>
-                        {keys.flatMap((key) =>
-                            [foreseen.present, foreseen.other].map((series, n) => {
-                                const [, level = 0, low = 0, high = 0] = series[key]?.[i] ?? [];
-                                const parameter = named(key);
-                                return (
-                                    <td key={`${key} ${n}`}>
-                                        {figure(shown(parameter, level))} ({figure(shown(parameter, low))} to{' '}
-                                        {figure(shown(parameter, high))})
-                                    </td>
-                                );
-                            }),
-                        )}
-                    </chakra.tr>
-                ))}
-            </tbody>
-        </chakra.table>
-    );
 }

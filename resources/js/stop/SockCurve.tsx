@@ -6,11 +6,9 @@ import { useShared } from '../lib/page';
 import { SvgText } from '../parts/SvgText';
 import { tone } from '../tide/parameters';
 import { useWidth } from '../tide/useWidth';
-import { type Counsel } from './types';
+import { type Sock } from './types';
 
 const HEIGHT = 150;
-
-type Sock = NonNullable<Counsel['sock']>;
 
 /** Whether the sock helps as it is changed: how much lower the water ends by how often that is done. */
 export function SockCurve({ sock }: { sock: Sock }) {
@@ -28,10 +26,7 @@ export function SockCurve({ sock }: { sock: Sock }) {
         .nice(4)
         .range([HEIGHT - 24, 10]);
     return (
-        <chakra.section mb="5" maxWidth="50rem">
-            <chakra.h2 fontSize="lg" mb="1">
-                Is the sock helping?
-            </chakra.h2>
+        <Box maxWidth="50rem">
             <chakra.p mb="1">
                 {sock.present === null
                     ? 'No sock change is logged of late. A sock that is never changed rots and gives back what it holds.'
@@ -94,6 +89,6 @@ export function SockCurve({ sock }: { sock: Sock }) {
                 Days between changes. {sides.map(({ name }, i) => `${name} ${i === 0 ? 'solid' : 'dashed'}`).join(', ')}
                 . The dots are now.
             </chakra.p>
-        </chakra.section>
+        </Box>
     );
 }

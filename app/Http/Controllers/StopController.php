@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Pages\StopView;
+use App\Models\System;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** How one stop of the water is doing. */
+final class StopController extends Controller
+{
+    public function show(Request $request, System $system, string $item): JsonResponse
+    {
+        $now = now()->toDateTimeImmutable();
+        $stop = $system->setupAt($now)->path?->find($item);
+
+        return $stop === null
+            ? abort(404, 'No such stop is on the path in force.')
+            : response()->json(StopView::of($system, $stop, $this->keeper($request), $now));
+    }
+}
