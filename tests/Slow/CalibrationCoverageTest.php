@@ -12,11 +12,11 @@ use Tests\Support\SimulatedKeeper;
 // better than saying that all stays as it is? The bounds leave room for the luck of so few tanks.
 
 /** @return array{intervals: array<string, float>, bands: array<string, float>, off: array<string, list<float>>} */
-function coverage(array $seeds, int $weeks, bool $isReal): array
+function coverage(array $seeds, int $weeks, bool $isReal, string $kit): array
 {
     $held = $bands = $off = [];
     foreach ($seeds as $seed) {
-        $keeper = new SimulatedKeeper($seed, $weeks, $isReal);
+        $keeper = new SimulatedKeeper($seed, $weeks, $isReal, $kit);
         $fit = Calibration::of($keeper->timeline);
         foreach ($fit->unknowns() as $unknown) {
             if ($unknown->spread() !== null) {
@@ -65,8 +65,8 @@ function median(array $all): float
     return $all[intdiv(count($all), 2)];
 }
 
-it('holds what it says of simulated tanks', function (int $weeks, bool $isReal, int $tanks): void {
-    $found = coverage(range(1000, 999 + $tanks), $weeks, $isReal);
+it('holds what it says of simulated tanks', function (int $weeks, bool $isReal, string $kit, int $tanks): void {
+    $found = coverage(range(1000, 999 + $tanks), $weeks, $isReal, $kit);
     foreach ($found['intervals'] as $unknown => $share) {
         expect($share)->toBeGreaterThanOrEqual(0.8, "{$unknown} holds in {$share}");
     }
@@ -75,16 +75,18 @@ it('holds what it says of simulated tanks', function (int $weeks, bool $isReal, 
     }
     expect(median($found['off']['ours']))->toBeLessThan(median($found['off']['stays']));
     fwrite(STDERR, sprintf(
-        "\n%d weeks, %s: intervals %s; bands %s; off by %.2f, stays as it is %.2f\n",
+        "\n%d weeks, %s, %s kit: intervals %s; bands %s; off by %.2f, stays as it is %.2f\n",
         $weeks,
         $isReal ? 'real' : 'exact',
+        $kit,
         json_encode(array_map(fn (float $one): float => round($one, 2), $found['intervals'])),
         json_encode(array_map(fn (float $one): float => round($one, 2), $found['bands'])),
         median($found['off']['ours']),
         median($found['off']['stays']),
     ));
 })->with([
-    '16 weeks of a real tank' => [16, true, 80],
-    '52 weeks of a real tank' => [52, true, 40],
-    '26 weeks where the model is the truth' => [26, false, 40],
+    '16 weeks of a real tank' => [16, true, 'fine', 200],
+    '16 weeks of a real tank, with a coarse kit' => [16, true, 'coarse', 200],
+    '52 weeks of a real tank' => [52, true, 'fine', 40],
+    '26 weeks where the model is the truth' => [26, false, 'fine', 40],
 ]);

@@ -62,8 +62,18 @@ final class SimulatedKeeper
     /** @var list<Entry> as it was */
     private array $real = [];
 
-    public function __construct(int $seed, private readonly int $weeks, private readonly bool $isReal)
-    {
+    /** Step, noise and share of the level that it is off by, of a fine kit and a coarse one. */
+    private const KITS = [
+        'fine' => ['no3' => [1.0, 0.3, 0.06], 'po4' => [0.01, 0.012, 0.05]],
+        'coarse' => ['no3' => [5.0, 1.0, 0.12], 'po4' => [0.05, 0.02, 0.10]],
+    ];
+
+    public function __construct(
+        int $seed,
+        private readonly int $weeks,
+        private readonly bool $isReal,
+        private readonly string $kit = 'fine',
+    ) {
         $this->random = new Randomizer(new Mt19937($seed));
         $litres = exp($this->between(log(80), log(900)));
         $this->setup = $this->setup($litres);
@@ -186,7 +196,7 @@ final class SimulatedKeeper
         $readings = [];
         for ($week = 0; $week < $weeks; $week++) {
             foreach ($levels(7.0 * $week) as $key => $level) {
-                [$step, $noise, $share] = $key === 'no3' ? [1.0, 0.3, 0.06] : [0.01, 0.012, 0.05];
+                [$step, $noise, $share] = self::KITS[$this->kit][$key];
                 $off = $weeks === 1 ? 0.0 : hypot($noise, $share * $level) * $this->normal();
                 $seen = $weeks === 1 ? $level : max(0.0, round(($level + $off) / $step) * $step);
                 $readings[] = new Entry($this->at(7.0 * $week), Reading::of(

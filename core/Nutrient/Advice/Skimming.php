@@ -51,7 +51,7 @@ final readonly class Skimming
     /** When it was switched off; null while it runs, or where no switch was ever logged. */
     public function offSince(): ?DateTimeImmutable
     {
-        $last = $this->last(static fn (Payload $one): bool => $one instanceof SkimmerSwitch);
+        $last = $this->last(self::is(SkimmerSwitch::class));
 
         return $last?->payload instanceof SkimmerSwitch && ! $last->payload->on ? $last->at : null;
     }
@@ -81,7 +81,10 @@ final readonly class Skimming
                 ),
             ],
             Foam::Empty => [
-                new FoamCause('It is off.', 'Switch it on.', $this->isOff()),
+                // A switch that was logged says whether it can be that.
+                ...$this->offSince() === null && $this->last(self::is(SkimmerSwitch::class)) !== null
+                    ? []
+                    : [new FoamCause('It is off.', 'Switch it on.', $this->isOff())],
                 new FoamCause('Food or hands brought oil in.', 'Wait some hours; it comes back.', $this->meal()),
                 new FoamCause('The neck is dirty.', 'Wipe neck and cup; fat breaks the foam.', $this->dirty()),
                 new FoamCause(

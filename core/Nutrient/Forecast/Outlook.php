@@ -76,7 +76,7 @@ final readonly class Outlook
         $simulation = $this->simulation->with($this->came->acts(
             $course->byLever($this->end, $days, $this->going),
             $this->present->byLever($this->end, $days, $this->going),
-            $this->present->byLever($this->came->until, $days, $this->going),
+            $this->came->onward->byLever($this->came->until, $days, $this->going),
         ));
         $points = [];
         for ($ahead = 0.0; $ahead <= $days; $ahead += 3.5) {

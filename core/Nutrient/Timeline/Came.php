@@ -14,6 +14,8 @@ final readonly class Came
     public function __construct(
         /** The day up to which it is known. */
         public float $until,
+        /** How it goes on from there. */
+        public Course $onward,
         private array $acts,
     ) {
     }

@@ -110,6 +110,7 @@ final readonly class Timeline
             $this->fitted->going($end, $this->assumptions),
             new Came(
                 $this->day($this->to),
+                $this->course(),
                 array_values(array_filter($acts, static fn (Act $act): bool => $act->day > $end)),
             ),
         );

@@ -86,7 +86,7 @@ export function SockCurve({ sock }: { sock: Sock }) {
                 )}
             </Box>
             <chakra.p fontSize="sm" color="quiet">
-                Days between changes. {sides.map(({ name }, i) => `${name} ${i === 0 ? 'solid' : 'dashed'}`).join(', ')}
+                Days between changes: {sides.map(({ name }, i) => `${name} ${i === 0 ? 'solid' : 'dashed'}`).join(', ')}
                 . The dots are now.
             </chakra.p>
         </Box>

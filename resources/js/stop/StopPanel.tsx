@@ -104,7 +104,7 @@ function Skimmer({ skimmer }: { skimmer: NonNullable<StopState['skimmer']> }) {
             </Box>
             {picked && (
                 <>
-                    <chakra.ol pl="5" display="grid" gap="1">
+                    <chakra.ol pl="6" listStyleType="decimal" display="grid" gap="1">
                         {picked.causes.map((cause) => (
                             <li key={cause.what}>
                                 {cause.what} {cause.because !== null && <chakra.b>{`${cause.because} `}</chakra.b>}
