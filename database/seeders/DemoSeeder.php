@@ -24,15 +24,18 @@ use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\Stock\Stock;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
+use Ithys\Nutrient\Calibration\Fit;
+use Ithys\Nutrient\Simulation;
+use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Target\TargetSchool;
 use Ithys\Water\BesideDisplay;
 use Ithys\Water\Conditions;
 use Ithys\Water\Display;
 use Ithys\Water\Ground;
-use Ithys\Water\MixedTank;
 use Ithys\Water\Tank;
 use Ithys\Water\TurnoverSchool;
 use Random\Engine\Mt19937;
@@ -41,9 +44,9 @@ use Random\Randomizer;
 /**
  * An invented keeper and sixteen weeks of an invented tank.
  *
- * The water follows a known truth, so the verdicts can be checked: the GFO charge really takes phosphate out; the
- * activated carbon does nothing to nitrate. Kits add noise and round to what they resolve. The same every time, counted
- * back from today.
+ * The water follows the nutrient model with figures that differ from its defaults by a known factor each, so that
+ * verdicts, ledger and what is learned can be checked: the GFO charge really takes phosphate out and wears out. Kits
+ * add noise and round to what they resolve. The same every time, counted back from today.
  */
 final class DemoSeeder extends Seeder
 {
@@ -56,6 +59,19 @@ final class DemoSeeder extends Seeder
     private const GFO_DAY = 77;
 
     private const CARBON_DAY = 35;
+
+    /** What this tank is, times the default. */
+    public const TRUTH = [
+        'input' => 0.63,
+        'food-p' => 0.85,
+        'background-n' => 2.1,
+        'background-p' => 1.3,
+        'rock-capacity' => 2.6,
+        'rock-rate' => 1.6,
+        'media' => 1.4,
+    ];
+
+    private const FIRST = ['no3' => 7.5, 'po4' => 0.062];
 
     /** @var list<Entry> */
     private array $entries = [];
@@ -84,6 +100,7 @@ final class DemoSeeder extends Seeder
                 new Conditions(35, 25.3),
                 2050,
                 TurnoverSchool::Moderate,
+                circulationLitresPerHour: 5700,
             );
             $system = System::query()->create(['name' => 'Stairwell reef', 'room' => DemoPath::ROOM]);
             $system->members()->attach($keeper, ['role' => 'owner']);
@@ -106,7 +123,7 @@ final class DemoSeeder extends Seeder
                     'in_force_from' => Journal::stamp($this->start->modify('-200 days')),
                     'document' => DemoSection::document(),
                 ]);
-            $this->live($system->workingLitresAt($this->start));
+            $this->live($system);
             $this->save($system, $keeper);
             $system->forceFill(['target_school' => TargetSchool::Balanced])->save();
             DemoPhoto::lay($system, $keeper, $this->start->modify('+98 days'));
@@ -114,11 +131,11 @@ final class DemoSeeder extends Seeder
         });
     }
 
-    private function live(float $litres): void
+    /** What the keeper does, then what the water makes of it by the model, as far as this tank differs from it. */
+    private function live(System $system): void
     {
-        $nitrate = new MixedTank($litres, 7.5);
-        $phosphate = new MixedTank($litres, 0.062);
         $this->happen(0, '09:00', Photoperiod::of(9));
+        $this->happen(0, '09:05', Stock::living(140, 0.004));
         for ($day = 0; $day < self::DAYS; $day++) {
             $this->happen(
                 $day,
@@ -132,51 +149,59 @@ final class DemoSeeder extends Seeder
                 $this->happen($day, '19:40', SockChange::of($this->random->getInt(2, 4)));
             }
             if ($day % 7 === 5) {
-                $litresChanged = $day === 82 ? 30.0 : 22.0;
-                $this->happen($day, '11:00', WaterChange::of($litresChanged));
-                $nitrate = $nitrate->changed($litresChanged / $litres);
-                $phosphate = $phosphate->changed($litresChanged / $litres);
+                $this->happen($day, '11:00', WaterChange::of($day === 82 ? 30.0 : 22.0));
             }
-            if ($day % 7 === 1 || $day % 7 === 4) {
-                $this->measure($day, $nitrate, $phosphate);
-            }
-            $nitrate = $nitrate->after(1, 29, 0.003);
-            // GFO binds in proportion to what is there and wears out over about two months.
-            $gfo = $day >= self::GFO_DAY ? 0.048 * exp(-($day - self::GFO_DAY) / 60) : 0.0;
-            $phosphate = $phosphate->after(1, 0.86, 0.004 + $gfo);
         }
         $this->happen(self::GFO_DAY, '10:15', MediaCharge::grams(Medium::Gfo, 85, Place::Reactor));
         $this->happen(self::CARBON_DAY, '10:30', MediaCharge::grams(Medium::ActivatedCarbon, 60, Place::Bag));
         $this->happen(55, '18:35', SkimmerSwitch::of(false));
         $this->happen(59, '21:05', SkimmerSwitch::of(true));
+        $water = $this->water($system);
         $this->happen(59, '21:06', Note::of('Found the skimmer still off after feeding on Tuesday.'));
+        for ($day = 1; $day < self::DAYS; $day++) {
+            if ($day % 7 === 1 || $day % 7 === 4) {
+                $then = $water->before((float) $day - 1.0);
+                $this->measure($day, $then->nitrate(), $then->phosphate());
+            }
+        }
     }
 
-    private function measure(int $day, MixedTank $nitrate, MixedTank $phosphate): void
+    /** The water from the first reading on. */
+    private function water(System $system): Simulation
+    {
+        $first = array_map(
+            fn (Parameter $one): Entry => $this->moment(1, '20:15', Reading::of($one, self::FIRST[$one->value])),
+            Parameter::nutrients(),
+        );
+        $entries = [...$first, ...$this->entries];
+        usort($entries, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+        $timeline = Timeline::of(
+            $entries,
+            [[$this->start, $system->setupAt($this->start)]],
+            $this->start->modify('+'.self::DAYS.' days'),
+            $system->assumptions(),
+        );
+
+        return $timeline->simulation(...Fit::applied(array_map(log(...), self::TRUTH), $timeline));
+    }
+
+    private function measure(int $day, float $nitrate, float $phosphate): void
     {
         $cloudy = $day === 95;
-        $this->happen(
-            $day,
-            '20:15',
-            Reading::of(
-                Parameter::Nitrate,
-                $this->read($nitrate->mgPerLitre, 0.25, 0.25),
-                step: 0.25,
-                cloudy: $cloudy,
-                method: 'colour comparison',
-            ),
-        );
-        $this->happen(
-            $day,
-            '20:15',
-            Reading::of(
-                Parameter::Phosphate,
-                $this->read($phosphate->mgPerLitre, 0.006, 0.01),
-                step: 0.01,
-                cloudy: $cloudy,
-                method: 'pocket photometer',
-            ),
-        );
+        $this->happen($day, '20:15', Reading::of(
+            Parameter::Nitrate,
+            $this->read($nitrate, 0.25, 0.25),
+            step: 0.25,
+            cloudy: $cloudy,
+            method: 'colour comparison',
+        ));
+        $this->happen($day, '20:15', Reading::of(
+            Parameter::Phosphate,
+            $this->read($phosphate, 0.006, 0.01),
+            step: 0.01,
+            cloudy: $cloudy,
+            method: 'pocket photometer',
+        ));
     }
 
     /** What a kit shows: the truth with its scatter, rounded to the kit's step. */
@@ -189,7 +214,12 @@ final class DemoSeeder extends Seeder
 
     private function happen(int $day, string $time, Payload $payload): void
     {
-        $this->entries[] = new Entry(
+        $this->entries[] = $this->moment($day, $time, $payload);
+    }
+
+    private function moment(int $day, string $time, Payload $payload): Entry
+    {
+        return new Entry(
             new DateTimeImmutable(
                 $this->start->modify("+{$day} days")->format('Y-m-d ').$time,
                 $this->start->getTimezone(),
