@@ -201,7 +201,8 @@ final class SimulatedKeeper
                 $seen = $weeks === 1 ? $level : max(0.0, round(($level + $off) / $step) * $step);
                 $readings[] = new Entry($this->at(7.0 * $week), Reading::of(
                     Parameter::from($key),
-                    $seen > 0.0 ? $seen : $step,
+                    // What a kit shows as nothing lies nearer to nothing than to its first step.
+                    $seen > 0.0 ? $seen : $step / 2,
                     step: $step,
                     belowLimit: $seen <= 0.0,
                 ));

@@ -10,6 +10,7 @@ use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Observed;
 use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\Statistics\Cholesky;
+use Ithys\Statistics\Normal;
 
 /**
  * Learns from readings what a tank has otherwise than the defaults: the likeliest factors beside what is known
@@ -152,11 +153,7 @@ final class Calibration
         $bands = $pulls = $residuals = [];
         $at = 0;
         foreach ($this->observed as $key => $mine) {
-            $off = array_map(
-                static fn (Observed $one, float $level): float => $one->level - $level,
-                $mine,
-                $levels[$key],
-            );
+            $off = $this->off($key, $levels[$key]);
             $pulls[$key] = $this->pull($key, $off);
             $bands[$key] = $this->band(
                 Parameter::from($key),
@@ -304,18 +301,33 @@ final class Calibration
     }
 
     /**
+     * Readings less the model. One below a limit says nothing against a model that is well below it too.
+     *
+     * @param  list<float>  $levels
+     * @return list<float>
+     */
+    private function off(string $key, array $levels): array
+    {
+        $off = [];
+        foreach ($this->observed[$key] as $n => $one) {
+            $spread = sqrt(Kit::variance($one) + $this->spreads[$key][$n] ** 2);
+            $off[] = $one->limit === null
+                ? $one->level - $levels[$n]
+                : -$spread * Normal::meanBelow(($one->limit - $levels[$n]) / $spread);
+        }
+
+        return $off;
+    }
+
+    /**
      * @param  array<string, list<float>>  $levels
      * @return list<float> readings less the model, whitened, one parameter after the other
      */
     private function white(array $levels): array
     {
         $white = [];
-        foreach ($this->observed as $key => $mine) {
-            array_push($white, ...$this->noise[$key]->whiten(array_map(
-                static fn (Observed $one, float $level): float => $one->level - $level,
-                $mine,
-                $levels[$key],
-            )));
+        foreach (array_keys($this->observed) as $key) {
+            array_push($white, ...$this->noise[$key]->whiten($this->off($key, $levels[$key])));
         }
 
         return $white;

@@ -28,7 +28,9 @@ final class Kit
         [$coarse, $fine, $other] = self::KITS[$reading->parameter->value] ?? self::KITS['no3'];
         [$noise, $share] = $reading->step >= $coarse ? $other : $fine;
 
-        return $reading->step ** 2 / 12 + $noise ** 2 + ($share * $reading->level) ** 2;
+        // All that is known of one below a limit is that it is not above: it tells less than a figure does.
+        return $reading->step ** 2 / 12 + $noise ** 2 + ($share * $reading->level) ** 2
+            + ($reading->limit === null ? 0.0 : $reading->limit ** 2);
     }
 
     /** Standard deviation of the model at a level. */

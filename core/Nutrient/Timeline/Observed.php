@@ -22,6 +22,8 @@ final readonly class Observed
         /** What the kit tells apart, ppm. */
         public float $step,
         public bool $isCloudy,
+        /** What it was read to be below, ppm; null where it was read as a figure. */
+        public ?float $limit,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class Observed
                     $reading->belowLimit ? $half * $reading->value : $reading->value,
                     $reading->step,
                     $reading->cloudy,
+                    $reading->belowLimit ? $reading->value : null,
                 );
                 if ($entry->at < $from) {
                     // The last before the start is what it starts from.
