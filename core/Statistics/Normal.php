@@ -8,7 +8,7 @@ namespace Ithys\Statistics;
 final class Normal
 {
     /** Below this the tail is reckoned by its series. */
-    private const FAR = -6.0;
+    private const FAR = -4.0;
 
     public static function density(float $z): float
     {
@@ -32,6 +32,11 @@ final class Normal
     /** How far below a limit what lies below it lies on average, in standard deviations from the mean. */
     public static function meanBelow(float $z): float
     {
-        return $z < self::FAR ? -$z - 1 / $z : self::density($z) / self::below($z);
+        if ($z >= self::FAR) {
+            return self::density($z) / self::below($z);
+        }
+        $far = -$z;
+
+        return $far + 1 / $far - 2 / $far ** 3 + 10 / $far ** 5;
     }
 }
