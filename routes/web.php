@@ -6,6 +6,7 @@ use App\Http\Controllers\AlertController;
 use App\Http\Controllers\AssumptionController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\ChargeController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EntryController;
@@ -78,6 +79,11 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/ledger', [LedgerController::class, 'show'])->name('ledger.show');
+            Route::get('/charges', [ChargeController::class, 'show'])->name('charges.show');
+            Route::get('/charges/dose', [ChargeController::class, 'dose'])->name('charges.dose');
+            Route::get('/charges/organic', [ChargeController::class, 'organic'])->name('charges.organic');
+            Route::get('/charges/others', [ChargeController::class, 'others'])->name('charges.others');
+            Route::get('/charges/ozone', [ChargeController::class, 'ozone'])->name('charges.ozone');
             Route::get('/stops/{item}', [StopController::class, 'show'])
                 ->where('item', '[a-z0-9-]{1,24}')
                 ->name('stops.show');
@@ -90,6 +96,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/readings.csv', [ExportController::class, 'readings'])->name('readings.export');
             Route::get('/journal.csv', [ExportController::class, 'journal'])->name('journal.export');
             Route::middleware($preview)->group(function (): void {
+                Route::post('/charges/dose/preview', [ChargeController::class, 'preview'])->name('charges.preview');
+                Route::post('/charges/ozone/preview', [ChargeController::class, 'tryOzone'])->name('ozone.preview');
                 Route::post('/foresee/preview', [ForeseeController::class, 'preview'])->name('foresee.preview');
                 Route::post('/path/preview', [PathController::class, 'preview'])->name('path.preview');
                 Route::post('/path/water/preview', [WaterController::class, 'preview'])->name('water.preview');
@@ -120,6 +128,10 @@ Route::middleware('auth')->group(function (): void {
             Route::delete('/foresee/courses/{course}', [CourseController::class, 'destroy'])->name('courses.destroy');
             Route::post('/foresee/courses/{course}/restore', [CourseController::class, 'restore'])
                 ->name('courses.restore');
+            Route::post('/charges', [ChargeController::class, 'store'])->name('charges.store');
+            Route::put('/charges/school', [ChargeController::class, 'school'])->name('charges.school');
+            Route::post('/charges/ramp', [ChargeController::class, 'begin'])->name('ramps.begin');
+            Route::delete('/charges/ramp/{ramp}', [ChargeController::class, 'end'])->name('ramps.end');
             Route::put('/target', [TargetController::class, 'update'])->name('target.update');
             Route::post('/alerts', [AlertController::class, 'store'])->name('alerts.store');
             Route::delete('/alerts', [AlertController::class, 'destroy'])->name('alerts.destroy');

@@ -10,7 +10,9 @@ use Illuminate\Support\Facades\DB;
 use Ithys\Nutrient\Calibration\Calibration;
 use Ithys\Nutrient\Calibration\Fit;
 use Ithys\Nutrient\Calibration\TooFewReadings;
+use Ithys\Nutrient\Charges\Lives;
 use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Nutrient\Timeline\Timeline;
 
 /** What was last learned of a tank. It stays while a newer one is reckoned. */
 final readonly class FitShelf
@@ -63,20 +65,58 @@ final readonly class FitShelf
     {
         // What is logged meanwhile asks for another fit.
         $stamp = $this->system->stamp;
-        $fit = Calibration::of(TankHistory::of($this->system, $now));
+        $timeline = TankHistory::of($this->system, $now);
+        $fit = Calibration::of($timeline);
         DB::table('nutrient_fits')->updateOrInsert(['system_id' => $this->system->id], [
             'stamp' => $stamp,
             'made_at' => Journal::stamp($now),
             'document' => json_encode(['form' => self::FORM, ...$fit->toArray()], JSON_THROW_ON_ERROR),
+            'lives' => json_encode(self::livesOf($timeline, $fit), JSON_THROW_ON_ERROR),
         ]);
 
         return $fit;
     }
 
-    /** @return ?object{stamp: ?string, made_at: string, document: string} */
+    /** @return array<int, array<string, mixed>> what charges take, by their entry; moments in seconds since 1970 */
+    public function lives(): array
+    {
+        $stored = json_decode((string) ($this->row()->lives ?? ''), true);
+
+        /** @var array<int, array<string, mixed>> */
+        return is_array($stored) ? $stored : [];
+    }
+
+    /** @return array<int, array<string, mixed>> */
+    private static function livesOf(Timeline $timeline, Fit $fit): array
+    {
+        $start = $timeline->read->from->getTimestamp();
+        $moment = static fn (?float $day): ?int => $day === null ? null : $start + (int) round(86_400 * $day);
+        $lives = [];
+        foreach (Lives::of($timeline, $fit) as $life) {
+            $one = $life->toArray();
+            $lives[$life->placed->entry] = [
+                ...$one,
+                'spent' => $life->spent === null ? null : array_map(
+                    static fn (float $day): ?int => is_finite($day) ? $moment($day) : null,
+                    $life->spent,
+                ),
+                'course' => array_map(
+                    static fn (array $at): array => [$moment($at[0]), round($at[1], 4)],
+                    $life->course,
+                ),
+                'measured' => $life->measured === null
+                    ? null
+                    : [$life->measured[0], $life->measured[1], $moment($life->measured[2])],
+            ];
+        }
+
+        return $lives;
+    }
+
+    /** @return ?object{stamp: ?string, made_at: string, document: string, lives: ?string} */
     private function row(): ?object
     {
-        /** @var ?object{stamp: ?string, made_at: string, document: string} */
+        /** @var ?object{stamp: ?string, made_at: string, document: string, lives: ?string} */
         return DB::table('nutrient_fits')->where('system_id', $this->system->id)->first();
     }
 }

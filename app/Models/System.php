@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Ithys\Assumption\Assumptions;
 use Ithys\Assumption\Overlay;
 use Ithys\Document\OverlayDocument;
+use Ithys\Media\CarbonSchool;
 use Ithys\System\Setup;
 use Ithys\Target\TargetSchool;
 use Ithys\Water\Tank;
@@ -31,6 +32,7 @@ use LogicException;
  * @property ?array<string, mixed> $room
  * @property ?array<string, array{value: float|int, reason: string}> $overlays  assumptions it has otherwise, by key
  * @property ?TargetSchool $target_school  whose levels it is held to
+ * @property ?CarbonSchool $carbon_school  how often its activated carbon is changed
  * @property int $tank_version
  * @property int $room_version
  * @property-read ?string $stamp  another whenever something changes that a tide sheet shows
@@ -66,6 +68,7 @@ final class System extends Model
             'room' => 'array',
             'overlays' => 'array',
             'target_school' => TargetSchool::class,
+            'carbon_school' => CarbonSchool::class,
             'tank_version' => 'integer',
             'room_version' => 'integer',
         ];
@@ -117,6 +120,12 @@ final class System extends Model
     public function courses(): HasMany
     {
         return $this->hasMany(Course::class);
+    }
+
+    /** @return HasMany<Ramp, $this> */
+    public function ramps(): HasMany
+    {
+        return $this->hasMany(Ramp::class);
     }
 
     /** @return HasMany<Photo, $this> */

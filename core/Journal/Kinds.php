@@ -17,8 +17,10 @@ use Ithys\Journal\Livestock\LivestockKind;
 use Ithys\Journal\MediaCharge\MediaChargeKind;
 use Ithys\Journal\MediaRemoval\MediaRemovalKind;
 use Ithys\Journal\Note\NoteKind;
+use Ithys\Journal\Outlet\OutletKind;
 use Ithys\Journal\Photoperiod\PhotoperiodKind;
 use Ithys\Journal\Reading\ReadingKind;
+use Ithys\Journal\Renewal\RenewalKind;
 use Ithys\Journal\Skimmer\SkimmerKind;
 use Ithys\Journal\SockChange\SockChangeKind;
 use Ithys\Journal\Stock\StockKind;
@@ -29,8 +31,10 @@ use Ithys\Journal\WaterChange\WaterChangeKind;
 final class Kinds
 {
     private const ALL = [
+        OutletKind::class,
         ReadingKind::class,
         SockChangeKind::class,
+        RenewalKind::class,
         MediaRemovalKind::class,
         MediaChargeKind::class,
         PhotoperiodKind::class,

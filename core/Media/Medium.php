@@ -12,6 +12,9 @@ enum Medium: string
     case Alumina = 'alumina';
     case Resin = 'resin';
     case Zeolite = 'zeolite';
+    case Biological = 'biological';
+    case Polishing = 'polishing';
+    case Other = 'other';
 
     public function label(): string
     {
@@ -21,6 +24,9 @@ enum Medium: string
             self::ActivatedCarbon => 'Activated carbon',
             self::Resin => 'Resin',
             self::Zeolite => 'Zeolite',
+            self::Biological => 'Biological media',
+            self::Polishing => 'Polishing sheet',
+            self::Other => 'Other medium',
         };
     }
 
@@ -28,6 +34,23 @@ enum Medium: string
     public function shortLabel(): string
     {
         return $this === self::Alumina ? 'Alumina' : $this->label();
+    }
+
+    /** Its name as a line of the log has it. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Biological => 'bio media',
+            self::Polishing => 'polishing sheet',
+            self::Other => 'other medium',
+            default => str_replace('-', ' ', $this->value),
+        };
+    }
+
+    /** Whether the model follows what it takes out of the water; another has its figures from its keeper. */
+    public function isModelled(): bool
+    {
+        return ! in_array($this, [self::Zeolite, self::Biological, self::Polishing], true);
     }
 
     /** Whether the medium is there to bind phosphate. */

@@ -15,6 +15,7 @@ use Illuminate\Support\Str;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
+use Ithys\Journal\MediaCharge\Container;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Note\Note;
@@ -152,8 +153,16 @@ final class DemoSeeder extends Seeder
                 $this->happen($day, '11:00', WaterChange::of($day === 82 ? 30.0 : 22.0));
             }
         }
-        $this->happen(self::GFO_DAY, '10:15', MediaCharge::grams(Medium::Gfo, 85, Place::Reactor));
-        $this->happen(self::CARBON_DAY, '10:30', MediaCharge::grams(Medium::ActivatedCarbon, 60, Place::Bag));
+        $this->happen(self::GFO_DAY, '10:15', MediaCharge::grams(
+            Medium::Gfo,
+            85,
+            new Container('gfo', 'GFO reactor', Place::Reactor),
+        ));
+        $this->happen(self::CARBON_DAY, '10:30', MediaCharge::grams(
+            Medium::ActivatedCarbon,
+            60,
+            new Container('carbon', 'Carbon bag', Place::Bag),
+        ));
         $this->happen(55, '18:35', SkimmerSwitch::of(false));
         $this->happen(59, '21:05', SkimmerSwitch::of(true));
         $water = $this->water($system);
@@ -170,7 +179,7 @@ final class DemoSeeder extends Seeder
     private function water(System $system): Simulation
     {
         $first = array_map(
-            fn (Parameter $one): Entry => $this->moment(1, '20:15', Reading::of($one, self::FIRST[$one->value])),
+            fn (Parameter $one): Entry => $this->moment(1, '20:15', Reading::of($one, self::FIRST[$one->value] ?? 0.0)),
             Parameter::nutrients(),
         );
         $entries = [...$first, ...$this->entries];

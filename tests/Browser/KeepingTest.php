@@ -60,21 +60,21 @@ it('asks again with another window and another size', function (): void {
         ->choose('Worth knowing', '20 %')->waitFor('20 % of the level in four weeks')
         ->choose('Worth knowing', '50 %')->choose('Asked about', 'its first 3 weeks')->waitFor('Over its first 21 days')
         ->choose('Asked about', 'all of the time since')->waitUntilGone('Over its first 21 days');
-    $browser->choose('Change', 'Activated carbon 60 g, bag')
+    $browser->choose('Change', 'Activated carbon 60 g, Carbon bag')
         ->waitFor('Nitrate: no difference shown')
         ->waitFor('Phosphate: cannot tell yet')
-        ->waitFor('GFO 85 g, reactor, 42 days after');
-    $browser->press('All')->waitFor('Activated carbon 60 g, bag');
+        ->waitFor('GFO 85 g, GFO reactor, 42 days after');
+    $browser->press('All')->waitFor('Activated carbon 60 g, Carbon bag');
 });
 
 it('takes a change out and brings it back', function (): void {
     $browser = $this->browser;
     $browser->press('Move this change to the bin')
         ->waitFor('In the bin.')
-        ->waitFor('Activated carbon 60 g, bag');
+        ->waitFor('Activated carbon 60 g, Carbon bag');
     $browser->press('Bin')
         ->waitFor('Bin of Stairwell reef')
-        ->waitFor('GFO 85 g, reactor');
+        ->waitFor('GFO 85 g, GFO reactor');
     $browser->press('Restore')->waitFor('Restored.')->waitFor('Nothing is in the bin.');
     $browser->press('Journal')->waitFor('Phosphate: lower');
 });

@@ -79,7 +79,7 @@ it('shows the sheet with the verdict on the last phosphate charge', function ():
         ->assertInertia(
             fn ($page) => $page
                 ->component('Journal/Show')
-                ->where('verdict.text', 'GFO 85 g, reactor')
+                ->where('verdict.text', 'GFO 85 g, GFO reactor')
                 ->where('verdict.judgements.0.parameter', 'po4')
                 ->where('verdict.judgements.0.verdict', 'lower')
                 ->where('verdict.judgements.1.verdict', 'no difference shown')

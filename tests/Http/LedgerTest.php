@@ -177,7 +177,7 @@ it('advises one step at a time towards the target, and leaves alone what stands 
     expect(array_column($low['steps'], 'caution', 'key')['spirit'])->toContain('enough oxygen');
     // What was tried here before stands beside the step, with what it did.
     $tried = array_column($low['steps'], 'tried', 'key');
-    expect($tried['gfo'][0]['text'])->toBe('GFO 85 g, reactor')
+    expect($tried['gfo'][0]['text'])->toBe('GFO 85 g, GFO reactor')
         ->and(array_column($tried['gfo'][0]['answers'], 'verdict', 'parameter'))
         ->toBe(['no3' => 'no difference shown', 'po4' => 'lower'])
         ->and($tried['feed'])->toBe([]);

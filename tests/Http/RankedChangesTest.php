@@ -23,7 +23,7 @@ it('lists changes with what each did, best known first, and ranks none that cann
     $told = array_filter($known, fn (?float $one): bool => $one !== null);
     $sorted = $told;
     rsort($sorted);
-    expect($ranked['changes'][0]['text'])->toBe('GFO 85 g, reactor')
+    expect($ranked['changes'][0]['text'])->toBe('GFO 85 g, GFO reactor')
         ->and($ranked['changes'][0]['answers'][1])
         ->toMatchArray(['parameter' => 'po4', 'verdict' => 'lower'])
         ->and(array_values($told))->toBe($sorted)

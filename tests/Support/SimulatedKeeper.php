@@ -21,9 +21,12 @@ use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Calibration\Fit;
 use Ithys\Nutrient\Calibration\Unknown;
+use Ithys\Nutrient\Charges\Lives;
+use Ithys\Nutrient\Charges\Watch;
 use Ithys\Nutrient\Element;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Simulation;
+use Ithys\Nutrient\Timeline\Placed;
 use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\System\Setup;
 use Ithys\Water\BesideDisplay;
@@ -73,6 +76,8 @@ final class SimulatedKeeper
         private readonly int $weeks,
         private readonly bool $isReal,
         private readonly string $kit = 'fine',
+        /** Whether the last charge of a medium stays in. */
+        private readonly bool $keepsCharge = false,
     ) {
         $this->random = new Randomizer(new Mt19937($seed));
         $litres = exp($this->between(log(80), log(900)));
@@ -99,6 +104,18 @@ final class SimulatedKeeper
     public function later(Element $element, int $weeks): float
     {
         return (clone $this->truth)->before(7.0 * ($this->weeks + $weeks))->level($element);
+    }
+
+    /** When a charge is truly spent; INF where it is not within the weeks that are known. */
+    public function spent(Placed $placed): float
+    {
+        $watch = new Watch($placed, $this->timeline->assumptions->value('spent-share'));
+        $truth = clone $this->truth;
+        for ($day = $placed->from; $day < 7.0 * ($this->weeks + self::AHEAD); $day += Lives::STEP) {
+            $watch->see($truth->at($day));
+        }
+
+        return $watch->run()->spent ?? INF;
     }
 
     /** What the keeper goes on to do, as it is known beforehand: the same as was done. */
@@ -173,7 +190,8 @@ final class SimulatedKeeper
         }
         if ($this->between(0, 1) < 0.6) {
             $medium = $this->between(0, 1) < 0.5 ? Medium::Gfo : Medium::Alumina;
-            for ($day = $this->between(10, 40); $day < $days; $day += $this->between(60, 120)) {
+            $last = $this->keepsCharge ? 7 * $this->weeks : $days;
+            for ($day = $this->between(10, 40); $day < $last; $day += $this->between(60, 120)) {
                 $this->happen($day, MediaCharge::grams($medium, max(5, 0.5 * $litres), Place::Reactor));
             }
         }

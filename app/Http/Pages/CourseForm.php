@@ -58,8 +58,8 @@ final class CourseForm
                 'spirit' => round((float) array_sum($course->doses), 2),
                 'stockAdded' => 0.0,
                 'rollerTimes' => $course->machines->rollerTimes,
-                'carbonGrams' => $course->fresh->carbonGrams,
-                'mediaGrams' => $course->fresh->gfoGrams,
+                'carbonGrams' => 0.0,
+                'mediaGrams' => 0.0,
             ], self::fields()),
             'skimmerOn' => $course->machines->skimmerOn,
         ];

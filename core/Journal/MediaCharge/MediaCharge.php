@@ -31,6 +31,10 @@ final readonly class MediaCharge implements Payload
         public ?string $item,
         /** What the item was called then. */
         public ?string $itemName,
+        /** Days after which it is meant to come out; null where it stays until it is spent. */
+        public ?float $days = null,
+        /** Whether it comes in beside what is there, not instead of it. */
+        public bool $isTopUp = false,
     ) {
     }
 
@@ -55,9 +59,28 @@ final readonly class MediaCharge implements Payload
         $in = $place === null || $item === null ? $place : new Container($item, $data->text('itemName'), $place);
         $grams = $data->optionalFigure('grams');
 
-        return $grams === null
+        return ($grams === null
             ? self::litres($medium, $data->figure('litres'), $in)
-            : self::grams($medium, $grams, $in);
+            : self::grams($medium, $grams, $in))->meant($data->optionalFigure('days'), $data->flag('topUp'));
+    }
+
+    /**
+     * The same, meant for some days or as a top-up.
+     *
+     * @throws InvalidEntry for days no charge stays
+     */
+    public function meant(?float $days, bool $isTopUp = false): self
+    {
+        return new self(
+            $this->medium,
+            $this->grams,
+            $this->litres,
+            $this->place,
+            $this->item,
+            $this->itemName,
+            $days === null ? null : Amount::within($days, 0.5, 730, 'The days it stays', Dimension::Days),
+            $isTopUp,
+        );
     }
 
     public function kind(): Kind
@@ -72,7 +95,9 @@ final readonly class MediaCharge implements Payload
             : Figure::of($this->grams).' g';
         $in = $this->itemName ?? $this->place?->value;
 
-        return str_replace('-', ' ', $this->medium->value)." {$amount}".($in === null ? '' : " in {$in}");
+        return "{$this->medium->word()} {$amount}".($in === null ? '' : " in {$in}")
+            .($this->isTopUp ? ' top up' : '')
+            .($this->days === null ? '' : ' for '.Figure::of($this->days).' days');
     }
 
     public function toArray(): array
@@ -83,6 +108,8 @@ final readonly class MediaCharge implements Payload
             'litres' => $this->litres,
             'place' => $this->place?->value,
             ...$this->item === null ? [] : ['item' => $this->item, 'itemName' => $this->itemName],
+            ...$this->days === null ? [] : ['days' => $this->days],
+            ...$this->isTopUp ? ['topUp' => true] : [],
         ];
     }
 
@@ -98,12 +125,14 @@ final readonly class MediaCharge implements Payload
 
     public function summary(): Text
     {
-        return Text::of(
-            $this->place === null ? '{medium} {amount}' : '{medium} {amount}, {place}',
-            medium: $this->medium->label(),
-            amount: $this->amount(),
-            place: $this->itemName ?? $this->place->value ?? '',
-        );
+        return Text::join(', ', [
+            Text::of('{medium} {amount}', medium: $this->medium->label(), amount: $this->amount()),
+            ...$this->place === null ? [] : [$this->itemName ?? $this->place->value],
+            ...$this->isTopUp ? ['topped up'] : [],
+            ...$this->days === null
+                ? []
+                : [Text::of('for {days}', days: Quantity::base($this->days, Dimension::Days))],
+        ]);
     }
 
     public function caution(): ?string

@@ -40,9 +40,15 @@ final class MediaRule implements Rule
         if ($bareCarbon && $in === null && $unit->dimension() === Dimension::Volume) {
             throw InvalidEntry::whichCarbon(preg_replace('~^\D*(?=\d)~', '', $tokens->textFrom($start)) ?? '');
         }
-        $draft->add($unit->dimension() === Dimension::Mass
+        $charge = $unit->dimension() === Dimension::Mass
             ? MediaCharge::grams($medium, $amount->base($unit), $in)
-            : MediaCharge::litres($medium, $amount->base($unit), $in), $start);
+            : MediaCharge::litres($medium, $amount->base($unit), $in);
+        $isTopUp = $tokens->takePhrase(['top', 'up']) || $tokens->take('topup');
+        $days = null;
+        if ($tokens->take('for')) {
+            $days = $tokens->days() ?? throw InvalidEntry::noFigure("{$medium->word()} 60 g for", '3 days');
+        }
+        $draft->add($charge->meant($days, $isTopUp), $start);
 
         return true;
     }
@@ -56,6 +62,9 @@ final class MediaRule implements Rule
             $tokens->take('resin') => Medium::Resin,
             $tokens->take('zeolite') => Medium::Zeolite,
             $tokens->takePair('activated', 'carbon'), $tokens->take('gac', 'carbon') => Medium::ActivatedCarbon,
+            $tokens->takePair('bio', 'media'), $tokens->takePair('biological', 'media') => Medium::Biological,
+            $tokens->takePair('polishing', 'sheet'), $tokens->takePair('polishing', 'pad') => Medium::Polishing,
+            $tokens->takePair('other', 'medium') => Medium::Other,
             default => null,
         };
     }

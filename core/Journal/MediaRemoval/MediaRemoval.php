@@ -36,7 +36,7 @@ final readonly class MediaRemoval implements Payload
 
     public function line(): string
     {
-        return str_replace('-', ' ', $this->medium->value).' out';
+        return "{$this->medium->word()} out";
     }
 
     public function toArray(): array

@@ -20,6 +20,8 @@ enum Parameter: string
     case Redox = 'orp';
     case Temperature = 'temp';
     case Salinity = 'sal';
+    /** From 0, nothing to be seen, to 10, as clear as can be, against a fixed mark or a white bucket. */
+    case Clarity = 'clarity';
 
     /**
      * Molar masses in g/mol. Source: IUPAC standard atomic weights 2013 (H 1.008, N 14.007, O 15.999, P 30.973761998).
@@ -155,6 +157,16 @@ enum Parameter: string
                 40.0,
                 1,
             ),
+            self::Clarity => new ParameterFacts(
+                'clarity',
+                Dimension::Plain,
+                1.0,
+                [0.0, 10.0],
+                [0.0, 10.0],
+                1.0,
+                10.0,
+                0,
+            ),
         };
     }
 
@@ -234,6 +246,7 @@ enum Parameter: string
         'mg' => [['mg', 'mag', 'magnesium', 'magnesio', 'magnésium'], []],
         'ph' => [['ph', 'phvalue', 'phwert'], []],
         'orp' => [['orp', 'redox'], []],
+        'clarity' => [['clarity', 'waterclarity', 'klarheit', 'clarté'], []],
         'temp' => [
             ['temp', 'temperature', 'temperatur', 'température', 'temperatura', 'watertemp', 'watertemperature'],
             [],

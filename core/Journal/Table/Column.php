@@ -148,7 +148,7 @@ final readonly class Column
             Parameter::Temperature => ['°C', '°F'],
             Parameter::Salinity => ['ppt', 'SG'],
             Parameter::Redox => ['mV'],
-            Parameter::Acidity => [],
+            Parameter::Acidity, Parameter::Clarity => [],
         };
     }
 

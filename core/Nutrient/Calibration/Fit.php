@@ -7,6 +7,9 @@ namespace Ithys\Nutrient\Calibration;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Start;
 use Ithys\Nutrient\Timeline\Timeline;
+use Ithys\Statistics\Cholesky;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** What was learned of a tank: factors on the defaults, by their logs, with what is not known of them. */
 final readonly class Fit
@@ -18,6 +21,10 @@ final readonly class Fit
     private const LEARNED = 0.6;
 
     private const NINETY = 1.645;
+
+    private const SEED = 20_260;
+
+    private const FINE = 1_000_000;
 
     /**
      * @param  array<string, float>  $logs  by {@see Unknown}
@@ -74,6 +81,46 @@ final readonly class Fit
         ));
     }
 
+    /**
+     * Tanks that the readings allow, the same for the same fit: the likeliest first, then drawn from what is not known,
+     * in pairs on either side.
+     *
+     * @return list<array<string, float>> logs of the factors
+     */
+    public function draws(int $pairs): array
+    {
+        $names = array_keys($this->logs);
+        $triangle = Cholesky::of(array_map(
+            fn (string $one): array => array_map(
+                fn (string $other): float => $this->covariance[$one][$other],
+                $names,
+            ),
+            $names,
+        ));
+        $random = new Randomizer(new Mt19937(self::SEED));
+        $draws = [$this->logs];
+        for ($pair = 0; $pair < $pairs; $pair++) {
+            $off = $triangle->colour(array_map(static fn (): float => self::normal($random), $names));
+            foreach ([1, -1] as $side) {
+                $draws[] = array_combine($names, array_map(
+                    fn (string $name, float $by): float => $this->logs[$name] + $side * $by,
+                    $names,
+                    $off,
+                ));
+            }
+        }
+
+        return $draws;
+    }
+
+    /** By the way of Box and Muller. */
+    private static function normal(Randomizer $random): float
+    {
+        $one = ($random->getInt(0, self::FINE - 1) + 0.5) / self::FINE;
+
+        return sqrt(-2 * log($one)) * cos(2 * M_PI * $random->getInt(0, self::FINE - 1) / self::FINE);
+    }
+
     public function parameters(Timeline $timeline): Parameters
     {
         return self::applied($this->logs, $timeline)[0];
@@ -103,7 +150,7 @@ final readonly class Fit
             'rock_capacity' => $usual->value('rock_capacity') * $times(Unknown::RockCapacity),
             'rock_rate' => $usual->value('rock_rate') * $times(Unknown::RockRate),
         ]);
-        foreach (['gfo', 'alumina'] as $medium) {
+        foreach (['gfo', 'alumina', 'other'] as $medium) {
             $row = $usual->row('media', $medium) ?? [];
             $row[0] = ($row[0] ?? 0.0) * $times(Unknown::Media);
             $parameters = $parameters->withRow('media', $medium, $row);

@@ -36,7 +36,7 @@ final readonly class Outlook
      */
     public function __construct(
         private Simulation $simulation,
-        private float $end,
+        public float $end,
         private array $pulls,
         private array $bands,
         public Course $present,
@@ -73,11 +73,7 @@ final readonly class Outlook
     public function along(Course $course, int $weeks): array
     {
         $days = 7.0 * min(self::MOST_WEEKS, max(1, $weeks));
-        $simulation = $this->simulation->with($this->came->acts(
-            $course->byLever($this->end, $days, $this->going),
-            $this->present->byLever($this->end, $days, $this->going),
-            $this->came->onward->byLever($this->came->until, $days, $this->going),
-        ));
+        $simulation = $this->run($course, $days);
         $points = [];
         for ($ahead = 0.0; $ahead <= $days; $ahead += 3.5) {
             $now = $simulation->before($this->end + $ahead);
@@ -87,6 +83,20 @@ final readonly class Outlook
         }
 
         return $points;
+    }
+
+    /**
+     * The tank on a course, from the day {@see $end} on.
+     *
+     * @throws InvalidLever
+     */
+    public function run(Course $course, float $days): Simulation
+    {
+        return $this->simulation->with($this->came->acts(
+            $course->byLever($this->end, $days, $this->going),
+            $this->present->byLever($this->end, $days, $this->going),
+            $this->came->onward->byLever($this->came->until, $days, $this->going),
+        ));
     }
 
     private function point(Element $element, float $ahead, float $level): ForecastPoint

@@ -6,6 +6,7 @@ namespace Ithys\Nutrient\Forecast;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Nutrient\Timeline\Course;
+use Ithys\Nutrient\Timeline\Fresh;
 
 /** What a course asks of its keeper in a year: times, hours and what is used up, at prices that can be set. */
 final readonly class Workload
@@ -46,8 +47,10 @@ final readonly class Workload
             ($socks * $value('minutes-sock') + $changes * $value('minutes-water')) / 60,
             $litres * $value('price-salt-water') + $doses * $value('price-spirit')
                 + ($fleece ?? 0.0) / 1000 * $value('price-fleece')
-                + $course->fresh->gfoGrams * $value('price-gfo')
-                + $course->fresh->carbonGrams * $value('price-activated-carbon'),
+                + array_sum(array_map(
+                    static fn (Fresh $one): float => $one->grams * $value("price-{$one->medium->value}"),
+                    $course->fresh,
+                )),
         );
     }
 }

@@ -13,6 +13,7 @@ use Ithys\Journal\FeedPlan\FeedPlan;
 use Ithys\Journal\Harvest\Harvest as HarvestEntry;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
+use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\Algae;
 use Ithys\Nutrient\Lever\Change;
@@ -35,7 +36,7 @@ final readonly class Course
      * @param  Habit  $water  in L
      * @param  Habit  $harvest  in g, wet
      * @param  array<string, float>  $doses  mL of organic carbon a day, by source
-     * @param  Fresh  $fresh  what is put in once
+     * @param  list<Fresh>  $fresh  what is put in once
      */
     private function __construct(
         public array $feed,
@@ -45,7 +46,9 @@ final readonly class Course
         public array $doses,
         public Machines $machines,
         public Herd $herd,
-        public Fresh $fresh = new Fresh,
+        public array $fresh = [],
+        /** @var list<float> mL a day of the first source, week by week; none where it goes on as it is */
+        public array $ramp = [],
     ) {
     }
 
@@ -126,10 +129,45 @@ final readonly class Course
                 $figure('rollerTimes', $this->machines->rollerTimes) ?? 1.0,
             ),
             $this->herd,
-            new Fresh(
-                $figure('mediaGrams', $this->fresh->gfoGrams) ?? 0.0,
-                $figure('carbonGrams', $this->fresh->carbonGrams) ?? 0.0,
-            ),
+            array_values(array_filter([
+                new Fresh(Medium::Gfo, $figure('mediaGrams', 0.0) ?? 0.0),
+                new Fresh(Medium::ActivatedCarbon, $figure('carbonGrams', 0.0) ?? 0.0),
+            ], static fn (Fresh $one): bool => $one->grams > 0.0)),
+        );
+    }
+
+    /** The same with a medium put in. */
+    public function putting(Fresh $fresh): self
+    {
+        return new self(
+            $this->feed,
+            $this->socks,
+            $this->water,
+            $this->harvest,
+            $this->doses,
+            $this->machines,
+            $this->herd,
+            [...$this->fresh, $fresh],
+        );
+    }
+
+    /**
+     * The same with organic carbon begun or raised week by week.
+     *
+     * @param  list<float>  $doses  mL a day
+     */
+    public function ramping(string $source, array $doses): self
+    {
+        return new self(
+            $this->feed,
+            $this->socks,
+            $this->water,
+            $this->harvest,
+            [$source => $doses[0] ?? 0.0],
+            $this->machines,
+            $this->herd,
+            $this->fresh,
+            $doses,
         );
     }
 
@@ -160,7 +198,7 @@ final readonly class Course
                 )),
                 $going->cultures,
             ),
-            'media' => $this->fresh->acts($from),
+            'media' => array_map(static fn (Fresh $one): Act => $one->act($from), $this->fresh),
             'roller' => [],
             'sock' => [],
             'water' => [],
@@ -168,7 +206,9 @@ final readonly class Course
         ];
         $source = array_key_first($this->doses);
         if ($source !== null) {
-            $acts['doses'][] = new Act($from, new DoseSchedule($source, $this->doses[$source]));
+            foreach ($this->ramp === [] ? [$this->doses[$source]] : $this->ramp as $week => $dose) {
+                $acts['doses'][] = new Act($from + 7.0 * $week, new DoseSchedule($source, $dose));
+            }
         }
         if ($this->machines->rollerTimes !== 1.0) {
             foreach ($going->stagesOf(Kind::Roller) as $stage) {

@@ -54,8 +54,8 @@ final class Done
     /** @var array<string, float> the day of the last change, by stage */
     private array $changed = [];
 
-    /** @var array<string, string> the charge in place, by vessel and medium */
-    private array $charged = [];
+    /** @var list<Placed> every charge, those taken out too */
+    public array $placed = [];
 
     /** @var array<string, int> what is left out, with how often */
     private array $leftOut = [];
@@ -188,35 +188,57 @@ final class Done
     private function charge(MediaCharge $charge, float $day, int $number): void
     {
         $medium = $charge->medium;
-        if ($medium === Medium::Zeolite) {
-            return;
-        }
-        $this->media[] = $medium;
         $grams = $charge->grams
             ?? 1000 * (float) $charge->litres * $this->assumptions->value("{$medium->value}-density");
         $place = $charge->place ?? Place::Bag;
         $vessel = $charge->item ?? "{$place->value} {$medium->value}";
-        $key = "{$vessel} {$medium->value}";
-        if (isset($this->charged[$key])) {
-            $this->acts[] = new Act($day, new MediaOut($this->charged[$key]));
+        if (! $charge->isTopUp) {
+            $this->takeOut(
+                static fn (Placed $one): bool => $one->vessel === $vessel && $one->medium === $medium,
+                $day,
+            );
         }
-        $this->charged[$key] = "{$medium->value} {$number}";
-        $this->acts[] = new Act($day, new MediaIn(
-            $this->charged[$key],
-            $medium->value,
+        $placed = new Placed(
+            "{$medium->value} {$number}",
+            $medium,
             $grams,
-            $place->value,
+            $place,
             $vessel,
+            $charge->itemName,
+            $day,
+            null,
+            $number,
+            $charge->days,
             $place === Place::Reactor ? $this->fitted->flows[$charge->item ?? ''] ?? null : null,
-        ));
+        );
+        $this->placed[] = $placed;
+        if ($medium->isModelled()) {
+            $this->media[] = $medium;
+            $this->acts[] = new Act($day, new MediaIn(
+                $placed->charge,
+                $medium->value,
+                $grams,
+                $place->value,
+                $vessel,
+                $placed->litresPerHour,
+            ));
+        }
     }
 
     private function remove(Medium $medium, float $day): void
     {
-        foreach ($this->charged as $key => $charge) {
-            if (str_ends_with($key, " {$medium->value}")) {
-                $this->acts[] = new Act($day, new MediaOut($charge));
-                unset($this->charged[$key]);
+        $this->takeOut(static fn (Placed $one): bool => $one->medium === $medium, $day);
+    }
+
+    /** @param  callable(Placed): bool  $which */
+    private function takeOut(callable $which, float $day): void
+    {
+        foreach ($this->placed as $n => $one) {
+            if ($one->to === null && $which($one)) {
+                $this->placed[$n] = $one->until($day);
+                if ($one->medium->isModelled()) {
+                    $this->acts[] = new Act($day, new MediaOut($one->charge));
+                }
             }
         }
     }

@@ -4,33 +4,41 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient\Timeline;
 
+use Ithys\Journal\MediaCharge\Place;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\MediaIn;
 
-/** Media that are put in once, each in a reactor of its own. */
+/** A medium that a course puts in once. */
 final readonly class Fresh
 {
-    public function __construct(public float $gfoGrams = 0.0, public float $carbonGrams = 0.0)
-    {
+    /** As the model calls it, before its medium. */
+    private const NAME = 'foreseen';
+
+    public function __construct(
+        public Medium $medium,
+        public float $grams,
+        public Place $place = Place::Reactor,
+        /** Through its vessel; null for what its place usually has. */
+        public ?float $litresPerHour = null,
+    ) {
     }
 
-    /** @return list<Act> */
-    public function acts(float $day): array
+    /** As the model calls it. */
+    public static function charge(Medium $medium): string
     {
-        $acts = [];
-        $amounts = [[Medium::Gfo, $this->gfoGrams], [Medium::ActivatedCarbon, $this->carbonGrams]];
-        foreach ($amounts as [$medium, $grams]) {
-            if ($grams > 0.0) {
-                $acts[] = new Act($day, new MediaIn(
-                    "foreseen {$medium->value}",
-                    $medium->value,
-                    $grams,
-                    'reactor',
-                ));
-            }
-        }
+        return self::NAME." {$medium->value}";
+    }
 
-        return $acts;
+    public function act(float $day): Act
+    {
+        return new Act($day, new MediaIn(
+            self::charge($this->medium),
+            $this->medium->value,
+            $this->grams,
+            $this->place->value,
+            null,
+            $this->litresPerHour,
+        ));
     }
 }

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Journal\Entry;
+use Ithys\Journal\Outlet\Outlet;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Calibration\Fit;
@@ -126,6 +127,25 @@ final readonly class Timeline
     public function remarks(): array
     {
         return [...$this->feeding->remarks, ...$this->fitted->remarks, ...$this->done->remarks];
+    }
+
+    /** @return list<Placed> every charge, those taken out too, in order of time */
+    public function placed(): array
+    {
+        return $this->done->placed;
+    }
+
+    /** @return list<array{float, Outlet}> readings before and behind a reactor, by day */
+    public function outlets(): array
+    {
+        $outlets = [];
+        foreach ($this->entries as $entry) {
+            if ($entry->payload instanceof Outlet && $entry->at <= $this->to) {
+                $outlets[] = [$this->day($entry->at), $entry->payload];
+            }
+        }
+
+        return $outlets;
     }
 
     /** @return list<Medium> that were charged */

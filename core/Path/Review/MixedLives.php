@@ -49,9 +49,11 @@ final class MixedLives implements Rule
     private static function life(Medium $medium): string
     {
         return match ($medium) {
-            Medium::ActivatedCarbon, Medium::Zeolite => 'weeks',
+            Medium::ActivatedCarbon, Medium::Zeolite, Medium::Polishing => 'weeks',
             Medium::Gfo, Medium::Resin => 'one to three months',
             Medium::Alumina => 'about half a year',
+            Medium::Biological => 'years, by thirds',
+            Medium::Other => 'as its maker says',
         };
     }
 }

@@ -17,7 +17,7 @@ import { QuickEntry } from './QuickEntry';
 import { TroubleBar } from './TroubleBar';
 import { WaterLine } from './WaterLine';
 
-type Area = 'Path' | 'Section' | 'Journal' | 'Ledger' | 'Foresee' | 'Settings';
+type Area = 'Path' | 'Section' | 'Charges' | 'Journal' | 'Ledger' | 'Foresee' | 'Settings';
 
 /** The chart table around every screen behind the door: name and water, areas, the log, and what was just done. */
 export function Frame({
@@ -73,6 +73,7 @@ export function Frame({
     useHotkeys('g>e', go('section'));
     useHotkeys('g>d', go('ledger'));
     useHotkeys('g>f', go('foresee'));
+    useHotkeys('g>c', go('charges'));
     useHotkeys('g>s', () => router.visit('/settings'));
 
     return (
@@ -316,6 +317,7 @@ function Areas({ area, systemId }: { area: Area; systemId: number | undefined })
             : ([
                   ['Path', `/systems/${systemId}/path`],
                   ['Section', `/systems/${systemId}/section`],
+                  ['Charges', `/systems/${systemId}/charges`],
                   ['Journal', `/systems/${systemId}/journal`],
                   ['Ledger', `/systems/${systemId}/ledger`],
                   ['Foresee', `/systems/${systemId}/foresee`],

@@ -1,6 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { Link, router, usePage } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
+import { Link, router } from '@inertiajs/react';
 import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
 import { figure } from '../../lib/figures';
@@ -8,6 +7,7 @@ import { type Finding, type SystemFrame } from '../../lib/page';
 import { Residuals } from '../../ledger/Residuals';
 import { River } from '../../ledger/River';
 import { type ElementLedger, type Learned, type LedgerLine, type Residual } from '../../ledger/types';
+import { useLearning } from '../../ledger/useLearning';
 import { Button } from '../../parts/Button';
 import { FindingList } from '../../parts/FindingList';
 import { useParameter } from '../../tide/parameters';
@@ -179,27 +179,9 @@ function Lines({ element, url }: { element: ElementLedger; url: string }) {
 
 /** What was learned from the readings, how well it fits, and what had to be assumed. */
 function Aside({ systemId, ledger }: { systemId: number; ledger: Props['ledger'] }) {
-    const { errors } = usePage().props;
     const named = useParameter();
     const dates = useDates();
-    const [learning, setLearning] = useState(false);
-    const refused = errors['fit'];
-    // What is learned follows the readings by itself; the page stands with what was learned before meanwhile.
-    const wanted = !ledger.fitIsCurrent && refused === undefined;
-    useEffect(() => {
-        if (wanted) {
-            router.post(
-                `/systems/${systemId}/ledger/learn`,
-                {},
-                {
-                    preserveScroll: true,
-                    preserveState: true,
-                    onStart: () => setLearning(true),
-                    onFinish: () => setLearning(false),
-                },
-            );
-        }
-    }, [wanted, systemId]);
+    const { learning, refused } = useLearning(systemId, ledger.fitIsCurrent);
     const learned = ledger.learned ?? [];
     const parameters = (ledger.elements ?? []).map(({ parameter }) => named(parameter));
     return (

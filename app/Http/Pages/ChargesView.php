@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Journal\FitShelf;
+use App\Journal\Journal;
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use Ithys\Journal\Entry;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaRemoval\MediaRemoval;
+use Ithys\Media\CarbonSchool;
+use Ithys\Media\Medium;
+use Ithys\Nutrient\Charges\Condition;
+use Ithys\Nutrient\Charges\Standing;
+use Ithys\Nutrient\Element;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\Words;
+
+/** The charges of a tank: what each takes, how much life it has left, and when to change it. */
+final class ChargesView
+{
+    private const DAYS = 731;
+
+    private const YEAR = 365.0;
+
+    /** @return array<string, mixed> */
+    public static function of(System $system, User $keeper, DateTimeImmutable $now): array
+    {
+        $shelf = new FitShelf($system);
+        $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
+        $lives = $shelf->lives();
+        $charges = self::charges($entries, $now);
+
+        return [
+            'charges' => array_map(
+                static fn (array $one): array => self::charge($system, $one, $lives[$one['entry']] ?? null, $keeper, $now),
+                $charges,
+            ),
+            'schools' => self::schools($system, $charges, $now),
+            'school' => $system->carbon_school->value ?? '',
+            'isCurrent' => $shelf->isCurrent(),
+            'madeAt' => $shelf->madeAt()?->getTimestamp(),
+            'isLearned' => $shelf->last() !== null,
+        ];
+    }
+
+    /**
+     * Every charge of the journal, newest first.
+     *
+     * @param  list<Entry>  $entries  in order of time
+     * @return list<array{entry: int, charge: MediaCharge, from: DateTimeImmutable, to: ?DateTimeImmutable}>
+     */
+    private static function charges(array $entries, DateTimeImmutable $now): array
+    {
+        $charges = [];
+        foreach ($entries as $entry) {
+            $payload = $entry->payload;
+            if ($payload instanceof MediaRemoval || ($payload instanceof MediaCharge && ! $payload->isTopUp)) {
+                foreach ($charges as $n => $one) {
+                    $isMeant = $one['charge']->medium === $payload->medium && ($payload instanceof MediaRemoval
+                        || ($one['charge']->item === $payload->item && $one['charge']->place === $payload->place));
+                    if ($one['to'] === null && $isMeant) {
+                        $charges[$n]['to'] = $entry->at;
+                    }
+                }
+            }
+            if ($payload instanceof MediaCharge && $entry->id !== null) {
+                $charges[] = ['entry' => $entry->id, 'charge' => $payload, 'from' => $entry->at, 'to' => null];
+            }
+        }
+
+        return array_reverse($charges);
+    }
+
+    /**
+     * @param  array{entry: int, charge: MediaCharge, from: DateTimeImmutable, to: ?DateTimeImmutable}  $one
+     * @param  ?array<string, mixed>  $life  as {@see FitShelf::lives()} has it
+     * @return array<string, mixed>
+     */
+    private static function charge(
+        System $system,
+        array $one,
+        ?array $life,
+        User $keeper,
+        DateTimeImmutable $now,
+    ): array {
+        $words = $keeper->words();
+        ['charge' => $charge, 'from' => $from, 'to' => $to] = $one;
+        $days = (($to ?? $now)->getTimestamp() - $from->getTimestamp()) / 86_400;
+        $calendar = self::calendar($system, $charge->medium);
+
+        return [
+            'entry' => $one['entry'],
+            'medium' => $charge->medium->value,
+            'label' => $charge->medium->label(),
+            'amount' => $words->say($charge->amount()),
+            'where' => $charge->itemName ?? $charge->place->value ?? '',
+            'item' => $charge->item,
+            'line' => $charge->line(),
+            'out' => (new MediaRemoval($charge->medium))->line(),
+            'from' => $from->getTimestamp(),
+            'to' => $to?->getTimestamp(),
+            'days' => round($days, 1),
+            'meant' => $charge->days,
+            'calendar' => $calendar === null ? null : [
+                'days' => $calendar,
+                'due' => $from->getTimestamp() + (int) round(86_400 * $calendar),
+            ],
+            'life' => $life === null ? null : self::life($system, $charge, $life, $days, $to !== null, $words),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $life
+     * @return array<string, mixed>
+     */
+    private static function life(
+        System $system,
+        MediaCharge $charge,
+        array $life,
+        float $days,
+        bool $isOut,
+        Words $words,
+    ): array {
+        /**
+         * @var array{held: array{float, float, float}, takes: float, share: array{float, float, float},
+         *   spent: ?array{?int, ?int, ?int}, surely: float, rockGives: float, course: list<array{int, float}>,
+         *   measured: ?array{float, float, int}} $life
+         */
+        $measured = $life['measured'];
+        $standing = Standing::of(
+            $life['share'][0],
+            $life['surely'],
+            $life['takes'],
+            $charge->medium->bindsPhosphate() ? $life['rockGives'] : 0.0,
+            $measured === null ? null : [$measured[0], $measured[1]],
+            $days,
+            $charge->days,
+        );
+        $litres = $system->workingLitresAt(now());
+        $ppm = static fn (float $mg): float => $charge->medium->bindsPhosphate()
+            ? $mg / $litres
+            : $mg * Element::Nitrogen->ion() / $litres;
+        $grams = $charge->grams
+            ?? 1000 * (float) $charge->litres * $system->assumptions()->value("{$charge->medium->value}-density");
+
+        return [
+            'condition' => $isOut ? 'out' : $standing->condition->value,
+            'isGrave' => ! $isOut && in_array(
+                $standing->condition,
+                [Condition::Spent, Condition::Passing, Condition::Overdue],
+                true,
+            ),
+            'reasons' => $isOut ? [] : array_map($words->say(...), $standing->reasons),
+            'share' => array_map(static fn (float $share): float => round(100 * $share), $life['share']),
+            'held' => $life['held'],
+            'heldPpm' => array_map($ppm, $life['held']),
+            'takesWhat' => $charge->medium->bindsPhosphate() ? 'phosphate' : 'organic nitrogen',
+            'asWhat' => $charge->medium->bindsPhosphate() ? 'phosphate' : 'nitrate',
+            'loading' => $life['held'][0] / $grams,
+            'takes' => $life['takes'],
+            'spent' => $life['spent'],
+            'surely' => $life['surely'],
+            'course' => $life['course'],
+            'measured' => $measured === null ? null : $words->say(Text::of(
+                'When last read it took {read} mg a day; the model says {model}.',
+                read: Quantity::number($measured[0], 1),
+                model: Quantity::number($measured[1], 1),
+            )),
+        ];
+    }
+
+    /** Days after which a school changes it; null where none says so. */
+    private static function calendar(System $system, Medium $medium): ?float
+    {
+        return match ($medium) {
+            Medium::ActivatedCarbon => $system->carbon_school?->days()[1] ?? null,
+            Medium::Other => null,
+            default => $system->assumptions()->value("calendar-{$medium->value}"),
+        };
+    }
+
+    /**
+     * @param  list<array{entry: int, charge: MediaCharge, from: DateTimeImmutable, to: ?DateTimeImmutable}>  $charges
+     * @return list<array<string, mixed>>
+     */
+    private static function schools(System $system, array $charges, DateTimeImmutable $now): array
+    {
+        $carbon = array_values(array_filter(
+            $charges,
+            static fn (array $one): bool => $one['charge']->medium === Medium::ActivatedCarbon,
+        ));
+        $last = $carbon[0] ?? null;
+        $age = $last === null || $last['to'] !== null
+            ? null
+            : ($now->getTimestamp() - $last['from']->getTimestamp()) / 86_400;
+        $grams = $last === null ? null : $last['charge']->grams
+            ?? 1000 * (float) $last['charge']->litres * $system->assumptions()->value('activated-carbon-density');
+        $each = $grams === null ? null : $grams * $system->assumptions()->value('price-activated-carbon');
+
+        return array_map(static function (CarbonSchool $school) use ($age, $each): array {
+            $days = $school->days();
+
+            return [
+                'key' => $school->value,
+                'label' => $school->label(),
+                'reason' => $school->reason(),
+                'days' => $days,
+                'age' => $age === null ? null : round($age),
+                // By the middle of what the school asks.
+                'cost' => $each === null
+                    ? null
+                    : ($days === null ? 0.0 : round($each * self::YEAR / (array_sum($days) / 2), 1)),
+                'says' => match (true) {
+                    $age === null => $days === null ? 'None is in: as it should be.' : 'None is in.',
+                    $days === null => 'Take it out, or give it an end.',
+                    $age > $days[1] => 'Overdue.',
+                    $age >= $days[0] => 'Due.',
+                    default => 'Not yet.',
+                },
+            ];
+        }, CarbonSchool::cases());
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Journal\Journal;
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use Ithys\Journal\Entry;
+use Ithys\Journal\MediaCharge\Container;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
+use Ithys\Media\Medium;
+use Ithys\Media\Preparation;
+use Ithys\Nutrient\Charges\Budget;
+use Ithys\Nutrient\Charges\Road;
+use Ithys\Nutrient\Charges\Roads;
+use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Nutrient\InvalidLever;
+use Ithys\Nutrient\Timeline\Fresh;
+use Ithys\Path\Figure;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\Words;
+
+/** A charge that is planned: the roads to its amount, and what it would do. */
+final class DoseView
+{
+    private const DAYS = 731;
+
+    private const CUP = 236.5882365;
+
+    private const WEEKS = 12;
+
+    /** @return list<array{string, string}> parts of the path that hold media, then places without a name */
+    public static function places(System $system): array
+    {
+        return [
+            ...array_map(
+                static fn (Container $one): array => [$one->item, $one->name],
+                $system->setupAt(now())->containers(),
+            ),
+            ...array_map(
+                static fn (Place $place): array => [$place->value, "A {$place->value}, not on the path"],
+                Place::cases(),
+            ),
+        ];
+    }
+
+    /**
+     * @param  array{amount: ?float, level: ?float, days: ?float}  $figures  as {@see ChargeRequest} reads them
+     * @return array<string, mixed>
+     *
+     * @throws InvalidLever
+     */
+    public static function of(
+        System $system,
+        User $keeper,
+        Medium $medium,
+        Container|Place $where,
+        array $figures,
+        DateTimeImmutable $now,
+    ): array {
+        $words = $keeper->words();
+        $setup = $system->setupAt($now);
+        $litres = $setup->workingVolume()->litres;
+        $item = $where instanceof Container ? $setup->path?->find($where->item) : null;
+        $flow = $item === null ? null : $setup->situation()?->course->flowAt($item);
+        $place = $where instanceof Container ? $where->place : $where;
+        $fresh = new Fresh($medium, $figures['amount'] ?? 0.0, $place, $place === Place::Reactor ? $flow : null);
+        $outlook = ForeseeView::outlook($system, $now)['outlook'];
+        $roads = new Roads($system->assumptions());
+        $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
+
+        return [
+            'roads' => array_map(static fn (Road $road): array => [
+                'title' => $road->title,
+                'grams' => $road->grams,
+                'text' => $road->grams === null ? null : $words->say(Quantity::grams($road->grams)),
+                'assumes' => $words->say($road->assumes),
+                'assumption' => $road->assumption,
+            ], [
+                $roads->byVolume($medium, $litres, $flow),
+                $roads->byBudget($outlook, $fresh, $figures['level'] ?? 0.05, $figures['days'] ?? 60.0),
+                $roads->byVessel($medium, $item?->title(), $item?->figure(Figure::Capacity)),
+                self::lastTime($medium, $entries, $roads, $now, $words),
+            ]),
+            'amounts' => $figures['amount'] === null
+                ? null
+                : self::amounts($figures['amount'], $roads->density($medium), $system, $words),
+            'firstUse' => self::firstUse($medium, $figures['amount'], $entries, $system, $words),
+            'fall' => $figures['amount'] === null || $outlook === null || ! $medium->bindsPhosphate()
+                ? null
+                : self::fall($outlook, $fresh, $system, $words),
+            'contact' => self::contact($place, $flow, $system, $words),
+            'prepares' => Preparation::of($medium),
+            'caution' => MediaCharge::grams($medium, max(0.1, $figures['amount'] ?? 0.1))->caution(),
+            'unusual' => $figures['amount'] === null || $figures['amount'] < 0.1
+                ? null
+                : self::said(MediaCharge::grams($medium, min(50_000.0, $figures['amount']))->unusual($litres), $words),
+            'series' => $outlook === null ? null : [
+                'present' => ForeseeView::series($outlook, $outlook->present, self::WEEKS),
+                'other' => ForeseeView::series(
+                    $outlook,
+                    $fresh->grams > 0.0 && $medium->isModelled() ? $outlook->present->putting($fresh) : $outlook->present,
+                    self::WEEKS,
+                ),
+            ],
+        ];
+    }
+
+    /** @param  list<Entry>  $entries */
+    private static function lastTime(
+        Medium $medium,
+        array $entries,
+        Roads $roads,
+        DateTimeImmutable $now,
+        Words $words,
+    ): Road {
+        $title = 'As last time';
+        foreach (array_reverse($entries) as $entry) {
+            $charge = $entry->payload;
+            if ($charge instanceof MediaCharge && $charge->medium === $medium) {
+                return new Road(
+                    $title,
+                    $charge->grams ?? 1000 * (float) $charge->litres * $roads->density($medium),
+                    Text::of(
+                        '{charge}, {days} days ago. Its verdict stands in the journal.',
+                        charge: $charge->summary(),
+                        days: (int) round(-$entry->daysAfter($now)),
+                    ),
+                );
+            }
+        }
+
+        return new Road($title, null, Text::of('Never used here, as far as the journal goes.'));
+    }
+
+    /** @return list<array{string, string}> the same amount in other measures */
+    private static function amounts(float $grams, float $density, System $system, Words $words): array
+    {
+        $millilitres = $grams / $density;
+
+        return [
+            ['weighed', $words->say(Quantity::grams($grams))],
+            ['poured', $words->say(Quantity::millilitres($millilitres))],
+            ['cups', $words->say(Quantity::number($millilitres / self::CUP, 2))],
+            ['your scoops', $words->say(Quantity::number($millilitres / $system->assumptions()->value('scoop'), 1))],
+        ];
+    }
+
+    /** @param  list<Entry>  $entries */
+    private static function firstUse(
+        Medium $medium,
+        ?float $grams,
+        array $entries,
+        System $system,
+        Words $words,
+    ): ?string {
+        foreach ($entries as $entry) {
+            if ($entry->payload instanceof MediaCharge && $entry->payload->medium === $medium) {
+                return null;
+            }
+        }
+        if (! $medium->bindsPhosphate() || $grams === null) {
+            return null;
+        }
+
+        return $words->say(Text::of(
+            'This tank never had it: begin with {share}, {grams}, and read phosphate again in three days.',
+            share: Quantity::share($system->assumptions()->value('first-use-share')),
+            grams: Quantity::grams($grams * $system->assumptions()->value('first-use-share')),
+        ));
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidLever
+     */
+    private static function fall(Outlook $outlook, Fresh $fresh, System $system, Words $words): array
+    {
+        $limit = $system->assumptions()->value('fall-limit');
+        $fall = Budget::fall($outlook, $fresh);
+        $isFast = $fall > $limit;
+
+        return [
+            'isFast' => $isFast,
+            'text' => $words->say(Text::of(
+                $isFast
+                    ? 'Phosphate would fall by {fall} in the first week, faster than the {limit} that is set as the '
+                        .'limit. At most {most} at once keeps to it.'
+                    : 'Phosphate would fall by {fall} in the first week; the limit is {limit}.',
+                fall: Quantity::ppm($fall),
+                limit: Quantity::ppm($limit),
+                most: Quantity::grams($isFast ? Budget::gentle($outlook, $fresh, $limit) : 0.0),
+            )),
+        ];
+    }
+
+    private static function contact(Place $place, ?float $flow, System $system, Words $words): string
+    {
+        $share = $system->assumptions()->value("contact-{$place->value}");
+
+        return $words->say(match (true) {
+            $place === Place::Reactor && $flow === null => Text::of(
+                'The path does not say how much water the reactor gets: the model takes one volume of the tank an '
+                    .'hour. A reactor without flow does nothing.',
+            ),
+            $place === Place::Reactor => Text::of('The reactor gets {flow}.', flow: Quantity::perHour($flow)),
+            default => Text::of(
+                'There it meets {share} of the water that a reactor would give it, our estimate.',
+                share: Quantity::share($share),
+            ),
+        });
+    }
+
+    private static function said(?Text $text, Words $words): ?string
+    {
+        return $text === null ? null : $words->say($text);
+    }
+}

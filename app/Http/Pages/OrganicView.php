@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Journal\Journal;
+use App\Models\Ramp as RampRow;
+use App\Models\System;
+use App\Models\User;
+use DateTimeImmutable;
+use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\CarbonDose\CarbonSource;
+use Ithys\Journal\Entry;
+use Ithys\Media\OrganicCarbon;
+use Ithys\Media\Ramp;
+use Ithys\Nutrient\Charges\RampCheck;
+use Ithys\Nutrient\InvalidLever;
+use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
+
+/** Organic carbon: equal doses, a slow beginning, and whether it may be raised. */
+final class OrganicView
+{
+    private const DAYS = 56;
+
+    private const WEEKS = 12;
+
+    /** @return array<string, mixed> */
+    public static function of(System $system, User $keeper, CarbonSource $source, DateTimeImmutable $now): array
+    {
+        $words = $keeper->words();
+        $setup = $system->setupAt($now);
+        $assumptions = $system->assumptions();
+        $litres = $setup->workingVolume()->litres;
+        $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
+        $check = RampCheck::of(
+            $entries,
+            $setup->path?->itemsOf(Kind::Skimmer) !== [] && $setup->path !== null,
+            $setup->tank->water,
+            $now,
+        );
+        $full = OrganicCarbon::equal(
+            $assumptions->value('spirit-full') * $litres / 100,
+            CarbonSource::Spirit,
+            $source,
+            $assumptions,
+        );
+        $ramp = Ramp::to($full);
+        $under = $system->ramps()->whereNull('ended_at')->latest('id')->first();
+
+        return [
+            'source' => $source->value,
+            'sources' => array_map(static fn (CarbonSource $one): array => [
+                'key' => $one->value,
+                'mgEach' => OrganicCarbon::perMillilitre($one, $assumptions),
+                'equal' => OrganicCarbon::equal(1.0, CarbonSource::Spirit, $one, $assumptions),
+                'full' => OrganicCarbon::equal($full, $source, $one, $assumptions),
+            ], CarbonSource::cases()),
+            'doses' => $ramp->doses,
+            'stops' => array_map($words->say(...), $check->stops),
+            'holds' => array_map($words->say(...), $check->holds),
+            'fine' => array_map($words->say(...), $check->fine),
+            'series' => self::series($system, $source, $ramp, $now),
+            'under' => $under === null ? null : self::under($under, $check, $entries, $now, $keeper),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function series(System $system, CarbonSource $source, Ramp $ramp, DateTimeImmutable $now): ?array
+    {
+        $outlook = ForeseeView::outlook($system, $now)['outlook'];
+        if ($outlook === null) {
+            return null;
+        }
+        try {
+            return [
+                'present' => ForeseeView::series($outlook, $outlook->present, self::WEEKS),
+                'other' => ForeseeView::series(
+                    $outlook,
+                    $outlook->present->ramping($source->value, $ramp->doses),
+                    self::WEEKS,
+                ),
+            ];
+        } catch (InvalidLever) {
+            return null;
+        }
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return array<string, mixed>
+     */
+    private static function under(
+        RampRow $row,
+        RampCheck $check,
+        array $entries,
+        DateTimeImmutable $now,
+        User $keeper,
+    ): array {
+        $ramp = Ramp::stored($row->doses);
+        $week = intdiv($now->getTimestamp() - $row->begun_at->getTimestamp(), 7 * 86_400);
+        $dose = $ramp->in($week);
+        $before = $ramp->in(max(0, $week - 1));
+        $given = array_filter($entries, static fn (Entry $entry): bool => $entry->payload instanceof CarbonDose
+            && -$entry->daysAfter($now) <= 7.0);
+        $now = match (true) {
+            $check->stops !== [] => $dose / 2,
+            $check->holds !== [] => $before,
+            default => $dose,
+        };
+
+        return [
+            'id' => $row->id,
+            'source' => $row->source->value,
+            'begun' => $row->begun_at->getTimestamp(),
+            'week' => $week + 1,
+            'planned' => $dose,
+            'dose' => $now,
+            'says' => $keeper->words()->say(match (true) {
+                $check->stops !== [] => Text::of('Step back to half: {why}', why: $check->stops[0]),
+                $check->holds !== [] => Text::of('Hold what last week had: {why}', why: $check->holds[0]),
+                default => Text::of('Go on as planned.'),
+            }),
+            'logged' => count($given),
+            'line' => "{$row->source->value} ".rtrim(rtrim(number_format($now, 2, '.', ''), '0'), '.').' ml',
+        ];
+    }
+}

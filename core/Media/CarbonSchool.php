@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Media;
+
+/** How often activated carbon is changed: keepers disagree. */
+enum CarbonSchool: string
+{
+    case Never = 'never';
+    case Fortnight = 'fortnight';
+    case Month = 'month';
+    case Quarter = 'quarter';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Never => 'Never as routine',
+            self::Fortnight => 'Every one to two weeks',
+            self::Month => 'Monthly at most',
+            self::Quarter => 'Every two to three months, in a bag',
+        };
+    }
+
+    public function reason(): string
+    {
+        return match ($this) {
+            self::Never => 'It strips traces, saturates and lets go, and starves biological media. A sealed packet '
+                .'stays ready for an emergency, and to clear a medication.',
+            self::Fortnight => 'Water stays clear and what corals give off against each other is taken away. The same '
+                .'keepers admit to one or two months.',
+            self::Month => 'Fresh carbon does its work in the first weeks; more often strips more than it helps.',
+            self::Quarter => 'A bag meets little water and works slowly, for as long as it lies beside other media.',
+        };
+    }
+
+    /** @return ?array{float, float} days from and to; null where it is not changed at all */
+    public function days(): ?array
+    {
+        return match ($this) {
+            self::Never => null,
+            self::Fortnight => [7.0, 14.0],
+            self::Month => [30.0, 30.0],
+            self::Quarter => [60.0, 90.0],
+        };
+    }
+}

@@ -1,0 +1,155 @@
+import { type Series } from '../foresee/types';
+
+type Range = [number, number, number];
+
+/** What a charge takes; ranges are likely, low and high of 80 %. */
+export interface Life {
+    condition: string;
+    isGrave: boolean;
+    reasons: string[];
+    /** Per cent of what a fresh one would take. */
+    share: Range;
+    /** mg, and ppm of this tank. */
+    held: Range;
+    heldPpm: Range;
+    /** What it takes, and as what that is told in ppm. */
+    takesWhat: string;
+    asWhat: string;
+    /** mg a g. */
+    loading: number;
+    /** mg a day. */
+    takes: number;
+    /** Seconds since 1970; an end that was not reached in a year is null. Null for one that is out. */
+    spent: [number | null, number | null, number | null] | null;
+    surely: number;
+    /** Seconds and share. */
+    course: [number, number][];
+    measured: string | null;
+}
+
+export interface Charge {
+    entry: number;
+    medium: string;
+    label: string;
+    amount: string;
+    where: string;
+    item: string | null;
+    /** As lines of the log: the same again, and out. */
+    line: string;
+    out: string;
+    from: number;
+    to: number | null;
+    days: number;
+    /** Days that it is meant to stay. */
+    meant: number | null;
+    calendar: { days: number; due: number } | null;
+    /** Null where the model does not follow it, or nothing is learned yet. */
+    life: Life | null;
+}
+
+export interface School {
+    key: string;
+    label: string;
+    reason: string;
+    days: [number, number] | null;
+    age: number | null;
+    cost: number | null;
+    says: string;
+}
+
+export interface ChargesView {
+    charges: Charge[];
+    schools: School[];
+    school: string;
+    isCurrent: boolean;
+    madeAt: number | null;
+    isLearned: boolean;
+}
+
+export interface Road {
+    title: string;
+    grams: number | null;
+    text: string | null;
+    assumes: string;
+    assumption: string | null;
+}
+
+export interface Dosed {
+    roads: Road[];
+    amounts: [string, string][] | null;
+    firstUse: string | null;
+    fall: { isFast: boolean; text: string } | null;
+    contact: string;
+    prepares: string[];
+    caution: string | null;
+    unusual: string | null;
+    series: { present: Series; other: Series } | null;
+}
+
+export interface OrganicView {
+    source: string;
+    sources: { key: string; mgEach: number; equal: number; full: number }[];
+    doses: number[];
+    stops: string[];
+    holds: string[];
+    fine: string[];
+    series: { present: Series; other: Series } | null;
+    under: {
+        id: number;
+        source: string;
+        begun: number;
+        week: number;
+        planned: number;
+        dose: number;
+        says: string;
+        logged: number;
+        line: string;
+    } | null;
+}
+
+export interface OthersView {
+    zeolite: {
+        grams: string | null;
+        assumes: string;
+        flow: string | null;
+        first: string;
+        isFresh: boolean;
+        /** The query that opens its dose. */
+        dose: string;
+        line: string;
+    };
+    biological: {
+        lately: number;
+        last: number | null;
+        next: number | null;
+        mayRenew: boolean;
+        line: string;
+        says: string;
+    };
+    lanthanum: {
+        stands: string | null;
+        refused: string | null;
+        plan: { all: string; days: number; aDay: string } | null;
+        limit: string;
+    };
+}
+
+export interface OzoneSettings {
+    onBelow: string;
+    offAt: string;
+    from: string;
+    hours: string;
+    output: string;
+    hasProbe: boolean;
+    hasRatedSkimmer: boolean;
+    cleansExhaust: boolean;
+}
+
+export interface OzoneRun {
+    /** Minute, mV, and whether it runs. */
+    series: [number, number, boolean][];
+    highest: number;
+    minutes: number;
+    onBelow: number;
+    offAt: number;
+}

@@ -1,0 +1,241 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Link, router, usePage } from '@inertiajs/react';
+import { type SyntheticEvent, useState } from 'react';
+import { ChargesTabs } from '../../charges/ChargesTabs';
+import { type Dosed, type Road } from '../../charges/types';
+import { Ahead } from '../../foresee/Ahead';
+import { Frame } from '../../frame/Frame';
+import { useUnits } from '../../lib/figures';
+import { type SystemFrame } from '../../lib/page';
+import { useDraft } from '../../lib/useDraft';
+import { Button } from '../../parts/Button';
+import { CheckField } from '../../parts/CheckField';
+import { ChoiceField } from '../../parts/ChoiceField';
+import { FieldGrid } from '../../parts/FieldGroup';
+import { TextField } from '../../parts/TextField';
+import { useParameter } from '../../tide/parameters';
+import { type TargetChoice } from '../../tide/types';
+
+interface Props {
+    frame: SystemFrame;
+    media: [string, string][];
+    places: [string, string][];
+    now: number;
+    asked: { medium: string; where: string };
+    /** The parameter that binders take. */
+    binds: string;
+    past: [number, string, number][];
+    target: TargetChoice;
+}
+
+const UNITS = [
+    ['g', 'g'],
+    ['ml', 'mL'],
+    ['cups', 'cups'],
+    ['scoops', 'your scoops'],
+    ['oz', 'oz'],
+] as const;
+
+export default function Dose({ frame, media, places, now, asked, binds, past, target }: Props) {
+    const [dose, setDose] = useState({
+        medium: asked.medium,
+        where: asked.where,
+        amount: '',
+        unit: 'g',
+        level: '0.05',
+        days: '60',
+        stay: '',
+        topUp: false,
+        prepared: '',
+        maker: '',
+        because: '',
+    });
+    const [saving, setSaving] = useState(false);
+    const { errors } = usePage().props;
+    const { answer, current } = useDraft<{ view: Dosed | null; problems: Record<string, string> }>(
+        `/systems/${frame.id}/charges/dose/preview`,
+        dose,
+    );
+    const named = useParameter();
+    const { unit } = useUnits();
+    const problems = answer?.ok === true ? answer.result.problems : {};
+    // While a field cannot be read, what was answered last stays.
+    const [view, setView] = useState<Dosed | null>(null);
+    const heard = answer?.ok === true ? answer.result.view : null;
+    if (heard !== null && heard !== view) {
+        setView(heard);
+    }
+    const set = (change: Partial<typeof dose>) => setDose({ ...dose, ...change });
+    const text = (key: 'amount' | 'level' | 'days' | 'stay', label: string, fieldUnit = '', help?: string) => (
+        <TextField
+            label={label}
+            {...(fieldUnit !== '' && { unit: fieldUnit })}
+            inputMode="decimal"
+            value={dose[key]}
+            help={help}
+            error={problems[key] ?? (key === 'amount' ? errors['amount'] : undefined)}
+            onText={(value) => set({ [key]: value })}
+        />
+    );
+    const phosphate = named(binds);
+    return (
+        <Frame title="Dose a medium" area="Charges" frame={frame}>
+            <chakra.h1 srOnly>Dose a medium</chakra.h1>
+            <ChargesTabs systemId={frame.id} tab="Dose a medium" />
+            <Box display="grid" gap="6" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '290px minmax(0, 1fr)' }}>
+                <Box
+                    as="form"
+                    aria-label="The charge"
+                    display="grid"
+                    gap="3"
+                    alignContent="start"
+                    onSubmit={(event: SyntheticEvent) => {
+                        event.preventDefault();
+                        router.post(`/systems/${frame.id}/charges`, dose, {
+                            onStart: () => setSaving(true),
+                            onFinish: () => setSaving(false),
+                        });
+                    }}
+                >
+                    <ChoiceField
+                        label="Medium"
+                        value={dose.medium}
+                        options={media}
+                        onPick={(medium) => set({ medium })}
+                    />
+                    <ChoiceField
+                        label="Goes into"
+                        value={dose.where}
+                        options={places}
+                        onPick={(where) => set({ where })}
+                    />
+                    <FieldGrid columns={2}>
+                        {text('level', 'Wanted phosphate', unit('concentration'))}
+                        {text('days', 'For', 'days')}
+                    </FieldGrid>
+                    <FieldGrid columns={2}>
+                        {text('amount', 'Amount')}
+                        <ChoiceField label="In" value={dose.unit} options={UNITS} onPick={(to) => set({ unit: to })} />
+                    </FieldGrid>
+                    <CheckField
+                        label="A top-up: what is in stays in"
+                        checked={dose.topUp}
+                        onCheck={(topUp) => set({ topUp })}
+                    />
+                    {text('stay', 'Out again after', 'days', 'Empty: until it is spent')}
+                    <TextField
+                        label="Made ready"
+                        placeholder="rinsed 5 min, drained 20 min"
+                        value={dose.prepared}
+                        maxLength={200}
+                        onText={(prepared) => set({ prepared })}
+                    />
+                    <TextField
+                        label="The maker says"
+                        value={dose.maker}
+                        maxLength={200}
+                        onText={(maker) => set({ maker })}
+                    />
+                    <TextField
+                        label="Otherwise because"
+                        value={dose.because}
+                        maxLength={200}
+                        onText={(because) => set({ because })}
+                    />
+                    <Button type="submit" look="solid" disabled={saving || dose.amount.trim() === ''}>
+                        It is in: log it
+                    </Button>
+                </Box>
+                <Box as="section" aria-label="How much" aria-busy={!current}>
+                    {view === null ? (
+                        <p aria-live="polite">Reckoning.</p>
+                    ) : (
+                        <>
+                            <Roads
+                                roads={view.roads}
+                                systemId={frame.id}
+                                onTake={(amount) => set({ amount, unit: 'g' })}
+                            />
+                            {view.amounts !== null && (
+                                <chakra.p mb="2">
+                                    {view.amounts.map(([what, amount]) => `${what} ${amount}`).join(' · ')}
+                                </chakra.p>
+                            )}
+                            <Box display="grid" gap="1" mb="3" maxWidth="46rem" fontSize="sm" aria-live="polite">
+                                {view.unusual !== null && (
+                                    <chakra.p color="fault" fontWeight="600">
+                                        {view.unusual}
+                                    </chakra.p>
+                                )}
+                                {view.fall !== null && (
+                                    <chakra.p color={view.fall.isFast ? 'caution' : 'ink'}>
+                                        {view.fall.isFast ? 'Caution: ' : ''}
+                                        {view.fall.text}
+                                    </chakra.p>
+                                )}
+                                {view.firstUse !== null && <chakra.p color="caution">{view.firstUse}</chakra.p>}
+                                <p>{view.contact}</p>
+                                {view.caution !== null && <chakra.p color="caution">Caution: {view.caution}</chakra.p>}
+                            </Box>
+                            {view.series !== null && (
+                                <Ahead
+                                    parameter={phosphate}
+                                    now={now}
+                                    label="now"
+                                    past={past.filter(([, key]) => key === binds).map(([t, , value]) => [t, value])}
+                                    present={view.series.present[binds] ?? []}
+                                    other={dose.amount.trim() === '' ? null : (view.series.other[binds] ?? [])}
+                                    plan={undefined}
+                                    target={target.bands.find(({ parameter }) => parameter === binds)}
+                                />
+                            )}
+                            <chakra.h2 fontSize="md" mt="3">
+                                Make it ready
+                            </chakra.h2>
+                            <chakra.ol pl="6" listStyleType="decimal" fontSize="sm" maxWidth="46rem">
+                                {view.prepares.map((step) => (
+                                    <li key={step}>{step}</li>
+                                ))}
+                            </chakra.ol>
+                            <chakra.p fontSize="sm" color="quiet" mt="2">
+                                Common practice. What the maker says goes before it.
+                            </chakra.p>
+                        </>
+                    )}
+                </Box>
+            </Box>
+        </Frame>
+    );
+}
+
+/** The ways to an amount, side by side, each with what it assumes. */
+function Roads({ roads, systemId, onTake }: { roads: Road[]; systemId: number; onTake: (grams: string) => void }) {
+    return (
+        <Box display="grid" gap="0" mb="3" gridTemplateColumns={{ base: '1fr', lg: 'repeat(4, minmax(0, 1fr))' }}>
+            {roads.map((road) => (
+                <Box key={road.title} borderTopWidth="1.5px" pt="2" pr="4" pb="3">
+                    <chakra.h2 fontSize="sm" color="quiet">
+                        {road.title}
+                    </chakra.h2>
+                    <Box fontSize="xl" fontWeight="700">
+                        {road.text ?? 'not known'}
+                    </Box>
+                    <chakra.p fontSize="sm" mb="1">
+                        {road.assumes}{' '}
+                        {road.assumption !== null && (
+                            <Link href={`/systems/${systemId}/assumptions#${road.assumption}`}>what it rests on</Link>
+                        )}
+                    </chakra.p>
+                    {road.grams !== null && road.grams > 0 && (
+                        <Button
+                            aria-label={`Take the amount: ${road.title}`}
+                            onClick={() => onTake(String(Math.round(road.grams ?? 0)))}
+                        >
+                            Take it
+                        </Button>
+                    )}
+                </Box>
+            ))}
+        </Box>
+    );
+}

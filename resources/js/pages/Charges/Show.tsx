@@ -1,0 +1,273 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Link, router } from '@inertiajs/react';
+import { useState } from 'react';
+import { ChargesTabs } from '../../charges/ChargesTabs';
+import { LifeBar } from '../../charges/LifeBar';
+import { type Charge, type ChargesView, type Life, type School } from '../../charges/types';
+import { Frame } from '../../frame/Frame';
+import { useLearning } from '../../ledger/useLearning';
+import { useDates } from '../../lib/dates';
+import { figure } from '../../lib/figures';
+import { type SystemFrame } from '../../lib/page';
+import { Button } from '../../parts/Button';
+import { ChoiceField } from '../../parts/ChoiceField';
+
+interface Props {
+    frame: SystemFrame;
+    view: ChargesView;
+}
+
+export default function Show({ frame, view }: Props) {
+    const { learning, refused } = useLearning(frame.id, view.isCurrent);
+    const dates = useDates();
+    // The moment at which the page was opened.
+    const [now] = useState(() => Date.now() / 1000);
+    const inPlace = view.charges.filter(({ to }) => to === null);
+    const past = view.charges.filter(({ to }) => to !== null);
+    return (
+        <Frame title="Charges" area="Charges" frame={frame}>
+            <chakra.h1 srOnly>Charges of {frame.name}</chakra.h1>
+            <ChargesTabs systemId={frame.id} tab="In place" />
+            <Box fontSize="sm" color="quiet" mb="3" aria-live="polite">
+                {learning
+                    ? 'Reckoning what each charge takes. It takes a few seconds.'
+                    : refused !== undefined
+                      ? refused
+                      : view.madeAt !== null
+                        ? `As of ${dates.moment(view.madeAt)}.`
+                        : ''}
+            </Box>
+            {inPlace.length === 0 && (
+                <chakra.p mb="4" maxWidth="40rem">
+                    No medium is in, as far as the journal goes.{' '}
+                    <Link href={`/systems/${frame.id}/charges/dose`}>Dose one</Link>, or log what you put in: press L
+                    and write, for example, <chakra.code>alumina 200 g bag</chakra.code>.
+                </chakra.p>
+            )}
+            <Box display="grid" gap="5" mb="7">
+                {inPlace.map((charge) => (
+                    <InPlace
+                        key={charge.entry}
+                        charge={charge}
+                        now={now}
+                        systemId={frame.id}
+                        isLearned={view.isLearned}
+                    />
+                ))}
+            </Box>
+            <Schools view={view} systemId={frame.id} />
+            {past.length > 0 && <Past charges={past} />}
+        </Frame>
+    );
+}
+
+function InPlace({
+    charge,
+    now,
+    systemId,
+    isLearned,
+}: {
+    charge: Charge;
+    now: number;
+    systemId: number;
+    isLearned: boolean;
+}) {
+    const dates = useDates();
+    const { life } = charge;
+    const log = (line: string) => router.post(`/systems/${systemId}/journal`, { line }, { preserveScroll: true });
+    return (
+        <Box as="section" aria-label={charge.label} borderTopWidth="1.5px" pt="2" maxWidth="58rem">
+            <Box display="flex" flexWrap="wrap" gap="3" alignItems="baseline">
+                <chakra.h2 fontSize="lg">
+                    {charge.label} {charge.amount}
+                </chakra.h2>
+                <Box color="quiet">
+                    {charge.where}, in for {figure(charge.days, 0)} days
+                </Box>
+                {life !== null && (
+                    <Box fontWeight="700" color={life.isGrave ? 'fault' : 'ink'} ml="auto">
+                        {life.condition}
+                    </Box>
+                )}
+            </Box>
+            {life === null ? (
+                <chakra.p fontSize="sm" color="quiet">
+                    {isLearned
+                        ? 'The model does not follow what it takes: trials do not agree that it takes nitrogen or phosphorus.'
+                        : 'What it takes is reckoned once the readings have taught something of this tank.'}
+                </chakra.p>
+            ) : (
+                <>
+                    <LifeBar charge={charge} now={now} />
+                    <Figures life={life} />
+                    {life.reasons.map((reason) => (
+                        <chakra.p key={reason} fontSize="sm" maxWidth="46rem">
+                            {reason}
+                        </chakra.p>
+                    ))}
+                    {life.measured !== null && <chakra.p fontSize="sm">{life.measured}</chakra.p>}
+                </>
+            )}
+            {charge.calendar !== null && (
+                <chakra.p fontSize="sm" color="quiet">
+                    By the calendar, {figure(charge.calendar.days, 0)} days: {dates.day(charge.calendar.due)}.
+                </chakra.p>
+            )}
+            {charge.meant !== null && (
+                <chakra.p fontSize="sm">Meant to stay {figure(charge.meant, 0)} days, then out.</chakra.p>
+            )}
+            <Box display="flex" flexWrap="wrap" gap="2" mt="2">
+                <Button onClick={() => log(charge.line)} aria-label={`Change ${charge.label}: the same again`}>
+                    Change: the same again
+                </Button>
+                <Button onClick={() => log(charge.out)} aria-label={`Take ${charge.label} out`}>
+                    Take out
+                </Button>
+                <Box asChild alignSelf="center">
+                    <Link
+                        href={`/systems/${systemId}/charges/dose?medium=${charge.medium}&where=${charge.item ?? charge.where}`}
+                    >
+                        Another amount, or top up
+                    </Link>
+                </Box>
+            </Box>
+        </Box>
+    );
+}
+
+function Figures({ life }: { life: Life }) {
+    const dates = useDates();
+    const [likely, soonest, latest] = life.spent ?? [null, null, null];
+    const day = (at: number | null) => (at === null ? 'more than a year from now' : dates.day(at));
+    return (
+        <Box
+            as="dl"
+            display="grid"
+            gridTemplateColumns={{ base: '1fr', md: 'auto 1fr' }}
+            columnGap="4"
+            fontSize="sm"
+            my="1"
+            css={{ '& dd': { marginBottom: '2px' } }}
+        >
+            <dt>Spent</dt>
+            <dd>
+                {likely === null && soonest === null ? (
+                    'Not within a year, by what is known.'
+                ) : (
+                    <>
+                        about <b>{day(likely)}</b>, in 80 of 100 cases between {day(soonest)} and {day(latest)}
+                    </>
+                )}
+            </dd>
+            <dt>Takes now</dt>
+            <dd>
+                {figure(life.share[0], 0)} % of what a fresh one would ({figure(life.share[1], 0)} to{' '}
+                {figure(life.share[2], 0)} %), {figure(life.takes)} mg of {life.takesWhat} a day
+            </dd>
+            <dt>Took so far</dt>
+            <dd>
+                {figure(life.held[0], 0)} mg ({figure(life.held[1], 0)} to {figure(life.held[2], 0)}), as much as{' '}
+                {figure(life.heldPpm[0])} ppm of {life.asWhat} in this tank; {figure(life.loading)} mg a gram
+            </dd>
+        </Box>
+    );
+}
+
+/** What each school of activated carbon would say of this tank. */
+function Schools({ view, systemId }: { view: ChargesView; systemId: number }) {
+    const days = ({ days: range }: School) =>
+        range === null ? 'never' : range[0] === range[1] ? `${range[0]} days` : `${range[0]} to ${range[1]} days`;
+    return (
+        <chakra.section mb="6" maxWidth="58rem">
+            <chakra.h2 fontSize="lg" mb="1">
+                Activated carbon: what each school would say
+            </chakra.h2>
+            <Box maxWidth="22rem" mb="2">
+                <ChoiceField
+                    label="Your school"
+                    value={view.school}
+                    options={[['', 'None'], ...view.schools.map(({ key, label }) => [key, label] as const)]}
+                    onPick={(school) =>
+                        router.put(`/systems/${systemId}/charges/school`, { school }, { preserveScroll: true })
+                    }
+                />
+            </Box>
+            <Box overflowX="auto" tabIndex={0} role="region" aria-label="Schools of activated carbon">
+                <chakra.table fontSize="sm" width="100%" minW="34rem">
+                    <thead>
+                        <chakra.tr textAlign="left" borderBottomWidth="1.5px">
+                            <th scope="col">School</th>
+                            <th scope="col">Changed</th>
+                            <th scope="col">Yours is</th>
+                            <th scope="col">It says</th>
+                            <th scope="col">Cost a year</th>
+                        </chakra.tr>
+                    </thead>
+                    <tbody>
+                        {view.schools.map((school) => (
+                            <chakra.tr key={school.key} borderBottomWidth="1px" verticalAlign="top">
+                                <chakra.th
+                                    scope="row"
+                                    textAlign="left"
+                                    fontWeight={school.key === view.school ? '700' : '500'}
+                                >
+                                    {school.label}
+                                    <Box fontWeight="400" color="quiet">
+                                        {school.reason}
+                                    </Box>
+                                </chakra.th>
+                                <td>{days(school)}</td>
+                                <td>{school.age === null ? 'not in' : `${figure(school.age, 0)} days old`}</td>
+                                <td>{school.says}</td>
+                                <td>{school.cost === null ? 'not known' : figure(school.cost)}</td>
+                            </chakra.tr>
+                        ))}
+                    </tbody>
+                </chakra.table>
+            </Box>
+            <chakra.p fontSize="sm" color="quiet" mt="2" maxWidth="46rem">
+                Keep a sealed packet for an emergency. To clear a medication, give the charge its end: press L and
+                write, for example, <chakra.code>activated carbon 60 g for 3 days</chakra.code>. Score how clear the
+                water looks against the same mark each time, 0 to 10: <chakra.code>clarity 8</chakra.code>. Prices are{' '}
+                <Link href={`/systems/${systemId}/assumptions`}>our estimates</Link>.
+            </chakra.p>
+        </chakra.section>
+    );
+}
+
+function Past({ charges }: { charges: Charge[] }) {
+    const dates = useDates();
+    return (
+        <chakra.section maxWidth="58rem">
+            <chakra.h2 fontSize="lg" mb="1">
+                Taken out
+            </chakra.h2>
+            <chakra.table fontSize="sm" width="100%">
+                <thead>
+                    <chakra.tr textAlign="left" borderBottomWidth="1.5px">
+                        <th scope="col">Charge</th>
+                        <th scope="col">From</th>
+                        <th scope="col">Days</th>
+                        <th scope="col">Took</th>
+                    </chakra.tr>
+                </thead>
+                <tbody>
+                    {charges.map((charge) => (
+                        <chakra.tr key={charge.entry} borderBottomWidth="1px">
+                            <td>
+                                {charge.label} {charge.amount}
+                            </td>
+                            <td>{dates.day(charge.from)}</td>
+                            <td>{figure(charge.days, 0)}</td>
+                            <td>
+                                {charge.life === null
+                                    ? 'not known'
+                                    : `${figure(charge.life.held[0], 0)} mg, ${figure(charge.life.loading)} mg a gram`}
+                            </td>
+                        </chakra.tr>
+                    ))}
+                </tbody>
+            </chakra.table>
+        </chakra.section>
+    );
+}
