@@ -80,10 +80,36 @@ final readonly class FitShelf
     /** @return array<int, array<string, mixed>> what charges take, by their entry; moments in seconds since 1970 */
     public function lives(): array
     {
-        $stored = json_decode((string) ($this->row()->lives ?? ''), true);
+        // Much smaller than the fit beside it, and asked for with every page.
+        $stored = json_decode((string) DB::table('nutrient_fits')
+            ->where('system_id', $this->system->id)
+            ->value('lives'), true);
 
         /** @var array<int, array<string, mixed>> */
         return is_array($stored) ? $stored : [];
+    }
+
+    /** @return array<string, float> per cent of its life that is left to what an item of the path holds, the least */
+    public function left(): array
+    {
+        $left = [];
+        foreach ($this->lives() as $life) {
+            /** @var array{item: string, isIn: bool, share: array{float, float, float}} $life */
+            if ($life['isIn']) {
+                $left[$life['item']] = min($left[$life['item']] ?? 100.0, round(100 * $life['share'][0]));
+            }
+        }
+
+        return $left;
+    }
+
+    /** @return array<int, list<array{int, float}>> moments and shares of what a fresh one would take, by entry */
+    public function courses(): array
+    {
+        return array_map(static function (array $life): array {
+            /** @var array{course: list<array{int, float}>} $life */
+            return $life['course'];
+        }, $this->lives());
     }
 
     /** @return array<int, array<string, mixed>> */
@@ -96,6 +122,8 @@ final readonly class FitShelf
             $one = $life->toArray();
             $lives[$life->placed->entry] = [
                 ...$one,
+                'item' => $life->placed->vessel,
+                'isIn' => $life->placed->to === null,
                 'spent' => $life->spent === null ? null : array_map(
                     static fn (float $day): ?int => is_finite($day) ? $moment($day) : null,
                     $life->spent,
@@ -113,10 +141,10 @@ final readonly class FitShelf
         return $lives;
     }
 
-    /** @return ?object{stamp: ?string, made_at: string, document: string, lives: ?string} */
+    /** @return ?object{stamp: ?string, made_at: string, document: string} */
     private function row(): ?object
     {
-        /** @var ?object{stamp: ?string, made_at: string, document: string, lives: ?string} */
+        /** @var ?object{stamp: ?string, made_at: string, document: string} */
         return DB::table('nutrient_fits')->where('system_id', $this->system->id)->first();
     }
 }

@@ -17,6 +17,8 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Reading\ReadingKind;
+use Ithys\Journal\Renewal\Renewal;
+use Ithys\Journal\Renewal\RenewalKind;
 use Ithys\Journal\StoredPayload;
 
 /** The journal of one system: reads rows into core entries without a model each, and records new ones. */
@@ -91,6 +93,17 @@ final readonly class Journal
             ->orderByDesc('occurred_at')->orderByDesc('id')
             ->limit(self::RECENT)
             ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
+    }
+
+    /** Share of the biological media renewed since a moment. */
+    public function renewedSince(DateTimeImmutable $from): float
+    {
+        return (float) array_sum(array_map(
+            static fn (Entry $entry): float => $entry->payload instanceof Renewal ? $entry->payload->share : 0.0,
+            array_map(self::toEntry(...), $this->rows()->where('kind', RenewalKind::KEY)
+                ->where('occurred_at', '>', self::stamp($from))
+                ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()),
+        ));
     }
 
     /** @return array<string, string> the kit that each parameter was last read with, where it was named */

@@ -14,7 +14,7 @@ enum Medium: string
     case Zeolite = 'zeolite';
     case Biological = 'biological';
     case Polishing = 'polishing';
-    case Other = 'other';
+    case Unlisted = 'unlisted';
 
     public function label(): string
     {
@@ -26,7 +26,7 @@ enum Medium: string
             self::Zeolite => 'Zeolite',
             self::Biological => 'Biological media',
             self::Polishing => 'Polishing sheet',
-            self::Other => 'Other medium',
+            self::Unlisted => 'Unlisted medium',
         };
     }
 
@@ -42,7 +42,7 @@ enum Medium: string
         return match ($this) {
             self::Biological => 'bio media',
             self::Polishing => 'polishing sheet',
-            self::Other => 'other medium',
+            self::Unlisted => 'unlisted medium',
             default => str_replace('-', ' ', $this->value),
         };
     }

@@ -35,7 +35,8 @@ final readonly class OzoneController
             [! $cleansExhaust, 'Ozone must not come into the room: it harms lungs. Lead the exhaust over carbon, or '
                 .'recirculate its air.'],
             [$offAt <= $onBelow, 'It must switch off at a higher ORP than it switches on, or it flutters.'],
-            [$offAt > self::HIGHEST, 'Above 450 mV ozone harms what lives in the water. Off at 410 to 415 mV is usual.'],
+            [$offAt > self::HIGHEST, 'Above 450 mV ozone harms what lives in the water. Off at 410 to 415 mV is '
+                .'usual.'],
             [$minutes < 1 || $minutes > self::MINUTES_A_DAY, 'The window is 1 to 1,440 minutes a day.'],
         ] as [$isWrong, $sentence]) {
             if ($isWrong) {

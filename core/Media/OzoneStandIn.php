@@ -11,10 +11,10 @@ namespace Ithys\Media;
 final readonly class OzoneStandIn
 {
     /** mV that the water comes to by itself. */
-    private const REST = 330.0;
+    private const REST = 368.0;
 
     /** mV that ORP rises in an hour for each mg of ozone an hour on 100 L. */
-    private const RISE = 1.2;
+    private const RISE = 12.0;
 
     /** Of the distance to rest, in an hour. */
     private const FALL = 0.05;
@@ -29,8 +29,12 @@ final readonly class OzoneStandIn
      * @param  float  $start  mV
      * @return list<array{int, float, bool}> minute, mV, and whether ozone runs
      */
-    public static function run(OzoneController $controller, float $milligramsPerHour, float $litres, float $start): array
-    {
+    public static function run(
+        OzoneController $controller,
+        float $milligramsPerHour,
+        float $litres,
+        float $start,
+    ): array {
         $seen = [];
         [$orp, $isOn] = [$start, false];
         for ($minute = 0; $minute <= 2880; $minute += self::STEP) {

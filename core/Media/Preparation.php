@@ -31,7 +31,7 @@ final class Preparation
             ],
             Medium::Biological => ['Rinse it in purified water; later only in water from the tank.'],
             Medium::Polishing => ['Cut it tight to its place, so that no water goes past it.'],
-            Medium::Other => ['Make it ready as its maker says.'],
+            Medium::Unlisted => ['Make it ready as its maker says.'],
         };
     }
 }

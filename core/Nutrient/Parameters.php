@@ -24,7 +24,7 @@ final readonly class Parameters
     private const MEDIA = [
         'gfo' => [Assumed::GfoMost, Assumed::GfoAffinity, 'gfo-film', 'gfo-pores', null, null],
         'alumina' => [Assumed::AluminaMost, Assumed::AluminaAffinity, 'alumina-film', 'alumina-pores', null, null],
-        'other' => ['other-most', 'other-affinity', 'other-film', 'other-pores', null, null],
+        'unlisted' => ['unlisted-most', 'unlisted-affinity', 'unlisted-film', 'unlisted-pores', null, null],
         'resin' => [null, null, null, null, 'resin-rate', 'resin-most'],
         'activated-carbon' => [null, null, null, null, 'activated-carbon-rate', 'activated-carbon-most'],
     ];

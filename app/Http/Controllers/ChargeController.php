@@ -56,6 +56,7 @@ final class ChargeController extends Controller
             ),
             'places' => DoseView::places($system),
             'binds' => Parameter::Phosphate->value,
+            'wanted' => 'Wanted '.Parameter::Phosphate->label(),
             'asked' => ['medium' => $request->medium()->value, 'where' => self::mark($request->where($system))],
             ...$this->water($request, $system),
         ]);
@@ -150,7 +151,7 @@ final class ChargeController extends Controller
 
         return Inertia::render('Charges/Others', [
             'frame' => SystemFrame::of($system, $keeper->words()),
-            'view' => OtherDosesView::of($system, $keeper, null, now()->toDateTimeImmutable()),
+            'parts' => OtherDosesView::of($system, $keeper, now()->toDateTimeImmutable()),
         ]);
     }
 

@@ -47,6 +47,8 @@ final class JournalController extends Controller
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
             // An object, since Inertia would walk through every cell of an array to look for closures.
             'sheet' => (object) $sheet,
+            // Kept apart: what charges take is reckoned anew with what is learned.
+            'courses' => (object) (new FitShelf($system))->courses(),
             'range' => $request->range(),
             'view' => $view,
             'ranked' => $view === 'changes'
@@ -179,6 +181,10 @@ final class JournalController extends Controller
             $system->assumptions(),
             $system->setupAt(now())->containers(),
             (new Journal($system))->kits(),
+            (new Journal($system))->renewedSince(now()->toDateTimeImmutable()->modify(sprintf(
+                '-%d days',
+                (int) $system->assumptions()->value('calendar-biological'),
+            ))),
         ));
     }
 }

@@ -14,6 +14,9 @@ use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Media\CarbonSchool;
 use Ithys\Media\Medium;
+use Ithys\Nutrient\Calibration\Fit;
+use Ithys\Nutrient\Calibration\Unknown;
+use Ithys\Nutrient\Charges\Clarity;
 use Ithys\Nutrient\Charges\Condition;
 use Ithys\Nutrient\Charges\Standing;
 use Ithys\Nutrient\Element;
@@ -28,24 +31,40 @@ final class ChargesView
 
     private const YEAR = 365.0;
 
+    private const NOTE = 'Keep a sealed packet for an emergency. To clear a medication, give the charge its end: '
+        .'press L and write, for example, “activated carbon 60 g for 3 days”. Score how clear the water looks '
+        .'against the same mark each time, a white bucket or the long view, 0 to 10: “clarity 8”.';
+
     /** @return array<string, mixed> */
     public static function of(System $system, User $keeper, DateTimeImmutable $now): array
     {
         $shelf = new FitShelf($system);
         $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
         $lives = $shelf->lives();
-        $charges = self::charges($entries, $now);
+        $charges = self::charges($entries);
+        $fit = $shelf->last();
 
         return [
             'charges' => array_map(
-                static fn (array $one): array => self::charge($system, $one, $lives[$one['entry']] ?? null, $keeper, $now),
+                static fn (array $one): array => self::charge(
+                    $system,
+                    $one,
+                    $lives[$one['entry']] ?? null,
+                    $keeper,
+                    $now,
+                    Clarity::around($entries, $one['from']),
+                ),
                 $charges,
             ),
             'schools' => self::schools($system, $charges, $now),
             'school' => $system->carbon_school->value ?? '',
+            'schoolsTitle' => Medium::ActivatedCarbon->label().': what each school would say',
+            'schoolsNote' => self::NOTE,
+            'example' => 'alumina 200 g bag',
             'isCurrent' => $shelf->isCurrent(),
             'madeAt' => $shelf->madeAt()?->getTimestamp(),
-            'isLearned' => $shelf->last() !== null,
+            'isLearned' => $fit !== null,
+            'learned' => $fit === null ? null : self::learned($fit, $keeper->words()),
         ];
     }
 
@@ -55,7 +74,7 @@ final class ChargesView
      * @param  list<Entry>  $entries  in order of time
      * @return list<array{entry: int, charge: MediaCharge, from: DateTimeImmutable, to: ?DateTimeImmutable}>
      */
-    private static function charges(array $entries, DateTimeImmutable $now): array
+    private static function charges(array $entries): array
     {
         $charges = [];
         foreach ($entries as $entry) {
@@ -88,6 +107,7 @@ final class ChargesView
         ?array $life,
         User $keeper,
         DateTimeImmutable $now,
+        Clarity $clarity,
     ): array {
         $words = $keeper->words();
         ['charge' => $charge, 'from' => $from, 'to' => $to] = $one;
@@ -111,6 +131,7 @@ final class ChargesView
                 'days' => $calendar,
                 'due' => $from->getTimestamp() + (int) round(86_400 * $calendar),
             ],
+            'clarity' => $charge->medium !== Medium::ActivatedCarbon ? null : self::clarity($clarity, $words),
             'life' => $life === null ? null : self::life($system, $charge, $life, $days, $to !== null, $words),
         ];
     }
@@ -175,12 +196,50 @@ final class ChargesView
         ];
     }
 
+    /** What charges have taught of what phosphate media hold here. */
+    private static function learned(Fit $fit, Words $words): ?string
+    {
+        if (! in_array(Unknown::Media, $fit->unknowns(), true)) {
+            return null;
+        }
+        [$low, $high] = $fit->interval(Unknown::Media);
+
+        return $words->say(Text::of(
+            'Over all charges in the journal, phosphate media hold {times} times what the default says here ({low} to '
+                .'{high}, 90 %); that is {known}.',
+            times: Quantity::number($fit->factor(Unknown::Media), 2),
+            low: Quantity::number($low, 2),
+            high: Quantity::number($high, 2),
+            known: $fit->isLearned(Unknown::Media) ? 'learned from your readings' : 'still mostly assumed',
+        ));
+    }
+
+    /** What was seen of how clear the water is. */
+    private static function clarity(Clarity $clarity, Words $words): string
+    {
+        return $words->say($clarity->difference === null
+            ? Text::of(
+                'Clarity: {before} scores in the {days} days before and {since} since; three on either side would '
+                    .'tell.',
+                before: $clarity->before,
+                since: $clarity->since,
+                days: (int) Clarity::DAYS,
+            )
+            : Text::of(
+                'Clarity since: {verdict}, by {by} points ({low} to {high}, 95 %).',
+                verdict: $clarity->verdict() ?? '',
+                by: Quantity::number($clarity->difference[0], 1),
+                low: Quantity::number($clarity->difference[1], 1),
+                high: Quantity::number($clarity->difference[2], 1),
+            ));
+    }
+
     /** Days after which a school changes it; null where none says so. */
     private static function calendar(System $system, Medium $medium): ?float
     {
         return match ($medium) {
             Medium::ActivatedCarbon => $system->carbon_school?->days()[1] ?? null,
-            Medium::Other => null,
+            Medium::Unlisted => null,
             default => $system->assumptions()->value("calendar-{$medium->value}"),
         };
     }

@@ -104,7 +104,9 @@ final class DoseView
                 'present' => ForeseeView::series($outlook, $outlook->present, self::WEEKS),
                 'other' => ForeseeView::series(
                     $outlook,
-                    $fresh->grams > 0.0 && $medium->isModelled() ? $outlook->present->putting($fresh) : $outlook->present,
+                    $fresh->grams > 0.0 && $medium->isModelled()
+                        ? $outlook->present->putting($fresh)
+                        : $outlook->present,
                     self::WEEKS,
                 ),
             ],

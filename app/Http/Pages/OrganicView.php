@@ -12,8 +12,8 @@ use DateTimeImmutable;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
-use Ithys\Media\OrganicCarbon;
 use Ithys\Media\Ramp;
+use Ithys\Nutrient\Charges\OrganicCarbon;
 use Ithys\Nutrient\Charges\RampCheck;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Path\Kind;
@@ -25,6 +25,10 @@ final class OrganicView
     private const DAYS = 56;
 
     private const WEEKS = 12;
+
+    private const RULE = 'the water clouds, slime grows, fish gasp, or nitrate or phosphate is at nought. Then step '
+        .'down to half, move the surface, and read again. This is organic carbon, a dose; activated carbon is a '
+        .'medium.';
 
     /** @return array<string, mixed> */
     public static function of(System $system, User $keeper, CarbonSource $source, DateTimeImmutable $now): array
@@ -58,6 +62,7 @@ final class OrganicView
                 'full' => OrganicCarbon::equal($full, $source, $one, $assumptions),
             ], CarbonSource::cases()),
             'doses' => $ramp->doses,
+            'rule' => self::RULE,
             'stops' => array_map($words->say(...), $check->stops),
             'holds' => array_map($words->say(...), $check->holds),
             'fine' => array_map($words->say(...), $check->fine),

@@ -20,7 +20,7 @@ final class OzoneView
     /** mg an hour on 100 L that is begun with: our estimate. */
     private const LOW = 2.0;
 
-    private const START = 340.0;
+    private const START = 375.0;
 
     /** @return array<string, string|bool> settings as they are usual */
     public static function usual(System $system): array

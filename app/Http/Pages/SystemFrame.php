@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\FitShelf;
 use App\Models\System;
 use Ithys\Finding;
 use Ithys\Path\Item;
@@ -37,16 +38,17 @@ final class SystemFrame
                 'revision' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
                 'draft' => $revision->path_draft_id,
-                'stops' => self::stops($revision->path(), $setup, $words),
+                'stops' => self::stops($revision->path(), $setup, (new FitShelf($system))->left(), $words),
             ],
         ];
     }
 
     /**
+     * @param  array<string, float>  $left  per cent of life, by item
      * @return list<array<string, mixed>> the stops of the main line, each with the branches that leave it and the tanks
      *   that join there
      */
-    private static function stops(Path $path, Setup $setup, Words $words): array
+    private static function stops(Path $path, Setup $setup, array $left, Words $words): array
     {
         $gravest = self::gravest($path, $setup);
         $stop = static fn (Item $item): array => [
@@ -55,6 +57,7 @@ final class SystemFrame
             'title' => $item->title(),
             'brief' => $words->say($item->brief($setup->tank->assumptions)),
             'severity' => self::wantsAttention($gravest[$item->id] ?? null),
+            'left' => $left[$item->id] ?? null,
         ];
 
         return array_map(

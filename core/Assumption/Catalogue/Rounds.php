@@ -27,7 +27,7 @@ final class Rounds
         ['price-resin', 'Resin, a gram', 0.06, 0.0, 5.0, self::MONEY],
         ['price-biological', 'Biological media, a gram', 0.02, 0.0, 5.0, self::MONEY],
         ['price-polishing', 'Polishing sheet, a gram', 0.1, 0.0, 5.0, self::MONEY],
-        ['price-other', 'Your other medium, a gram', 0.05, 0.0, 5.0, self::MONEY],
+        ['price-unlisted', 'Your unlisted medium, a gram', 0.05, 0.0, 5.0, self::MONEY],
         ['price-zeolite', 'Zeolite, a gram', 0.02, 0.0, 5.0, self::MONEY],
     ];
 

@@ -64,7 +64,7 @@ final class MediaRule implements Rule
             $tokens->takePair('activated', 'carbon'), $tokens->take('gac', 'carbon') => Medium::ActivatedCarbon,
             $tokens->takePair('bio', 'media'), $tokens->takePair('biological', 'media') => Medium::Biological,
             $tokens->takePair('polishing', 'sheet'), $tokens->takePair('polishing', 'pad') => Medium::Polishing,
-            $tokens->takePair('other', 'medium') => Medium::Other,
+            $tokens->takePair('unlisted', 'medium') => Medium::Unlisted,
             default => null,
         };
     }

@@ -26,6 +26,8 @@ final readonly class Context
         public array $containers = [],
         /** @var array<string, string> the kit last used, by parameter */
         public array $kits = [],
+        /** Share of the biological media renewed in the months before. */
+        public float $renewed = 0.0,
     ) {
         $this->assumptions = $assumptions ?? Assumptions::standard();
     }

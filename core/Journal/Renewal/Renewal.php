@@ -24,14 +24,17 @@ final readonly class Renewal implements Payload
     /** The most that is renewed at once without harm, and within the months that follow. */
     public const MOST = 0.4;
 
-    private function __construct(public float $share)
-    {
+    private function __construct(
+        public float $share,
+        /** Renewed in the months before; not stored, for the journal knows it. */
+        private float $before,
+    ) {
     }
 
     /** @throws InvalidEntry for a share there is not */
-    public static function of(float $share): self
+    public static function of(float $share, float $before = 0.0): self
     {
-        return new self(Amount::within($share, 0.01, 1.0, 'The share renewed', Dimension::Share));
+        return new self(Amount::within($share, 0.01, 1.0, 'The share renewed', Dimension::Share), $before);
     }
 
     public static function fromData(PayloadData $data): self
@@ -65,6 +68,19 @@ final readonly class Renewal implements Payload
             ? null
             : 'So much at once takes away the bacteria that keep ammonia at nought, and can kill fish: renew a third, '
                 .'and the next third after six months. Read ammonia daily for two weeks.';
+    }
+
+    public function unusual(float $workingLitres): ?Text
+    {
+        return $this->share + $this->before <= self::MOST ? null : Text::of(
+            $this->before > 0.0
+                ? '{before} was renewed in the months before; with {share} more the bacteria that keep ammonia at '
+                    .'nought are too few, and fish can die. Wait until six months are over.'
+                : '{share} at once takes away too many of the bacteria that keep ammonia at nought, and fish can die. '
+                    .'Renew a third.',
+            before: Quantity::share($this->before),
+            share: Quantity::share($this->share),
+        );
     }
 
     public function mark(float $workingLitres): Mark

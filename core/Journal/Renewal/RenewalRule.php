@@ -31,7 +31,7 @@ final class RenewalRule implements Rule
 
             return false;
         }
-        $draft->add(Renewal::of($share), $start);
+        $draft->add(Renewal::of($share, $context->renewed), $start);
 
         return true;
     }

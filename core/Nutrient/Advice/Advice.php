@@ -169,8 +169,8 @@ final readonly class Advice
             $steps[] = ['light', self::light($hours), ['lightHours' => $hours], 6,
                 'Whether the algae hold; what dies gives back.', null];
         }
-        if (array_sum($course->doses) > 0.0) {
-            $half = array_sum($course->doses) / 2;
+        if ($course->doses->millilitres() > 0.0) {
+            $half = $course->doses->millilitres() / 2;
             $steps[] = ['spirit', Text::of('Dose half the organic carbon'), ['spirit' => $half], 4,
                 'Nitrate; step down, never stop at once.', null];
         }

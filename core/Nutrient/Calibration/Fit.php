@@ -150,7 +150,7 @@ final readonly class Fit
             'rock_capacity' => $usual->value('rock_capacity') * $times(Unknown::RockCapacity),
             'rock_rate' => $usual->value('rock_rate') * $times(Unknown::RockRate),
         ]);
-        foreach (['gfo', 'alumina', 'other'] as $medium) {
+        foreach (['gfo', 'alumina', 'unlisted'] as $medium) {
             $row = $usual->row('media', $medium) ?? [];
             $row[0] = ($row[0] ?? 0.0) * $times(Unknown::Media);
             $parameters = $parameters->withRow('media', $medium, $row);

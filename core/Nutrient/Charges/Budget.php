@@ -12,8 +12,8 @@ use Ithys\Nutrient\Snapshot;
 use Ithys\Nutrient\Timeline\Fresh;
 
 /**
- * What a charge has to take so that phosphate stands at a wanted level after so many days, and how much of a medium does
- * that: simulated in this tank, on its present course.
+ * What a charge has to take so that phosphate stands at a wanted level after so many days, and how much of a medium
+ * does that: simulated in this tank, on its present course.
  */
 final readonly class Budget
 {

@@ -25,25 +25,23 @@ final readonly class Life
     private const ENDS = [0.1, 0.9];
 
     /**
+     * @param  Look  $now  how it stands now or stood last, likely
      * @param  array{float, float, float}  $held  mg that it holds now or held last: likely, and the ends of 80 %
-     * @param  float  $takes  mg a day now
      * @param  array{float, float, float}  $share  of what a fresh one would take now: likely, and the ends of 80 %
      * @param  ?array{float, float, float}  $spent  the day on which it is spent: likely, soonest and latest; an end
      *   beyond what was run is INF
      * @param  float  $surely  how probable it is that it is spent by now
-     * @param  float  $rockGives  mg of phosphate a day that rock gives now
      * @param  list<array{float, float}>  $course  day and share, from when it was put in
      * @param  ?array{float, float, float}  $measured  mg a day that a reactor really took when last read, what the
      *   model says of then, and the day
      */
     private function __construct(
         public Placed $placed,
+        public Look $now,
         public array $held,
-        public float $takes,
         public array $share,
         public ?array $spent,
         public float $surely,
-        public float $rockGives,
         public array $course,
         public ?array $measured,
     ) {
@@ -75,16 +73,24 @@ final readonly class Life
         }
         $last = $outlets === [] ? null : $outlets[count($outlets) - 1];
 
+        $held = self::over($looks, $weights, static fn (Look $look): float => $look->held);
+        $share = self::over($looks, $weights, static fn (Look $look): float => $look->share);
+
         return new self(
             $placed,
-            self::over($looks, $weights, static fn (Look $look): float => $look->held),
-            self::over($looks, $weights, static fn (Look $look): float => $look->takes)[0],
-            self::over($looks, $weights, static fn (Look $look): float => $look->share),
+            new Look(
+                $day,
+                $held[0],
+                self::over($looks, $weights, static fn (Look $look): float => $look->takes)[0],
+                $share[0],
+                self::over($looks, $weights, static fn (Look $look): float => $look->rockGives)[0],
+            ),
+            $held,
+            $share,
             $placed->to === null
                 ? self::range(array_map(static fn (Run $run): float => $run->spent ?? INF, $runs), $weights)
                 : null,
             $surely,
-            self::over($looks, $weights, static fn (Look $look): float => $look->rockGives)[0],
             $course,
             $last === null ? null : [$last[1], self::range(array_map(
                 static fn (Run $run): float => $run->on($last[0])->takes ?? 0.0,
@@ -98,14 +104,14 @@ final readonly class Life
     {
         return [
             'held' => $this->held,
-            'takes' => $this->takes,
+            'takes' => $this->now->takes,
             'share' => $this->share,
             'spent' => $this->spent === null
                 ? null
                 : array_map(static fn (float $day): ?float => is_finite($day) ? $day : null, $this->spent),
             'surely' => $this->surely,
             'isSpent' => $this->isSpent(),
-            'rockGives' => $this->rockGives,
+            'rockGives' => $this->now->rockGives,
             'course' => $this->course,
             'measured' => $this->measured,
         ];

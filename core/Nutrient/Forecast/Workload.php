@@ -35,7 +35,7 @@ final readonly class Workload
         $socks = $times($course->socks->every);
         $changes = $times($course->water->every);
         $litres = $changes * $course->water->amount;
-        $doses = self::DAYS * array_sum($course->doses);
+        $doses = self::DAYS * $course->doses->millilitres();
         $fleece = $fleecePace === null ? null : self::DAYS * $fleecePace * $course->machines->rollerTimes;
 
         return new self(

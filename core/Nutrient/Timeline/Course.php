@@ -17,7 +17,6 @@ use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\Algae;
 use Ithys\Nutrient\Lever\Change;
-use Ithys\Nutrient\Lever\DoseSchedule;
 use Ithys\Nutrient\Lever\FeedSchedule;
 use Ithys\Nutrient\Lever\Harvest;
 use Ithys\Nutrient\Lever\Mechanical;
@@ -35,7 +34,6 @@ final readonly class Course
      * @param  array<string, float>  $feed  g a day, by food
      * @param  Habit  $water  in L
      * @param  Habit  $harvest  in g, wet
-     * @param  array<string, float>  $doses  mL of organic carbon a day, by source
      * @param  list<Fresh>  $fresh  what is put in once
      */
     private function __construct(
@@ -43,12 +41,10 @@ final readonly class Course
         public Habit $socks,
         public Habit $water,
         public Habit $harvest,
-        public array $doses,
+        public Doses $doses,
         public Machines $machines,
         public Herd $herd,
         public array $fresh = [],
-        /** @var list<float> mL a day of the first source, week by week; none where it goes on as it is */
-        public array $ramp = [],
     ) {
     }
 
@@ -93,7 +89,7 @@ final readonly class Course
             $habit(static fn (Entry $one): ?float => $one->payload instanceof HarvestEntry
                 ? $one->payload->grams
                 : null),
-            $doses,
+            new Doses($doses),
             Machines::present($entries, $hasSkimmer),
             Herd::present($entries, $now, $plan?->growsWithStock === true),
         );
@@ -121,7 +117,7 @@ final readonly class Course
                 $figure('waterLitres', $this->water->amount) ?? 0.0,
             ),
             $this->harvest,
-            $spirit === null ? $this->doses : ['spirit' => $spirit],
+            $spirit === null ? $this->doses : new Doses(['spirit' => $spirit]),
             new Machines(
                 (bool) ($levers['skimmerOn'] ?? $this->machines->skimmerOn),
                 $this->machines->skimmerOffHours,
@@ -163,11 +159,10 @@ final readonly class Course
             $this->socks,
             $this->water,
             $this->harvest,
-            [$source => $doses[0] ?? 0.0],
+            Doses::ramping($source, $doses),
             $this->machines,
             $this->herd,
             $this->fresh,
-            $doses,
         );
     }
 
@@ -190,7 +185,7 @@ final readonly class Course
                 $this->machines->skimmerOn,
                 offHoursPerDay: $this->machines->skimmerOffHours,
             ))],
-            'doses' => [],
+            'doses' => $this->doses->acts($from),
             'light' => array_map(
                 fn (string $culture): Act => new Act($from, new Algae(
                     $culture,
@@ -204,12 +199,6 @@ final readonly class Course
             'water' => [],
             'harvest' => [],
         ];
-        $source = array_key_first($this->doses);
-        if ($source !== null) {
-            foreach ($this->ramp === [] ? [$this->doses[$source]] : $this->ramp as $week => $dose) {
-                $acts['doses'][] = new Act($from + 7.0 * $week, new DoseSchedule($source, $dose));
-            }
-        }
         if ($this->machines->rollerTimes !== 1.0) {
             foreach ($going->stagesOf(Kind::Roller) as $stage) {
                 $acts['roller'][] = new Act($from, new Mechanical(

@@ -42,6 +42,8 @@ final class Done
 
     private const CLOGGED_THIRD = 1 / 3;
 
+    private const SECOND = 1 / 86_400;
+
     /** @var list<Act> */
     public array $acts = [];
 
@@ -202,13 +204,10 @@ final class Done
             "{$medium->value} {$number}",
             $medium,
             $grams,
-            $place,
             $vessel,
-            $charge->itemName,
             $day,
             null,
             $number,
-            $charge->days,
             $place === Place::Reactor ? $this->fitted->flows[$charge->item ?? ''] ?? null : null,
         );
         $this->placed[] = $placed;
@@ -235,9 +234,11 @@ final class Done
     {
         foreach ($this->placed as $n => $one) {
             if ($one->to === null && $which($one)) {
-                $this->placed[$n] = $one->until($day);
+                // Days without a time fall on one moment, at which what goes out goes before what comes in.
+                $out = max($day, $one->from + self::SECOND);
+                $this->placed[$n] = $one->until($out);
                 if ($one->medium->isModelled()) {
-                    $this->acts[] = new Act($day, new MediaOut($one->charge));
+                    $this->acts[] = new Act($out, new MediaOut($one->charge));
                 }
             }
         }

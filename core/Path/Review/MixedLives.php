@@ -53,7 +53,7 @@ final class MixedLives implements Rule
             Medium::Gfo, Medium::Resin => 'one to three months',
             Medium::Alumina => 'about half a year',
             Medium::Biological => 'years, by thirds',
-            Medium::Other => 'as its maker says',
+            Medium::Unlisted => 'as its maker says',
         };
     }
 }

@@ -12,7 +12,7 @@ const DAY = 86_400;
 /** How a charge drains: what it took of what a fresh one would, up to now, then the range in which it is spent. */
 export function LifeBar({ charge, now }: { charge: Charge; now: number }) {
     const [box, width] = useWidth();
-    const [ink, colour, quiet, hairline] = useToken('colors', ['ink', 'phosphate', 'quiet', 'hairline']) as [
+    const [ink, colour, quiet, hairline] = useToken('colors', ['ink', 'deep', 'quiet', 'hairline']) as [
         string,
         string,
         string,

@@ -43,6 +43,8 @@ export interface Charge {
     /** Days that it is meant to stay. */
     meant: number | null;
     calendar: { days: number; due: number } | null;
+    /** What was seen of the clarity of the water. */
+    clarity: string | null;
     /** Null where the model does not follow it, or nothing is learned yet. */
     life: Life | null;
 }
@@ -61,9 +63,15 @@ export interface ChargesView {
     charges: Charge[];
     schools: School[];
     school: string;
+    schoolsTitle: string;
+    schoolsNote: string;
+    /** A line that logs a charge. */
+    example: string;
     isCurrent: boolean;
     madeAt: number | null;
     isLearned: boolean;
+    /** What charges have taught, in words. */
+    learned: string | null;
 }
 
 export interface Road {
@@ -90,6 +98,8 @@ export interface OrganicView {
     source: string;
     sources: { key: string; mgEach: number; equal: number; full: number }[];
     doses: number[];
+    /** When to stop at once. */
+    rule: string;
     stops: string[];
     holds: string[];
     fine: string[];
@@ -107,31 +117,15 @@ export interface OrganicView {
     } | null;
 }
 
-export interface OthersView {
-    zeolite: {
-        grams: string | null;
-        assumes: string;
-        flow: string | null;
-        first: string;
-        isFresh: boolean;
-        /** The query that opens its dose. */
-        dose: string;
-        line: string;
-    };
-    biological: {
-        lately: number;
-        last: number | null;
-        next: number | null;
-        mayRenew: boolean;
-        line: string;
-        says: string;
-    };
-    lanthanum: {
-        stands: string | null;
-        refused: string | null;
-        plan: { all: string; days: number; aDay: string } | null;
-        limit: string;
-    };
+/** A dose of its own kind. */
+export interface Part {
+    title: string;
+    says: string[];
+    caution: string;
+    /** A line that can be logged. */
+    log: { label: string; line: string; isOpen: boolean } | null;
+    /** The query that opens its dose. */
+    dose: string | null;
 }
 
 export interface OzoneSettings {

@@ -139,7 +139,12 @@ function StopLink({ stop, href }: { stop: Stop; href: string }) {
     const attention = stop.severity === null ? null : SEVERITY[stop.severity];
     return (
         <Box asChild display="block" color="ink" textDecoration="none" _hover={{ color: 'deep' }}>
-            <Link href={href} title={[stop.title, stop.brief].filter(Boolean).join(', ')}>
+            <Link
+                href={href}
+                title={[stop.title, stop.brief, stop.left === null ? '' : `${stop.left} % of its life left`]
+                    .filter(Boolean)
+                    .join(', ')}
+            >
                 <Box
                     position="relative"
                     width="26px"
@@ -152,6 +157,7 @@ function StopLink({ stop, href }: { stop: Stop; href: string }) {
                     color={attention?.colour ?? 'deep'}
                 >
                     <Glyph kind={stop.kind} size={19} />
+                    {stop.left !== null && <Left left={stop.left} />}
                     {attention !== null && (
                         <Box position="absolute" left="28px" top="-5px">
                             <attention.icon size={14} aria-label={attention.name} role="img" />
@@ -169,6 +175,24 @@ function StopLink({ stop, href }: { stop: Stop; href: string }) {
     );
 }
 
+/** What life the charge in a stop has left, as a gauge at its edge. */
+function Left({ left }: { left: number }) {
+    return (
+        <Box
+            role="img"
+            aria-label={`${left} % of its life left`}
+            position="absolute"
+            left="-8px"
+            bottom="-1px"
+            width="4px"
+            height="26px"
+            bg="hairline"
+        >
+            <Box position="absolute" bottom="0" width="4px" bg="deep" height={`${left}%`} />
+        </Box>
+    );
+}
+
 /** What leaves the line at a stop, set smaller below it. */
 function BranchLink({ stops, toItem }: { stops: Stop[]; toItem: (id: string) => string }) {
     const [first, ...others] = stops;
@@ -179,6 +203,7 @@ function BranchLink({ stops, toItem }: { stops: Stop[]; toItem: (id: string) => 
         <Box asChild display="block" pt="1px" color="deep" textDecoration="none" truncate>
             <Link href={toItem(first.id)} title={stops.map((stop) => stop.title).join(', ')}>
                 ↳ {first.title}
+                {first.left !== null && ` · ${first.left} %`}
                 {others.length > 0 && ` +${others.length}`}
             </Link>
         </Box>

@@ -84,6 +84,8 @@ export interface Stop {
     title: string;
     brief: string;
     severity: 'caution' | 'fault' | null;
+    /** Per cent of life that the charge in it has left; null where none is followed. */
+    left: number | null;
 }
 
 /** What the frame around a system screen is drawn from. */

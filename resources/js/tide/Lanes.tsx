@@ -3,7 +3,7 @@ import { max } from 'd3-array';
 import { type ScaleTime } from 'd3-scale';
 import { memo } from 'react';
 import { SvgText } from '../parts/SvgText';
-import { type ChangeMark, type LaneSpec, type RateMark, type Sheet } from './types';
+import { type ChangeMark, type Courses, type LaneSpec, type RateMark, type Sheet } from './types';
 
 export const LANE_HEIGHT = 28;
 
@@ -40,6 +40,7 @@ interface Props {
     end: number;
     picked: number | null;
     onPick: (id: number) => void;
+    courses: Courses;
 }
 
 /** One lever on the time axis. Any mark of a lever can be picked. */
@@ -160,13 +161,23 @@ function Drops({ lane, x, picked, onPick }: Props) {
 }
 
 /** From each charge to the next of the same medium: what was in the water when. */
-function Bars({ lane, x, end, picked, onPick, colour: token }: Props & { colour: string }) {
+function Bars({ lane, x, end, picked, onPick, courses, colour: token }: Props & { colour: string }) {
     const [colour, ink] = useToken('colors', [token, 'ink']) as [string, string];
     return lane.changes.map((change, i) => {
         const from = x(change.t * 1000);
         const to = x((lane.changes[i + 1]?.t ?? end) * 1000);
+        const course = (courses[change.id] ?? []).filter(([t]) => t <= end);
         return (
             <Pickable key={change.id} change={change} onPick={onPick}>
+                {course.length > 1 && (
+                    <path
+                        d={`M${from} ${LANE_HEIGHT - 6}${course
+                            .map(([t, share]) => `L${x(t * 1000)} ${LANE_HEIGHT - 6 - share * (LANE_HEIGHT - 12)}`)
+                            .join('')}L${x((course.at(-1)?.[0] ?? 0) * 1000)} ${LANE_HEIGHT - 6}Z`}
+                        fill={colour}
+                        fillOpacity="0.45"
+                    />
+                )}
                 <rect
                     x={from}
                     y={6}

@@ -13,7 +13,7 @@ import { NET_HEIGHT, NetInput } from './NetInput';
 import { shown, tone, useParameter, written } from './parameters';
 import { ROW_HEIGHT, SmallRow } from './SmallRow';
 import { Target } from './Target';
-import { type ReadingMark, type Sheet, type TargetChoice, type Verdict } from './types';
+import { type Courses, type ReadingMark, type Sheet, type TargetChoice, type Verdict } from './types';
 import { download, svgFile } from './saveSvg';
 import { useWidth } from './useWidth';
 import { useZoom } from './useZoom';
@@ -37,6 +37,7 @@ const byTime = bisector<ReadingMark, number>((reading) => reading.t);
 interface Props {
     systemId: number;
     sheet: Sheet;
+    courses: Courses;
     verdict: Verdict | null;
     target: TargetChoice;
     onPick: (id: number) => void;
@@ -44,7 +45,7 @@ interface Props {
 }
 
 /** Readings over lanes of what was done, all on one time axis. */
-export function TideSheet({ systemId, sheet, verdict, target, onPick, onTarget }: Props) {
+export function TideSheet({ systemId, sheet, courses, verdict, target, onPick, onTarget }: Props) {
     const [box, width] = useWidth();
     const narrow = width < 620;
     const left = narrow ? 34 : 112;
@@ -320,6 +321,7 @@ export function TideSheet({ systemId, sheet, verdict, target, onPick, onTarget }
                                         end={sheet.to - 86_400}
                                         picked={verdict?.id ?? null}
                                         onPick={onPick}
+                                        courses={courses}
                                     />
                                 </g>
                             </g>

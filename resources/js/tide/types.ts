@@ -67,6 +67,9 @@ export interface Sheet {
     lanes: LaneSpec[];
 }
 
+/** What each charge takes of what a fresh one would, by its entry: seconds and share. */
+export type Courses = Partial<Record<string, [number, number][]>>;
+
 /** The levels a school wants of one parameter, in base units. */
 export interface TargetBand {
     parameter: string;

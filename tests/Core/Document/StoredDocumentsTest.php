@@ -23,11 +23,13 @@ use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Journal\Note\Note;
+use Ithys\Journal\Outlet\Outlet;
 use Ithys\Journal\Photoperiod\Photoperiod;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Renewal\Renewal;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\Stock\Stock;
@@ -113,6 +115,9 @@ it('stores entries of every kind as it did, and opens them the same', function (
         SockChange::of(),
         new MediaRemoval(Medium::ActivatedCarbon),
         MediaCharge::grams(Medium::Gfo, 60, Place::Reactor),
+        MediaCharge::grams(Medium::ActivatedCarbon, 60, new Container('i7', 'Carbon bag', Place::Bag))->meant(3, true),
+        Outlet::of(0.08, 0.03),
+        Renewal::of(1 / 3),
         MediaCharge::litres(Medium::ActivatedCarbon, 0.4, new Container('i7', 'Carbon bag', Place::Bag)),
         Photoperiod::of(9.5),
         Photoperiod::of(10, true),

@@ -50,7 +50,7 @@ it('asks for the effect of every lever but of what is routine', function (): voi
     $asked = array_keys(array_filter(Kinds::all(), fn (Kind $kind): bool => $kind->lever()?->isJudged === true));
     expect($asked)->toEqualCanonicalizing([
         'binder', 'equipment', 'feed-plan', 'livestock', 'media', 'media-out', 'photoperiod', 'skimmer',
-        'stock',
+        'renewal', 'stock',
     ]);
 });
 

@@ -289,3 +289,17 @@ it('lets go on as it really went, but for what is set otherwise', function (): v
         ->and($levels(['feedTimes' => 0.5]))->toBeLessThan($levels(['feedTimes' => 0.9]))
         ->and($levels(['feedTimes' => 0.9]))->toBeLessThan($went->level);
 });
+
+it('takes a charge that comes and goes at one moment for one that was hardly there', function (): void {
+    $timeline = Logged::timeline([
+        FIRST,
+        [0, 'feeding plan 1 g pellet a day'],
+        [5, 'gfo 50 g reactor'],
+        [5, 'gfo 60 g reactor'],
+        [5, 'gfo out'],
+    ], 7);
+    $plant = $timeline->simulation()->at(7)->plant;
+    expect(array_filter($plant->charges, fn ($one): bool => $one->isIn))->toBe([])
+        ->and($plant->level(Element::Phosphorus))->toBeGreaterThan(0.0)
+        ->and(array_filter($timeline->placed(), fn ($one): bool => $one->to === null))->toBe([]);
+});

@@ -24,6 +24,8 @@ interface Props {
     asked: { medium: string; where: string };
     /** The parameter that binders take. */
     binds: string;
+    /** What the field of its wanted level is called. */
+    wanted: string;
     past: [number, string, number][];
     target: TargetChoice;
 }
@@ -36,7 +38,7 @@ const UNITS = [
     ['oz', 'oz'],
 ] as const;
 
-export default function Dose({ frame, media, places, now, asked, binds, past, target }: Props) {
+export default function Dose({ frame, media, places, now, asked, binds, wanted, past, target }: Props) {
     const [dose, setDose] = useState({
         medium: asked.medium,
         where: asked.where,
@@ -77,7 +79,7 @@ export default function Dose({ frame, media, places, now, asked, binds, past, ta
             onText={(value) => set({ [key]: value })}
         />
     );
-    const phosphate = named(binds);
+    const bound = named(binds);
     return (
         <Frame title="Dose a medium" area="Charges" frame={frame}>
             <chakra.h1 srOnly>Dose a medium</chakra.h1>
@@ -110,7 +112,7 @@ export default function Dose({ frame, media, places, now, asked, binds, past, ta
                         onPick={(where) => set({ where })}
                     />
                     <FieldGrid columns={2}>
-                        {text('level', 'Wanted phosphate', unit('concentration'))}
+                        {text('level', wanted, unit('concentration'))}
                         {text('days', 'For', 'days')}
                     </FieldGrid>
                     <FieldGrid columns={2}>
@@ -179,7 +181,7 @@ export default function Dose({ frame, media, places, now, asked, binds, past, ta
                             </Box>
                             {view.series !== null && (
                                 <Ahead
-                                    parameter={phosphate}
+                                    parameter={bound}
                                     now={now}
                                     label="now"
                                     past={past.filter(([, key]) => key === binds).map(([t, , value]) => [t, value])}

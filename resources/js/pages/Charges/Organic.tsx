@@ -30,11 +30,7 @@ export default function Organic({ frame, view, now, past, target }: Props) {
             <ChargesTabs systemId={frame.id} tab="Organic carbon" />
             <Box maxWidth="46rem" mb="4" borderLeftWidth="3px" borderColor="caution" pl="3">
                 <chakra.h2 fontSize="lg">Stop at once when</chakra.h2>
-                <p>
-                    the water clouds, slime grows, fish gasp, or nitrate or phosphate is at nought. Then step down to
-                    half, move the surface, and read again. This is organic carbon, a dose; activated carbon is a
-                    medium.
-                </p>
+                <p>{view.rule}</p>
             </Box>
             {view.under !== null && <Under under={view.under} base={base} systemId={frame.id} />}
             <Box as="section" mb="4" maxWidth="46rem">

@@ -41,10 +41,10 @@ export default function Show({ frame, view }: Props) {
                 <chakra.p mb="4" maxWidth="40rem">
                     No medium is in, as far as the journal goes.{' '}
                     <Link href={`/systems/${frame.id}/charges/dose`}>Dose one</Link>, or log what you put in: press L
-                    and write, for example, <chakra.code>alumina 200 g bag</chakra.code>.
+                    and write, for example, <chakra.code>{view.example}</chakra.code>.
                 </chakra.p>
             )}
-            <Box display="grid" gap="5" mb="7">
+            <Box display="grid" gap="5" mb="6">
                 {inPlace.map((charge) => (
                     <InPlace
                         key={charge.entry}
@@ -55,6 +55,11 @@ export default function Show({ frame, view }: Props) {
                     />
                 ))}
             </Box>
+            {view.learned !== null && (
+                <chakra.p fontSize="sm" maxWidth="46rem" mb="5">
+                    {view.learned}
+                </chakra.p>
+            )}
             <Schools view={view} systemId={frame.id} />
             {past.length > 0 && <Past charges={past} />}
         </Frame>
@@ -113,6 +118,7 @@ function InPlace({
                     By the calendar, {figure(charge.calendar.days, 0)} days: {dates.day(charge.calendar.due)}.
                 </chakra.p>
             )}
+            {charge.clarity !== null && <chakra.p fontSize="sm">{charge.clarity}</chakra.p>}
             {charge.meant !== null && (
                 <chakra.p fontSize="sm">Meant to stay {figure(charge.meant, 0)} days, then out.</chakra.p>
             )}
@@ -153,6 +159,8 @@ function Figures({ life }: { life: Life }) {
             <dd>
                 {likely === null && soonest === null ? (
                     'Not within a year, by what is known.'
+                ) : likely === null ? (
+                    `Likely not within a year; the soonest ${day(soonest)}.`
                 ) : (
                     <>
                         about <b>{day(likely)}</b>, in 80 of 100 cases between {day(soonest)} and {day(latest)}
@@ -173,14 +181,14 @@ function Figures({ life }: { life: Life }) {
     );
 }
 
-/** What each school of activated carbon would say of this tank. */
+/** What each school would say of this tank. */
 function Schools({ view, systemId }: { view: ChargesView; systemId: number }) {
     const days = ({ days: range }: School) =>
         range === null ? 'never' : range[0] === range[1] ? `${range[0]} days` : `${range[0]} to ${range[1]} days`;
     return (
         <chakra.section mb="6" maxWidth="58rem">
             <chakra.h2 fontSize="lg" mb="1">
-                Activated carbon: what each school would say
+                {view.schoolsTitle}
             </chakra.h2>
             <Box maxWidth="22rem" mb="2">
                 <ChoiceField
@@ -192,8 +200,8 @@ function Schools({ view, systemId }: { view: ChargesView; systemId: number }) {
                     }
                 />
             </Box>
-            <Box overflowX="auto" tabIndex={0} role="region" aria-label="Schools of activated carbon">
-                <chakra.table fontSize="sm" width="100%" minW="34rem">
+            <Box overflowX="auto" tabIndex={0} role="region" aria-label={view.schoolsTitle}>
+                <chakra.table fontSize="sm" width="100%" minW="34rem" css={{ '& td, & th': { paddingRight: '14px' } }}>
                     <thead>
                         <chakra.tr textAlign="left" borderBottomWidth="1.5px">
                             <th scope="col">School</th>
@@ -226,10 +234,7 @@ function Schools({ view, systemId }: { view: ChargesView; systemId: number }) {
                 </chakra.table>
             </Box>
             <chakra.p fontSize="sm" color="quiet" mt="2" maxWidth="46rem">
-                Keep a sealed packet for an emergency. To clear a medication, give the charge its end: press L and
-                write, for example, <chakra.code>activated carbon 60 g for 3 days</chakra.code>. Score how clear the
-                water looks against the same mark each time, 0 to 10: <chakra.code>clarity 8</chakra.code>. Prices are{' '}
-                <Link href={`/systems/${systemId}/assumptions`}>our estimates</Link>.
+                {view.schoolsNote} Prices are <Link href={`/systems/${systemId}/assumptions`}>our estimates</Link>.
             </chakra.p>
         </chakra.section>
     );

@@ -12,11 +12,12 @@ import { JournalTable } from '../../tide/JournalTable';
 import { type PhotoShelf, Photos } from '../../tide/Photos';
 import { TideSheet } from '../../tide/TideSheet';
 import { Session } from '../../tide/Session';
-import { type Sheet, type TargetChoice, type Verdict } from '../../tide/types';
+import { type Courses, type Sheet, type TargetChoice, type Verdict } from '../../tide/types';
 import { VerdictPanel } from '../../tide/VerdictPanel';
 
 interface Props {
     frame: SystemFrame;
+    courses: Courses;
     sheet: Sheet;
     range: string;
     view: 'sheet' | 'table' | 'changes' | 'photos';
@@ -35,7 +36,19 @@ const RANGES = [
     ['all', 'All'],
 ] as const;
 
-export default function Show({ frame, sheet, range, view, ranked, photos, verdict, alerts, target, choices }: Props) {
+export default function Show({
+    frame,
+    sheet,
+    courses,
+    range,
+    view,
+    ranked,
+    photos,
+    verdict,
+    alerts,
+    target,
+    choices,
+}: Props) {
     const { examples } = useShared();
     const levers = useMemo(() => {
         const newest = sheet.changes.filter((change) => change.judged).reverse();
@@ -170,6 +183,7 @@ export default function Show({ frame, sheet, range, view, ranked, photos, verdic
                     <TideSheet
                         systemId={frame.id}
                         sheet={sheet}
+                        courses={courses}
                         verdict={verdict}
                         target={target}
                         onPick={pick}

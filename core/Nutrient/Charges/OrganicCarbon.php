@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Media;
+namespace Ithys\Nutrient\Charges;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Journal\CarbonDose\CarbonSource;

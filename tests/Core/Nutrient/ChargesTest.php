@@ -1,0 +1,275 @@
+<?php
+
+declare(strict_types=1);
+
+use Ithys\Assumption\Assumptions;
+use Ithys\Journal\CarbonDose\CarbonSource;
+use Ithys\Journal\Entry;
+use Ithys\Journal\MediaCharge\Container;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\Outlet\Outlet;
+use Ithys\Media\Medium;
+use Ithys\Media\Ramp;
+use Ithys\Nutrient\Calibration\Calibration;
+use Ithys\Nutrient\Charges\Budget;
+use Ithys\Nutrient\Charges\Clarity;
+use Ithys\Nutrient\Charges\Condition;
+use Ithys\Nutrient\Charges\Life;
+use Ithys\Nutrient\Charges\Lives;
+use Ithys\Nutrient\Charges\OrganicCarbon;
+use Ithys\Nutrient\Charges\RampCheck;
+use Ithys\Nutrient\Charges\Roads;
+use Ithys\Nutrient\Charges\Standing;
+use Ithys\Nutrient\Charges\Watch;
+use Ithys\Nutrient\Timeline\Fresh;
+use Ithys\Nutrient\Timeline\Timeline;
+use Ithys\Path\Path;
+use Ithys\Path\PathDocument;
+use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
+use Ithys\System\Setup;
+use Ithys\Water\Conditions;
+use Tests\Support\Logged;
+use Tests\Support\SimulatedKeeper;
+
+/** @param  list<array{float|int, string}>  $more */
+function chargedTank(array $more, float $days = 84): Timeline
+{
+    $lines = [[0, 'feeding plan 2 g pellet a day']];
+    foreach (range(0, 77, 7) as $day) {
+        $lines[] = [$day, 'no3 8 po4 0.12'];
+        $lines[] = [$day + 0.2, 'water change 30 l'];
+    }
+
+    return Logged::timeline([...$lines, ...$more], $days, Logged::path([['id' => 'gfo', 'kind' => 'reactor']]));
+}
+
+/** @return list<Life> */
+function livesOf(Timeline $timeline): array
+{
+    return Lives::of($timeline, Calibration::of($timeline));
+}
+
+it('follows a charge from fresh to spent, never above what it can hold', function (): void {
+    [$life] = livesOf(chargedTank([[20, 'gfo 40 g reactor']]));
+    $most = 12.0 * 40;
+    expect($life->held[2])->toBeLessThan(4 * $most)
+        ->and($life->held[1])->toBeLessThanOrEqual($life->held[0])
+        ->and($life->held[0])->toBeLessThanOrEqual($life->held[2])
+        ->and($life->share[0])->toBeLessThan(1.0)
+        ->and($life->spent[1])->toBeLessThanOrEqual($life->spent[0])
+        ->and($life->spent[0])->toBeLessThanOrEqual($life->spent[2])
+        ->and($life->course[0][0])->toBe(20.0);
+    foreach ($life->course as [$day, $share]) {
+        expect($share)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0)->and($day)->toBeLessThanOrEqual(84.0);
+    }
+    // Twice as much lasts longer, and what was taken out is followed no further.
+    [$double] = livesOf(chargedTank([[20, 'gfo 80 g reactor']]));
+    expect($double->spent[0])->toBeGreaterThan($life->spent[0]);
+    [$out] = livesOf(chargedTank([[20, 'gfo 40 g reactor'], [40, 'gfo out']]));
+    expect($out->spent)->toBeNull()->and($out->placed->to)->toBe(40.0)->and($out->isSpent())->toBeFalse();
+});
+
+it('takes two halves in one vessel as one whole, and a change for a new charge', function (): void {
+    $held = fn (array $lines): float => array_sum(array_map(
+        fn (Life $life): float => $life->now->held,
+        livesOf(chargedTank($lines)),
+    ));
+    $whole = $held([[20, 'gfo 80 g reactor']]);
+    expect($held([[20, 'gfo 40 g reactor'], [20, 'gfo 40 g reactor top up']]))->toEqualWithDelta($whole, 0.02 * $whole);
+    $lives = livesOf(chargedTank([[20, 'gfo 40 g reactor'], [50, 'gfo 40 g reactor']]));
+    expect(array_map(fn (Life $life): ?float => $life->placed->to, $lives))->toBe([50.0, null]);
+});
+
+it('corrects the forecast by what is read before and behind the reactor', function (): void {
+    $reactor = new Container('gfo', 'GFO reactor', Place::Reactor);
+    $path = PathDocument::stored([
+        'format' => Path::FORMAT, 'schema' => Path::SCHEMA, 'name' => 'Sump', 'style' => 'sump',
+        'litresPerHour' => 1800, 'stockNow' => 'medium', 'stockPlanned' => 'medium',
+        'lines' => [
+            ['id' => 'main', 'items' => [['id' => 'sock', 'kind' => 'sock'], ['id' => 'pump', 'kind' => 'return-pump']]],
+            ['id' => 'branch', 'from' => 'pump', 'to' => 'sock', 'litresPerHour' => 20,
+                'items' => [['id' => 'gfo', 'kind' => 'reactor']]],
+        ],
+    ]);
+    $start = new DateTimeImmutable(Logged::START);
+    $life = function (?Outlet $read) use ($reactor, $path, $start): Life {
+        $lines = [[0, 'feeding plan 2 g pellet a day']];
+        foreach (range(0, 77, 7) as $day) {
+            $lines[] = [$day, 'no3 8 po4 0.12'];
+            $lines[] = [$day + 0.2, 'water change 30 l'];
+        }
+        $entries = [
+            ...Logged::entries($lines),
+            new Entry($start->modify('+20 days'), MediaCharge::grams(Medium::Gfo, 60, $reactor), 900),
+            ...$read === null ? [] : [new Entry($start->modify('+75 days'), $read, 901)],
+        ];
+        usort($entries, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+
+        return livesOf(Timeline::of(
+            $entries,
+            [[$start, new Setup(Logged::tank(), $path)]],
+            $start->modify('+84 days'),
+            Assumptions::standard(),
+        ))[0];
+    };
+    $without = $life(null);
+    expect($without->placed->litresPerHour)->toBe(20.0)->and($without->measured)->toBeNull();
+    // Nothing is taken any more: sooner. As much as a fresh one takes: later.
+    $spent = $life(Outlet::of(0.12, 0.12, $reactor));
+    $fresh = $life(Outlet::of(0.12, 0.01, $reactor));
+    expect($spent->measured[0])->toBe(0.0)
+        ->and($fresh->measured[0])->toEqualWithDelta(24 * 20 * 0.11, 1e-9)
+        ->and($spent->share[0])->toBeLessThanOrEqual($without->share[0])
+        ->and($spent->share[0])->toBeLessThan($fresh->share[0])
+        ->and($spent->spent[0])->toBeLessThan($fresh->spent[0])
+        ->and($spent->surely)->toBeGreaterThan($fresh->surely)
+        // What is read of another reactor says nothing of this one.
+        ->and($life(Outlet::of(0.12, 0.12, new Container('else', 'Else', Place::Reactor)))->measured)->toBeNull();
+});
+
+it('never loads a charge above what it can hold, and takes less the fuller it is', function (int $seed): void {
+    mt_srand($seed);
+    $grams = mt_rand(5, 200);
+    $timeline = chargedTank([[10, "gfo {$grams} g reactor"]], 200);
+    $simulation = $timeline->simulation();
+    $watch = new Watch($timeline->placed()[0], 0.2);
+    for ($day = 10.0; $day < 200.0; $day += Lives::STEP) {
+        $now = $simulation->at($day);
+        $watch->see($now);
+        $charge = $now->plant->charges[$timeline->placed()[0]->charge];
+        expect($charge->load)->toBeLessThanOrEqual($charge->figures[0] * $charge->grams)->toBeGreaterThanOrEqual(0.0);
+    }
+    $looks = $watch->run()->looks;
+    expect($looks[count($looks) - 1]->share)->toBeLessThan($looks[2]->share);
+})->with([1, 2, 3, 4, 5, 6]);
+
+it('tells apart why a charge may seem to do nothing', function (array $figures, Condition $condition, string $says): void {
+    $standing = Standing::of(...$figures);
+    $words = implode(' ', array_map((new Words(UnitSystem::Metric))->say(...), $standing->reasons));
+    expect($standing->condition)->toBe($condition)->and($words)->toContain($says);
+})->with([
+    'working' => [[0.8, 0.0, 5.0, 0.0, null, 20.0, null], Condition::Working, '80 % of what a fresh'],
+    'fading' => [[0.4, 0.1, 3.0, 0.0, null, 20.0, null], Condition::Fading, '40 % of what'],
+    'maybe spent' => [[0.2, 0.6, 1.0, 0.0, null, 20.0, null], Condition::LikelySpent, 'In 60 % of the tanks'],
+    'spent' => [[0.05, 0.95, 0.3, 0.0, null, 20.0, null], Condition::Spent, '5 % of what a fresh'],
+    // A reactor that should take 8 mg a day and takes 1 is passed by, not spent.
+    'passed by' => [[0.9, 0.0, 8.0, 0.0, [1.0, 8.0], 5.0, null], Condition::Passing, 'cut a channel'],
+    'read as spent' => [[0.1, 0.95, 0.8, 0.0, [0.1, 0.8], 60.0, null], Condition::Spent, '10 % of what'],
+    'hidden by rock' => [[0.8, 0.0, 5.0, 3.0, null, 20.0, null], Condition::Working, 'Rock gives back 3 mg'],
+    'meant for three days' => [[0.9, 0.0, 5.0, 0.0, null, 4.0, 3.0], Condition::Overdue, 'meant to stay 3 days'],
+]);
+
+it('keeps the promise of a budget within five per cent', function (
+    Medium $medium,
+    Place $place,
+    float $level,
+    int $days,
+): void {
+    $timeline = chargedTank([]);
+    $outlook = $timeline->outlook(Calibration::of($timeline));
+    $budget = Budget::of($outlook, new Fresh($medium, 0.0, $place), $level, (float) $days);
+    expect($budget)->toBeInstanceOf(Budget::class);
+    // Run anew with the amount that it says.
+    $then = $outlook->run($outlook->present->putting(new Fresh($medium, $budget->grams, $place)), (float) $days)
+        ->before($outlook->end + $days);
+    $held = $then->plant->charges[Fresh::charge($medium)]->load;
+    expect($then->phosphate())->toEqualWithDelta($level, 0.05 * $level)
+        ->and($held)->toEqualWithDelta($budget->takes(), 0.05 * $budget->takes())
+        ->and($budget->loading * $budget->grams)->toEqualWithDelta($held, 0.05 * $held);
+})->with([
+    [Medium::Gfo, Place::Reactor, 0.05, 60],
+    [Medium::Alumina, Place::Bag, 0.06, 120],
+]);
+
+it('asks for no medium where none is needed, and says where none would do', function (): void {
+    $timeline = chargedTank([]);
+    $outlook = $timeline->outlook(Calibration::of($timeline));
+    $fresh = new Fresh(Medium::Gfo, 0.0);
+    expect(Budget::of($outlook, $fresh, 5.0, 60.0))->toBeFloat()->toBeLessThan(5.0)
+        ->and(Budget::of($outlook, $fresh, 0.0001, 300.0))->toBeFloat()->toBeGreaterThan(0.0001);
+    // What is gentle is gentle: a little less than the most, and no faster than the limit.
+    $most = Budget::gentle($outlook, $fresh, 0.02);
+    expect(Budget::fall($outlook, new Fresh(Medium::Gfo, $most)))->toBeLessThanOrEqual(0.02)
+        ->and(Budget::fall($outlook, new Fresh(Medium::Gfo, 1.1 * $most)))->toBeGreaterThan(0.02);
+});
+
+// Common practice: 3 to 4 cups of alumina on 55 US gal, 12 scoops of a third of a cup are 4 cups.
+it('doses alumina by the water as keepers do', function (): void {
+    $roads = new Roads(Assumptions::standard());
+    $litres = 55 * 3.785411784;
+    $cups = $roads->byVolume(Medium::Alumina, $litres, null)->grams / $roads->density(Medium::Alumina) / 236.588;
+    expect($cups)->toEqualWithDelta(3.5, 1e-3)
+        ->and(12 / 3)->toBe(4)
+        ->and(4 * 236.588 / $litres)->toEqualWithDelta(4.5, 0.06);
+    // Zeolite in a fast path: a half at 1,000 L/h, 0.28 at 1,800.
+    $full = $roads->byVolume(Medium::Zeolite, 300, 400)->grams;
+    expect($roads->byVolume(Medium::Zeolite, 300, 1000)->grams / $full)->toEqualWithDelta(0.5, 1e-9)
+        ->and($roads->byVolume(Medium::Zeolite, 300, 1800)->grams / $full)->toEqualWithDelta(0.28, 0.005)
+        ->and($roads->byVolume(Medium::Unlisted, 300, null)->grams)->toBeNull()
+        ->and($roads->byVessel(Medium::Gfo, 'Reactor', 0.6)->grams)->toEqualWithDelta(0.7 * 600 * 0.6, 1e-9)
+        ->and($roads->byVessel(Medium::Gfo, 'Reactor', null)->grams)->toBeNull();
+});
+
+// Source: molar masses, two atoms of carbon in ethanol and in acetic acid; common practice has about 1 : 8.
+it('doses as much carbon of one source as of another', function (): void {
+    $standard = Assumptions::standard();
+    expect(OrganicCarbon::inSpirit(40))->toEqualWithDelta(165, 1.0)
+        ->and(OrganicCarbon::inVinegar(5))->toEqualWithDelta(20, 0.1)
+        ->and(OrganicCarbon::inSpirit(40) / OrganicCarbon::inVinegar(5))->toEqualWithDelta(8, 0.3)
+        ->and(OrganicCarbon::equal(1.0, CarbonSource::Spirit, CarbonSource::Vinegar, $standard))
+        ->toEqualWithDelta(8.25, 1e-9);
+    $ramp = Ramp::to(2.0);
+    expect($ramp->doses)->toHaveCount(8)->and($ramp->in(0))->toBe(0.25)->and($ramp->in(7))->toBe(2.0)
+        ->and($ramp->in(40))->toBe(2.0)->and($ramp->in(-3))->toBe(0.25);
+});
+
+it('stops, holds or lets go on by what was read', function (array $lines, float $celsius, int $stops, int $holds): void {
+    $check = RampCheck::of(
+        Logged::entries($lines),
+        true,
+        new Conditions(35, $celsius),
+        new DateTimeImmutable(Logged::START.' +30 days'),
+    );
+    expect([count($check->stops), count($check->holds)])->toBe([$stops, $holds]);
+})->with([
+    'all well' => [[[28, 'no3 8 po4 0.08']], 25.0, 0, 0],
+    'nothing read' => [[], 25.0, 0, 2],
+    'long ago' => [[[10, 'no3 8 po4 0.08']], 25.0, 0, 2],
+    'cloudy' => [[[28, 'no3 8 po4 0.08 cloudy']], 25.0, 1, 0],
+    'nitrate gone' => [[[28, 'no3 0.2 po4 0.08']], 25.0, 1, 0],
+    'zero and zero' => [[[28, 'no3 <0.5 po4 <0.01']], 25.0, 1, 0],
+    'no skimmer' => [[[20, 'skimmer off'], [28, 'no3 8 po4 0.08']], 25.0, 1, 0],
+    'hot water' => [[[28, 'no3 8 po4 0.08']], 31.0, 0, 1],
+]);
+
+it('judges clarity by scores on both sides of a charge', function (): void {
+    $scores = fn (array $before, array $since): array => Logged::entries([
+        ...array_map(fn (float $score, int $n): array => [2 + 4 * $n, "clarity {$score}"], $before, array_keys($before)),
+        ...array_map(fn (float $score, int $n): array => [31 + 4 * $n, "clarity {$score}"], $since, array_keys($since)),
+    ]);
+    $at = new DateTimeImmutable(Logged::START.' +30 days');
+    expect(Clarity::around($scores([4, 5, 4, 5], [8, 9, 8, 9]), $at)->verdict())->toBe('clearer')
+        ->and(Clarity::around($scores([6, 7, 6, 7], [7, 6, 7, 6]), $at)->verdict())->toBe('no difference shown')
+        ->and(Clarity::around($scores([8, 9, 8, 9], [4, 5, 4, 5]), $at)->verdict())->toBe('less clear')
+        ->and(Clarity::around($scores([4, 5], [8, 9, 8]), $at)->verdict())->toBeNull();
+});
+
+// A small share of the tanks of the slow suite.
+it('foresees when a charge is spent, better than the calendar', function (): void {
+    $held = $all = $false = 0;
+    foreach (range(4000, 4009) as $seed) {
+        $keeper = new SimulatedKeeper($seed, 16, true, 'fine', true);
+        if ($keeper->timeline->charges() === []) {
+            continue;
+        }
+        $lives = Lives::of($keeper->timeline, Calibration::of($keeper->timeline));
+        $life = $lives[count($lives) - 1];
+        $truth = $keeper->spent($life->placed);
+        $all++;
+        $held += $truth >= $life->spent[1] - Lives::STEP && $truth <= $life->spent[2] + Lives::STEP ? 1 : 0;
+        $false += $life->isSpent() && $truth > 112.0 ? 1 : 0;
+    }
+    expect($all)->toBeGreaterThan(4)->and($held / $all)->toBeGreaterThanOrEqual(0.6)->and($false)->toBe(0);
+});

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Journal\FitShelf;
+use App\Journal\Journal;
+use App\Models\System;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Ithys\Journal\MediaCharge\MediaCharge;
+
+beforeEach(function (): void {
+    $this->travelTo('2026-11-25 12:00:00');
+    $this->seed(DemoSeeder::class);
+    $this->system = System::query()->oldest('id')->firstOrFail();
+    $this->actingAs(User::query()->firstOrFail());
+    $this->learn = fn () => (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $this->view = fn (): array => $this->get('/systems/1/charges')->assertOk()->inertiaProps('view');
+    $this->log = fn (string $line) => $this->post('/systems/1/journal', ['line' => $line])->assertSessionHasNoErrors();
+    $this->dose = fn (array $with): array => $this->postJson('/systems/1/charges/dose/preview', [
+        'medium' => 'gfo', 'where' => 'gfo', 'amount' => '', 'unit' => 'g', 'level' => '0.05', 'days' => '60', ...$with,
+    ])->assertOk()->json();
+});
+
+it('follows what is in place, by the journal alone and then by what was learned', function (): void {
+    $view = ($this->view)();
+    expect(array_column($view['charges'], 'label'))->toBe(['GFO', 'Activated carbon'])
+        ->and($view['charges'][0]['life'])->toBeNull()
+        ->and($view['isCurrent'])->toBeFalse();
+    ($this->learn)();
+    [$gfo, $carbon] = ($this->view)()['charges'];
+    // 85 g in 35 days, by the model of the demo: some hundred mg, and nearly spent.
+    expect($gfo['life']['held'][0])->toBeGreaterThan(100.0)->toBeLessThan(12.0 * 85)
+        ->and($gfo['life']['heldPpm'][0])->toEqualWithDelta($gfo['life']['held'][0] / 285, 0.02)
+        ->and($gfo['life']['loading'])->toEqualWithDelta($gfo['life']['held'][0] / 85, 1e-6)
+        ->and($gfo['calendar']['days'])->toEqual(45)
+        ->and($carbon['life']['condition'])->toBe('working')
+        ->and($carbon['clarity'])->toContain('0 scores');
+    // The stop of the water line and the bar of the tide sheet show the same.
+    $stops = $this->get('/systems/1/charges')->inertiaProps('frame')['path']['stops'];
+    $left = array_column($stops, 'left', 'id');
+    expect($left['carbon'])->toEqual($carbon['life']['share'][0])
+        ->and($left['sock'] ?? null)->toBeNull();
+    $courses = (array) $this->get('/systems/1/journal')->inertiaProps('courses');
+    expect(end($courses[$gfo['entry']])[1])->toEqualWithDelta($gfo['life']['share'][0] / 100, 0.006);
+});
+
+it('changes, tops up and takes out, and keeps what went before', function (): void {
+    ($this->log)('gfo 90 g in gfo reactor');
+    $charges = ($this->view)()['charges'];
+    expect(array_column($charges, 'amount'))->toBe(['90 g', '85 g', '60 g'])
+        ->and($charges[0]['to'])->toBeNull()
+        ->and($charges[1]['to'])->not->toBeNull();
+    ($this->log)('gfo 20 g in gfo reactor top up');
+    expect(array_filter(($this->view)()['charges'], fn (array $one): bool => $one['to'] === null))->toHaveCount(3);
+    ($this->log)('gfo out');
+    expect(array_values(array_column(array_filter(
+        ($this->view)()['charges'],
+        fn (array $one): bool => $one['to'] === null,
+    ), 'label')))->toBe(['Activated carbon']);
+    ($this->log)('activated carbon 60 g for 3 days yesterday');
+    ($this->learn)();
+    expect(array_filter(array_column(($this->view)()['charges'], 'meant')))->toEqual([2 => 3.0]);
+});
+
+it('shows what each school of carbon would say, and keeps the one picked', function (): void {
+    $schools = array_column(($this->view)()['schools'], null, 'key');
+    expect($schools['never']['says'])->toBe('Take it out, or give it an end.')
+        ->and($schools['month']['says'])->toBe('Overdue.')
+        ->and($schools['quarter']['says'])->toBe('Due.')
+        ->and($schools['never']['cost'])->toEqual(0)
+        // 60 g at 0.03 a gram, every 10.5 days.
+        ->and($schools['fortnight']['cost'])->toEqualWithDelta(60 * 0.03 * 365 / 10.5, 0.1);
+    $this->put('/systems/1/charges/school', ['school' => 'month'])->assertSessionHasNoErrors();
+    $view = ($this->view)();
+    expect($view['school'])->toBe('month')->and($view['charges'][1]['calendar']['days'])->toEqual(30);
+    $this->put('/systems/1/charges/school', ['school' => 'hourly'])->assertSessionHasErrors('school');
+});
+
+it('doses by four roads, in any measure, and logs what goes in with its reason', function (): void {
+    $before = ($this->dose)([])['view'];
+    expect(array_column($before['roads'], 'title'))
+        ->toBe(['By the water of the tank', 'By budget', 'By what fits', 'As last time'])
+        ->and($before['roads'][1]['grams'])->toBeNull()
+        ->and($before['roads'][1]['assumes'])->toContain('not learned yet')
+        ->and($before['roads'][3]['grams'])->toEqual(85);
+    ($this->learn)();
+    $budget = ($this->dose)([])['view']['roads'][1]['grams'];
+    $dosed = ($this->dose)(['amount' => (string) round($budget)])['view'];
+    $end = fn (array $series, int $days): float => array_column($series, 1, 0)[$days];
+    expect($end($dosed['series']['other']['po4'], 56))->toEqualWithDelta(0.05, 0.012)
+        ->and($end($dosed['series']['present']['po4'], 56))->toBeGreaterThan(0.08)
+        ->and($dosed['contact'])->toContain('180 L/h')
+        ->and($dosed['firstUse'])->toBeNull();
+    // A cup is a cup, and a scoop the keeper's own.
+    $cups = ($this->dose)(['amount' => '1', 'unit' => 'cups'])['view']['amounts'];
+    expect($cups[0][1])->toBe('142 g')->and($cups[2][1])->toBe('1');
+    // Far too much at once.
+    $much = ($this->dose)(['amount' => '2500'])['view'];
+    expect($much['unusual'])->toContain('far more than a tank')
+        ->and($much['fall']['isFast'])->toBeTrue()
+        ->and($much['fall']['text'])->toContain('At most');
+    expect(($this->dose)(['medium' => 'alumina', 'where' => 'bag', 'amount' => '300'])['view']['firstUse'])
+        ->toContain('begin with 50 %');
+    expect(($this->dose)(['amount' => 'lots'])['problems'])->toHaveKey('amount')
+        ->and(($this->dose)(['amount' => '-5'])['problems'])->toHaveKey('amount');
+    $this->post('/systems/1/charges', [
+        'medium' => 'alumina', 'where' => 'carbon', 'amount' => '2', 'unit' => 'cups', 'prepared' => 'drained 20 min',
+        'maker' => '3 cups', 'because' => 'first use', 'stay' => '', 'topUp' => false,
+    ])->assertSessionHasNoErrors()->assertRedirect('/systems/1/charges');
+    $entries = (new Journal($this->system))->between(now()->subHour()->toDateTimeImmutable(), now()->toDateTimeImmutable());
+    $last = end($entries);
+    expect($last->payload)->toBeInstanceOf(MediaCharge::class)
+        ->and($last->payload->grams)->toEqualWithDelta(2 * 236.588 * 0.7, 0.1)
+        ->and($last->payload->itemName)->toBe('Carbon bag')
+        ->and($last->note)->toBe('Made ready: drained 20 min. The maker says: 3 cups. Otherwise because: first use.');
+    $this->post('/systems/1/charges', ['medium' => 'gfo', 'where' => 'gfo', 'amount' => ''])
+        ->assertSessionHasErrors(['amount' => 'Enter how much goes in.']);
+});
+
+it('ramps organic carbon, and steps back by what is read', function (): void {
+    ($this->learn)();
+    $view = fn (): array => $this->get('/systems/1/charges/organic?source=vinegar')->assertOk()->inertiaProps('view');
+    $first = $view();
+    expect($first['stops'])->toBe([])
+        ->and($first['doses'][0])->toEqualWithDelta($first['doses'][7] / 8, 1e-9)
+        ->and($first['sources'][0]['equal'])->toEqualWithDelta(8.25, 1e-9)
+        ->and(end($first['series']['other']['no3'])[1])->toBeLessThan(end($first['series']['present']['no3'])[1]);
+    $this->post('/systems/1/charges/ramp', ['source' => 'vinegar'])->assertSessionHasNoErrors();
+    $this->travel(15)->days();
+    $under = $view()['under'];
+    // Nothing was read since: hold.
+    expect($under['week'])->toBe(3)
+        ->and($under['dose'])->toEqualWithDelta($first['doses'][1], 1e-9)
+        ->and($under['says'])->toContain('Hold what last week had');
+    ($this->log)('no3 6 po4 0.06');
+    expect($view()['under']['dose'])->toEqualWithDelta($first['doses'][2], 1e-9);
+    $this->travel(1)->hours();
+    ($this->log)('no3 0.1 po4 0.06');
+    $under = $view()['under'];
+    expect($under['dose'])->toEqualWithDelta($first['doses'][2] / 2, 1e-9)->and($under['says'])->toContain('at nought');
+    // At nought no new ramp begins.
+    $this->post('/systems/1/charges/ramp', ['source' => 'spirit'])->assertSessionHasErrors('source');
+    $this->delete("/systems/1/charges/ramp/{$under['id']}")->assertSessionHasNoErrors();
+    expect($view()['under'])->toBeNull();
+    $this->delete("/systems/1/charges/ramp/{$under['id']}")->assertNotFound();
+});
+
+it('warns before more than a third of the biological media goes, and asks for ammonia before zeolite', function (): void {
+    $parts = fn (): array => $this->get('/systems/1/charges/others')->assertOk()->inertiaProps('parts');
+    [$zeolite, $biological, $lanthanum] = $parts();
+    expect($zeolite['says'][0])->toContain('Read ammonia first')
+        ->and($zeolite['caution'])->toContain('cat-litter')
+        ->and($biological['log']['isOpen'])->toBeTrue()
+        ->and($lanthanum['says'][0])->toContain('no higher than');
+    ($this->log)($biological['log']['line']);
+    ($this->log)('nh4 0.5');
+    [$zeolite, $biological] = $parts();
+    expect($zeolite['says'][0])->toContain('harms fish')
+        ->and($biological['log']['isOpen'])->toBeFalse()
+        ->and($biological['says'][0])->toContain('33 % was renewed');
+    // A second third within the months is asked about, and goes through only when it is meant.
+    $this->post('/systems/1/journal', ['line' => 'renewed a third of the bio media'])->assertSessionHasErrors('line');
+    ($this->log)('renewed a third of the bio media sure');
+    // Phosphate high, and no fine sock on the path: no lanthanum.
+    ($this->log)('po4 0.5');
+    expect($parts()[2]['says'][0])->toContain('no sock or roller of 25 micron');
+});
+
+it('tries ozone on a stand-in, and refuses it without a probe', function (): void {
+    $settings = $this->get('/systems/1/charges/ozone')->assertOk()->inertiaProps('settings');
+    $try = fn (array $with): array => $this->postJson('/systems/1/charges/ozone/preview', [...$settings, ...$with])
+        ->assertOk()->json();
+    $safe = ['hasProbe' => true, 'hasRatedSkimmer' => true, 'cleansExhaust' => true];
+    expect($try([])['problems']['ozone'])->toContain('without an ORP probe')
+        ->and($try([...$safe, 'offAt' => '390'])['problems']['ozone'])->toContain('flutters')
+        ->and($try([...$safe, 'output' => 'much'])['problems'])->toHaveKey('output');
+    $run = $try([...$safe, 'from' => '0', 'hours' => '24', 'output' => '20'])['view'];
+    expect($run['highest'])->toBeGreaterThan(405)->toBeLessThan(420)
+        ->and($run['minutes'])->toBeGreaterThan(0)->toBeLessThan(2880)
+        ->and($run['series'])->toHaveCount(577);
+});
+
+it('lets nobody in who does not belong', function (): void {
+    $this->actingAs(User::factory()->create());
+    foreach (['charges', 'charges/dose', 'charges/organic', 'charges/others', 'charges/ozone'] as $page) {
+        $this->get("/systems/1/{$page}")->assertNotFound();
+    }
+});
