@@ -20,6 +20,8 @@ final readonly class FitShelf
     /** Raised when fits of before mean something else. */
     private const FORM = 1;
 
+    private const YEAR = 364 * 86_400;
+
     public function __construct(private System $system)
     {
     }
@@ -89,14 +91,21 @@ final readonly class FitShelf
         return is_array($stored) ? $stored : [];
     }
 
-    /** @return array<string, float> per cent of its life that is left to what an item of the path holds, the least */
-    public function left(): array
+    /**
+     * How much of its life is left to what an item of the path holds: of the days to its likely end, the least there.
+     *
+     * @return array<string, float> per cent, by item
+     */
+    public function left(DateTimeImmutable $now): array
     {
         $left = [];
         foreach ($this->lives() as $life) {
-            /** @var array{item: string, isIn: bool, share: array{float, float, float}} $life */
+            /** @var array{item: string, isIn: bool, from: int, spent: ?array{?int, ?int, ?int}} $life */
             if ($life['isIn']) {
-                $left[$life['item']] = min($left[$life['item']] ?? 100.0, round(100 * $life['share'][0]));
+                $end = $life['spent'][0] ?? $now->getTimestamp() + self::YEAR;
+                $days = max(1, $end - $life['from']);
+                $share = max(0.0, min(1.0, ($end - $now->getTimestamp()) / $days));
+                $left[$life['item']] = min($left[$life['item']] ?? 100.0, round(100 * $share));
             }
         }
 
@@ -124,6 +133,7 @@ final readonly class FitShelf
                 ...$one,
                 'item' => $life->placed->vessel,
                 'isIn' => $life->placed->to === null,
+                'from' => $moment($life->placed->from),
                 'spent' => $life->spent === null ? null : array_map(
                     static fn (float $day): ?int => is_finite($day) ? $moment($day) : null,
                     $life->spent,

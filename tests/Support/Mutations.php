@@ -145,6 +145,19 @@ final class Mutations
                 'lightHours' => '8', 'spirit' => '1,5',
             ]]],
             ['POST', '/foresee/courses', static fn (): array => ['name' => 'x', 'levers' => ['feedTimes' => '1']]],
+            ['POST', '/charges/dose/preview', static fn (): array => [
+                'medium' => 'gfo', 'where' => 'gfo', 'amount' => '80', 'unit' => 'g', 'level' => '0,05', 'days' => '60',
+            ]],
+            ['POST', '/charges', static fn (): array => [
+                'medium' => 'alumina', 'where' => 'bag', 'amount' => '2', 'unit' => 'cups', 'stay' => '3',
+                'topUp' => true, 'prepared' => 'rinsed', 'maker' => '3 cups', 'because' => 'first use',
+            ]],
+            ['PUT', '/charges/school', static fn (): array => ['school' => 'month']],
+            ['POST', '/charges/ramp', static fn (): array => ['source' => 'vinegar']],
+            ['POST', '/charges/ozone/preview', static fn (): array => [
+                'onBelow' => '400', 'offAt' => '410', 'from' => '23', 'hours' => '2', 'output' => '6',
+                'hasProbe' => true, 'hasRatedSkimmer' => true, 'cleansExhaust' => true,
+            ]],
             ['POST', '/ledger/learn', static fn (): array => ['again' => 'yes']],
             ['PUT', '/target', static fn (): array => ['school' => 'balanced']],
             [
@@ -170,6 +183,11 @@ final class Mutations
                 '/path/styles',
                 '/ledger',
                 '/foresee',
+                '/charges',
+                '/charges/dose',
+                '/charges/organic',
+                '/charges/others',
+                '/stops/socks',
                 '/section',
                 '/section/build',
                 '/bin',
@@ -202,6 +220,8 @@ final class Mutations
             [
                 ['DELETE', '/journal/%s'],
                 ['DELETE', '/photos/%s'],
+                ['DELETE', '/charges/ramp/%s'],
+                ['GET', '/stops/%s'],
                 ['POST', '/foresee/courses/%s/plan'],
                 ['DELETE', '/foresee/courses/%s'],
                 ['POST', '/foresee/courses/%s/restore'],

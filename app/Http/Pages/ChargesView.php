@@ -185,7 +185,9 @@ final class ChargesView
             'asWhat' => $charge->medium->bindsPhosphate() ? 'phosphate' : 'nitrate',
             'loading' => $life['held'][0] / $grams,
             'takes' => $life['takes'],
-            'spent' => $life['spent'],
+            'spent' => $life['spent'] === null
+                ? null
+                : array_combine(['likely', 'soonest', 'latest'], $life['spent']),
             'surely' => $life['surely'],
             'course' => $life['course'],
             'measured' => $measured === null ? null : $words->say(Text::of(

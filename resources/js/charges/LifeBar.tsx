@@ -23,7 +23,7 @@ export function LifeBar({ charge, now }: { charge: Charge; now: number }) {
     if (life === null) {
         return null;
     }
-    const ends = [life.spent?.[2], life.spent?.[0], charge.calendar?.due].filter(
+    const ends = [life.spent?.latest, life.spent?.likely, charge.calendar?.due].filter(
         (end): end is number => typeof end === 'number',
     );
     const end = Math.max(now + 14 * DAY, ...ends.map((one) => one + 5 * DAY), charge.to ?? 0);
@@ -38,7 +38,7 @@ export function LifeBar({ charge, now }: { charge: Charge; now: number }) {
         .x(([t]) => x(t * 1000))
         .y0(y(0))
         .y1(([, share]) => y(share));
-    const [likely, soonest, latest] = life.spent ?? [null, null, null];
+    const { likely, soonest, latest } = life.spent ?? { likely: null, soonest: null, latest: null };
     return (
         <Box ref={box} minH={`${HEIGHT}px`}>
             {width > 0 && (

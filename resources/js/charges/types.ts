@@ -20,7 +20,7 @@ export interface Life {
     /** mg a day. */
     takes: number;
     /** Seconds since 1970; an end that was not reached in a year is null. Null for one that is out. */
-    spent: [number | null, number | null, number | null] | null;
+    spent: { likely: number | null; soonest: number | null; latest: number | null } | null;
     surely: number;
     /** Seconds and share. */
     course: [number, number][];

@@ -157,7 +157,7 @@ function StopLink({ stop, href }: { stop: Stop; href: string }) {
                     color={attention?.colour ?? 'deep'}
                 >
                     <Glyph kind={stop.kind} size={19} />
-                    {stop.left !== null && <Left left={stop.left} />}
+                    {stop.left !== null && <Left left={stop.left} beside />}
                     {attention !== null && (
                         <Box position="absolute" left="28px" top="-5px">
                             <attention.icon size={14} aria-label={attention.name} role="img" />
@@ -176,16 +176,15 @@ function StopLink({ stop, href }: { stop: Stop; href: string }) {
 }
 
 /** What life the charge in a stop has left, as a gauge at its edge. */
-function Left({ left }: { left: number }) {
+function Left({ left, beside = false }: { left: number; beside?: boolean }) {
     return (
         <Box
             role="img"
             aria-label={`${left} % of its life left`}
-            position="absolute"
-            left="-8px"
-            bottom="-1px"
+            {...(beside
+                ? { position: 'absolute', left: '-8px', bottom: '-1px', height: '26px' }
+                : { display: 'inline-block', position: 'relative', height: '11px', mr: '1' })}
             width="4px"
-            height="26px"
             bg="hairline"
         >
             <Box position="absolute" bottom="0" width="4px" bg="deep" height={`${left}%`} />
@@ -202,8 +201,7 @@ function BranchLink({ stops, toItem }: { stops: Stop[]; toItem: (id: string) => 
     return (
         <Box asChild display="block" pt="1px" color="deep" textDecoration="none" truncate>
             <Link href={toItem(first.id)} title={stops.map((stop) => stop.title).join(', ')}>
-                ↳ {first.title}
-                {first.left !== null && ` · ${first.left} %`}
+                {first.left !== null && <Left left={first.left} />}↳ {first.title}
                 {others.length > 0 && ` +${others.length}`}
             </Link>
         </Box>

@@ -230,7 +230,7 @@ function Roads({ roads, systemId, onTake }: { roads: Road[]; systemId: number; o
                     </chakra.p>
                     {road.grams !== null && road.grams > 0 && (
                         <Button
-                            aria-label={`Take the amount: ${road.title}`}
+                            aria-label={`Take it: ${road.title}`}
                             onClick={() => onTake(String(Math.round(road.grams ?? 0)))}
                         >
                             Take it

@@ -123,10 +123,10 @@ function InPlace({
                 <chakra.p fontSize="sm">Meant to stay {figure(charge.meant, 0)} days, then out.</chakra.p>
             )}
             <Box display="flex" flexWrap="wrap" gap="2" mt="2">
-                <Button onClick={() => log(charge.line)} aria-label={`Change ${charge.label}: the same again`}>
+                <Button onClick={() => log(charge.line)} aria-label={`Change: the same again, ${charge.label}`}>
                     Change: the same again
                 </Button>
-                <Button onClick={() => log(charge.out)} aria-label={`Take ${charge.label} out`}>
+                <Button onClick={() => log(charge.out)} aria-label={`Take out ${charge.label}`}>
                     Take out
                 </Button>
                 <Box asChild alignSelf="center">
@@ -143,7 +143,7 @@ function InPlace({
 
 function Figures({ life }: { life: Life }) {
     const dates = useDates();
-    const [likely, soonest, latest] = life.spent ?? [null, null, null];
+    const { likely, soonest, latest } = life.spent ?? { likely: null, soonest: null, latest: null };
     const day = (at: number | null) => (at === null ? 'more than a year from now' : dates.day(at));
     return (
         <Box
