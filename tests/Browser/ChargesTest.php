@@ -29,7 +29,8 @@ it('follows a charge, doses the next by budget, and changes it', function (): vo
         ->type('Wanted phosphate', '0,00')->waitFor('must be between')
         ->type('Wanted phosphate', '0.05')->waitUntilGone('must be between')
         ->type('Made ready', 'rinsed 5 min')
-        ->press('It is in: log it')->waitFor('Logged: GFO')->waitFor('GFO reactor, in for 0 days')->waitFor('Taken out');
+        ->press('It is in: log it')->waitFor('Logged: GFO')->waitFor('GFO reactor, in for 0 days')
+        ->waitFor('Taken out');
     $browser->press('Take out GFO')->waitFor('Logged: GFO taken out');
     expect($browser->consoleProblems())->toBe([]);
 });
@@ -47,7 +48,9 @@ it('tries ozone on the stand-in, which is refused without a probe', function ():
     $browser = $this->browser = new Browser($GLOBALS['charges']->url);
     $browser->signIn()->visit('/systems/1/charges/ozone')->waitFor('Not run: Ozone without an ORP probe');
     foreach (['An ORP probe ends it', 'It goes into a skimmer', 'The exhaust goes over'] as $label) {
-        $browser->script("[...document.querySelectorAll('label')].find((l) => l.textContent.includes('{$label}')).click()");
+        $browser->script(
+            "[...document.querySelectorAll('label')].find((l) => l.textContent.includes('{$label}')).click()",
+        );
     }
     $browser->waitUntilGone('Not run:')->waitFor('In two days it ran');
     $browser->type('Off at', '380')->waitFor('it flutters');

@@ -93,6 +93,12 @@ it('doses by four roads, in any measure, and logs what goes in with its reason',
         ->and($end($dosed['series']['present']['po4'], 56))->toBeGreaterThan(0.08)
         ->and($dosed['contact'])->toContain('180 L/h')
         ->and($dosed['firstUse'])->toBeNull();
+    expect($before['roads'][3]['assumes'])->not->toContain('It took')
+        ->and($dosed['roads'][3]['assumes'])->toContain('It took ')
+        ->and($dosed['company'])->toBe([])
+        // Alumina beside carbon in one bag.
+        ->and(($this->dose)(['medium' => 'alumina', 'where' => 'carbon'])['view']['company'][0])
+        ->toContain('Carbon bag holds Activated carbon too');
     // A cup is a cup, and a scoop the keeper's own.
     $cups = ($this->dose)(['amount' => '1', 'unit' => 'cups'])['view']['amounts'];
     expect($cups[0][1])->toBe('142 g')->and($cups[2][1])->toBe('1');
@@ -109,7 +115,8 @@ it('doses by four roads, in any measure, and logs what goes in with its reason',
         'medium' => 'alumina', 'where' => 'carbon', 'amount' => '2', 'unit' => 'cups', 'prepared' => 'drained 20 min',
         'maker' => '3 cups', 'because' => 'first use', 'stay' => '', 'topUp' => false,
     ])->assertSessionHasNoErrors()->assertRedirect('/systems/1/charges');
-    $entries = (new Journal($this->system))->between(now()->subHour()->toDateTimeImmutable(), now()->toDateTimeImmutable());
+    $now = now()->toDateTimeImmutable();
+    $entries = (new Journal($this->system))->between($now->modify('-1 hour'), $now);
     $last = end($entries);
     expect($last->payload)->toBeInstanceOf(MediaCharge::class)
         ->and($last->payload->grams)->toEqualWithDelta(2 * 236.588 * 0.7, 0.1)
@@ -147,7 +154,7 @@ it('ramps organic carbon, and steps back by what is read', function (): void {
     $this->delete("/systems/1/charges/ramp/{$under['id']}")->assertNotFound();
 });
 
-it('warns before more than a third of the biological media goes, and asks for ammonia before zeolite', function (): void {
+it('warns before more than a third of the bio media goes, and asks for ammonia before zeolite', function (): void {
     $parts = fn (): array => $this->get('/systems/1/charges/others')->assertOk()->inertiaProps('parts');
     [$zeolite, $biological, $lanthanum] = $parts();
     expect($zeolite['says'][0])->toContain('Read ammonia first')

@@ -7,8 +7,9 @@ use Ithys\Nutrient\Calibration\Calibration;
 use Ithys\Nutrient\Charges\Lives;
 use Tests\Support\SimulatedKeeper;
 
-// Simulated tanks of known truth with a charge in place, the same for the same seeds: does the range of the day on which
-// it is spent hold what it says, is that day better than the calendar's, and is no charge called spent that still works?
+// Simulated tanks of known truth with a charge in place, the same for the same seeds: does the range of the day on
+// which it is spent hold what it says, is that day better than the calendar's, and is no charge called spent that still
+// works?
 it('foresees the end of a charge', function (): void {
     $held = $better = [];
     $said = $false = 0;
@@ -36,7 +37,7 @@ it('foresees the end of a charge', function (): void {
     }
     $mean = fn (array $all): float => array_sum($all) / count($all);
     fwrite(STDERR, sprintf(
-        "\n%d charges: 80 %% range holds in %.2f; nearer than the calendar in %.2f of %d; %d called spent, %d falsely\n",
+        "\n%d charges: 80 %% range holds in %.2f; beats the calendar in %.2f of %d; spent said of %d, wrongly %d\n",
         count($held),
         $mean($held),
         $mean($better),

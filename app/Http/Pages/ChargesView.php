@@ -20,8 +20,10 @@ use Ithys\Nutrient\Charges\Clarity;
 use Ithys\Nutrient\Charges\Condition;
 use Ithys\Nutrient\Charges\Standing;
 use Ithys\Nutrient\Element;
+use Ithys\Nutrient\Timeline\Observed;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
 
 /** The charges of a tank: what each takes, how much life it has left, and when to change it. */
@@ -32,8 +34,8 @@ final class ChargesView
     private const YEAR = 365.0;
 
     private const NOTE = 'Keep a sealed packet for an emergency. To clear a medication, give the charge its end: '
-        .'press L and write, for example, “activated carbon 60 g for 3 days”. Score how clear the water looks '
-        .'against the same mark each time, a white bucket or the long view, 0 to 10: “clarity 8”.';
+        .'press L and write, for example, “%s”. Score how clear the water looks against the same mark each time, a '
+        .'white bucket or the long view, 0 to 10: “clarity 8”.';
 
     /** @return array<string, mixed> */
     public static function of(System $system, User $keeper, DateTimeImmutable $now): array
@@ -43,6 +45,7 @@ final class ChargesView
         $lives = $shelf->lives();
         $charges = self::charges($entries);
         $fit = $shelf->last();
+        $isMetric = $keeper->units === UnitSystem::Metric;
 
         return [
             'charges' => array_map(
@@ -59,12 +62,16 @@ final class ChargesView
             'schools' => self::schools($system, $charges, $now),
             'school' => $system->carbon_school->value ?? '',
             'schoolsTitle' => Medium::ActivatedCarbon->label().': what each school would say',
-            'schoolsNote' => self::NOTE,
-            'example' => 'alumina 200 g bag',
+            'schoolsNote' => sprintf(
+                self::NOTE,
+                $isMetric ? 'activated carbon 60 g for 3 days' : 'activated carbon 2 oz for 3 days',
+            ),
+            'example' => $isMetric ? 'alumina 200 g bag' : 'alumina 1 cup bag',
             'isCurrent' => $shelf->isCurrent(),
             'madeAt' => $shelf->madeAt()?->getTimestamp(),
             'isLearned' => $fit !== null,
             'learned' => $fit === null ? null : self::learned($fit, $keeper->words()),
+            'noise' => self::noise($system, $entries, $keeper->words()),
         ];
     }
 
@@ -214,6 +221,16 @@ final class ChargesView
             high: Quantity::number($high, 2),
             known: $fit->isLearned(Unknown::Media) ? 'learned from your readings' : 'still mostly assumed',
         ));
+    }
+
+    /** @param  list<Entry>  $entries */
+    private static function noise(System $system, array $entries, Words $words): ?string
+    {
+        $says = $entries === []
+            ? null
+            : Standing::noise(Observed::all($entries, $entries[0]->at, $system->assumptions()));
+
+        return $says === null ? null : $words->say($says);
     }
 
     /** What was seen of how clear the water is. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Models\System;
 use App\Models\User;
@@ -12,6 +13,7 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\Container;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Media\Medium;
 use Ithys\Media\Preparation;
 use Ithys\Nutrient\Charges\Budget;
@@ -21,9 +23,13 @@ use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Fresh;
 use Ithys\Path\Figure;
+use Ithys\Path\Item;
+use Ithys\Path\Review\MixedLives;
+use Ithys\Path\Review\Review;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
+use Ithys\System\Setup;
 
 /** A charge that is planned: the roads to its amount, and what it would do. */
 final class DoseView
@@ -85,7 +91,7 @@ final class DoseView
                 $roads->byVolume($medium, $litres, $flow),
                 $roads->byBudget($outlook, $fresh, $figures['level'] ?? 0.05, $figures['days'] ?? 60.0),
                 $roads->byVessel($medium, $item?->title(), $item?->figure(Figure::Capacity)),
-                self::lastTime($medium, $entries, $roads, $now, $words),
+                self::lastTime($system, $medium, $entries, $now, $words),
             ]),
             'amounts' => $figures['amount'] === null
                 ? null
@@ -94,6 +100,7 @@ final class DoseView
             'fall' => $figures['amount'] === null || $outlook === null || ! $medium->bindsPhosphate()
                 ? null
                 : self::fall($outlook, $fresh, $system, $words),
+            'company' => self::company($setup, $medium, $item, $entries, $words),
             'contact' => self::contact($place, $flow, $system, $words),
             'prepares' => Preparation::of($medium),
             'caution' => MediaCharge::grams($medium, max(0.1, $figures['amount'] ?? 0.1))->caution(),
@@ -115,29 +122,84 @@ final class DoseView
 
     /** @param  list<Entry>  $entries */
     private static function lastTime(
+        System $system,
         Medium $medium,
         array $entries,
-        Roads $roads,
         DateTimeImmutable $now,
         Words $words,
     ): Road {
         $title = 'As last time';
         foreach (array_reverse($entries) as $entry) {
             $charge = $entry->payload;
-            if ($charge instanceof MediaCharge && $charge->medium === $medium) {
-                return new Road(
-                    $title,
-                    $charge->grams ?? 1000 * (float) $charge->litres * $roads->density($medium),
-                    Text::of(
-                        '{charge}, {days} days ago. Its verdict stands in the journal.',
-                        charge: $charge->summary(),
-                        days: (int) round(-$entry->daysAfter($now)),
-                    ),
-                );
+            if (! $charge instanceof MediaCharge || $charge->medium !== $medium) {
+                continue;
             }
+            /** @var ?array{held: array{float, float, float}, course: list<array{int, float}>} $life */
+            $life = (new FitShelf($system))->lives()[$entry->id ?? 0] ?? null;
+            $last = $life === null || $life['course'] === [] ? null : $life['course'][count($life['course']) - 1][0];
+
+            return new Road(
+                $title,
+                $charge->grams
+                    ?? 1000 * (float) $charge->litres * (new Roads($system->assumptions()))->density($medium),
+                Text::of(
+                    '{charge}, {days} days ago.{did}',
+                    charge: $charge->summary(),
+                    days: (int) round(-$entry->daysAfter($now)),
+                    did: $life === null || $last === null ? '' : Text::of(
+                        ' It took {mg} mg in {in} days.',
+                        mg: Quantity::number($life['held'][0], 0),
+                        in: (int) round(($last - $entry->at->getTimestamp()) / 86_400),
+                    ),
+                ),
+            );
         }
 
         return new Road($title, null, Text::of('Never used here, as far as the journal goes.'));
+    }
+
+    /**
+     * What the review of the path says of the part it goes into, and what lies there already.
+     *
+     * @param  list<Entry>  $entries
+     * @return list<string>
+     */
+    private static function company(Setup $setup, Medium $medium, ?Item $item, array $entries, Words $words): array
+    {
+        $here = $setup->situation();
+        if ($item === null || $here === null) {
+            return [];
+        }
+        $says = [];
+        foreach (Review::of($here)->findings as $finding) {
+            if ($finding->at === $item->id && $finding->severity->isGrave()) {
+                $says[] = $words->say(Text::of('{title}: {text}', title: $finding->title, text: $finding->sentence));
+            }
+        }
+        $there = [];
+        foreach ($entries as $entry) {
+            $payload = $entry->payload;
+            if ($payload instanceof MediaRemoval) {
+                unset($there[$payload->medium->value]);
+            } elseif ($payload instanceof MediaCharge && $payload->item === $item->id) {
+                $there[$payload->medium->value] = $payload->medium;
+            }
+        }
+        foreach ($there as $other) {
+            if ($other !== $medium && MixedLives::life($other) !== MixedLives::life($medium)) {
+                $says[] = $words->say(Text::of(
+                    '{item} holds {other} too, which lasts {its}; {medium} lasts {own}. Together they can only be '
+                        .'changed together: give it a bag or reactor of its own.',
+                    item: $item->title(),
+                    other: $other->label(),
+                    its: MixedLives::life($other),
+                    medium: $medium->label(),
+                    own: MixedLives::life($medium),
+                ));
+            }
+        }
+
+        return $says;
     }
 
     /** @return list<array{string, string}> the same amount in other measures */

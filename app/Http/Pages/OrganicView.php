@@ -26,6 +26,10 @@ final class OrganicView
 
     private const WEEKS = 12;
 
+    private const PELLETS = 'Solid pellets in a reactor give carbon by the water that goes through: nobody can say '
+        .'how many mg a day. The model leaves them out. Throttle the flow, lead it into the skimmer, and log them as '
+        .'an unlisted medium.';
+
     private const RULE = 'the water clouds, slime grows, fish gasp, or nitrate or phosphate is at nought. Then step '
         .'down to half, move the surface, and read again. This is organic carbon, a dose; activated carbon is a '
         .'medium.';
@@ -63,6 +67,7 @@ final class OrganicView
             ], CarbonSource::cases()),
             'doses' => $ramp->doses,
             'rule' => self::RULE,
+            'pellets' => self::PELLETS,
             'stops' => array_map($words->say(...), $check->stops),
             'holds' => array_map($words->say(...), $check->holds),
             'fine' => array_map($words->say(...), $check->fine),

@@ -38,7 +38,12 @@ final class SystemFrame
                 'revision' => $revision->id,
                 'since' => $revision->in_force_from->getTimestamp(),
                 'draft' => $revision->path_draft_id,
-                'stops' => self::stops($revision->path(), $setup, (new FitShelf($system))->left($now->toDateTimeImmutable()), $words),
+                'stops' => self::stops(
+                    $revision->path(),
+                    $setup,
+                    (new FitShelf($system))->left($now->toDateTimeImmutable()),
+                    $words,
+                ),
             ],
         ];
     }

@@ -125,10 +125,14 @@ final class Media
             ),
             Assumption::practice(
                 'biological-grams',
-                'Porous biological media by the water of the tank, g a litre',
+                'Porous biological media by the water of the tank, grams a litre',
                 550 / 60,
                 Dimension::Plain,
-                'About 550 g suits about 60 L; keepers buy three times the need.',
+                Text::of(
+                    'About {grams} suits about {litres}; keepers buy three times the need.',
+                    grams: Quantity::grams(550),
+                    litres: Quantity::litres(60),
+                ),
                 1.0,
                 50.0,
             ),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient\Charges;
 
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Nutrient\Calibration\Kit;
+use Ithys\Nutrient\Timeline\Observed;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
@@ -94,5 +97,31 @@ final readonly class Standing
         }
 
         return new self($condition, $reasons);
+    }
+
+    /**
+     * What the last two readings of phosphate are worth.
+     *
+     * @param  list<Observed>  $observed  in order of time
+     * @return ?Text null where they differ by more than their kits scatter
+     */
+    public static function noise(array $observed): ?Text
+    {
+        $mine = array_values(array_filter(
+            $observed,
+            static fn (Observed $one): bool => $one->parameter === Parameter::Phosphate,
+        ));
+        if (count($mine) < 2) {
+            return null;
+        }
+        [$one, $other] = array_slice($mine, -2);
+        $scatter = sqrt(Kit::variance($one) + Kit::variance($other));
+
+        return abs($one->level - $other->level) >= $scatter ? null : Text::of(
+            'The last two readings of phosphate differ by {by}; kits of that kind scatter by {scatter}. So small a '
+                .'rise or fall says nothing of the charge.',
+            by: Quantity::ppm(abs($one->level - $other->level)),
+            scatter: Quantity::ppm($scatter),
+        );
     }
 }

@@ -46,7 +46,7 @@ final class MixedLives implements Rule
     }
 
     /** Common practice: carbon and zeolite weeks, GFO and resin one to three months, alumina about half a year. */
-    private static function life(Medium $medium): string
+    public static function life(Medium $medium): string
     {
         return match ($medium) {
             Medium::ActivatedCarbon, Medium::Zeolite, Medium::Polishing => 'weeks',

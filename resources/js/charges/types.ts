@@ -72,6 +72,8 @@ export interface ChargesView {
     isLearned: boolean;
     /** What charges have taught, in words. */
     learned: string | null;
+    /** What the last readings are worth, where that is little. */
+    noise: string | null;
 }
 
 export interface Road {
@@ -88,6 +90,8 @@ export interface Dosed {
     firstUse: string | null;
     fall: { isFast: boolean; text: string } | null;
     contact: string;
+    /** What stands against the place it goes into. */
+    company: string[];
     prepares: string[];
     caution: string | null;
     unusual: string | null;
@@ -100,6 +104,7 @@ export interface OrganicView {
     doses: number[];
     /** When to stop at once. */
     rule: string;
+    pellets: string;
     stops: string[];
     holds: string[];
     fine: string[];

@@ -117,7 +117,7 @@ it('stores entries of every kind as it did, and opens them the same', function (
         MediaCharge::grams(Medium::Gfo, 60, Place::Reactor),
         MediaCharge::grams(Medium::ActivatedCarbon, 60, new Container('i7', 'Carbon bag', Place::Bag))->meant(3, true),
         Outlet::of(0.08, 0.03),
-        Renewal::of(1 / 3),
+        Renewal::of(0.33),
         MediaCharge::litres(Medium::ActivatedCarbon, 0.4, new Container('i7', 'Carbon bag', Place::Bag)),
         Photoperiod::of(9.5),
         Photoperiod::of(10, true),

@@ -23,6 +23,7 @@ use Ithys\Nutrient\Charges\Roads;
 use Ithys\Nutrient\Charges\Standing;
 use Ithys\Nutrient\Charges\Watch;
 use Ithys\Nutrient\Timeline\Fresh;
+use Ithys\Nutrient\Timeline\Observed;
 use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\Path\Path;
 use Ithys\Path\PathDocument;
@@ -88,7 +89,10 @@ it('corrects the forecast by what is read before and behind the reactor', functi
         'format' => Path::FORMAT, 'schema' => Path::SCHEMA, 'name' => 'Sump', 'style' => 'sump',
         'litresPerHour' => 1800, 'stockNow' => 'medium', 'stockPlanned' => 'medium',
         'lines' => [
-            ['id' => 'main', 'items' => [['id' => 'sock', 'kind' => 'sock'], ['id' => 'pump', 'kind' => 'return-pump']]],
+            ['id' => 'main', 'items' => [
+                ['id' => 'sock', 'kind' => 'sock'],
+                ['id' => 'pump', 'kind' => 'return-pump'],
+            ]],
             ['id' => 'branch', 'from' => 'pump', 'to' => 'sock', 'litresPerHour' => 20,
                 'items' => [['id' => 'gfo', 'kind' => 'reactor']]],
         ],
@@ -145,7 +149,11 @@ it('never loads a charge above what it can hold, and takes less the fuller it is
     expect($looks[count($looks) - 1]->share)->toBeLessThan($looks[2]->share);
 })->with([1, 2, 3, 4, 5, 6]);
 
-it('tells apart why a charge may seem to do nothing', function (array $figures, Condition $condition, string $says): void {
+it('tells apart why a charge may seem to do nothing', function (
+    array $figures,
+    Condition $condition,
+    string $says,
+): void {
     $standing = Standing::of(...$figures);
     $words = implode(' ', array_map((new Words(UnitSystem::Metric))->say(...), $standing->reasons));
     expect($standing->condition)->toBe($condition)->and($words)->toContain($says);
@@ -160,6 +168,17 @@ it('tells apart why a charge may seem to do nothing', function (array $figures, 
     'hidden by rock' => [[0.8, 0.0, 5.0, 3.0, null, 20.0, null], Condition::Working, 'Rock gives back 3 mg'],
     'meant for three days' => [[0.9, 0.0, 5.0, 0.0, null, 4.0, 3.0], Condition::Overdue, 'meant to stay 3 days'],
 ]);
+
+it('says when the last readings are worth nothing', function (): void {
+    $says = fn (string $one, string $other): ?string => ($text = Standing::noise(Observed::all(
+        Logged::entries([[1, $one], [8, $other]]),
+        new DateTimeImmutable(Logged::START),
+        Assumptions::standard(),
+    ))) === null ? null : (new Words(UnitSystem::Metric))->say($text);
+    expect($says('po4 0.08', 'po4 0.09'))->toContain('differ by 0.01 ppm')
+        ->and($says('po4 0.08', 'po4 0.2'))->toBeNull()
+        ->and($says('no3 8', 'po4 0.09'))->toBeNull();
+});
 
 it('keeps the promise of a budget within five per cent', function (
     Medium $medium,
@@ -225,7 +244,12 @@ it('doses as much carbon of one source as of another', function (): void {
         ->and($ramp->in(40))->toBe(2.0)->and($ramp->in(-3))->toBe(0.25);
 });
 
-it('stops, holds or lets go on by what was read', function (array $lines, float $celsius, int $stops, int $holds): void {
+it('stops, holds or lets go on by what was read', function (
+    array $lines,
+    float $celsius,
+    int $stops,
+    int $holds,
+): void {
     $check = RampCheck::of(
         Logged::entries($lines),
         true,
@@ -246,8 +270,8 @@ it('stops, holds or lets go on by what was read', function (array $lines, float 
 
 it('judges clarity by scores on both sides of a charge', function (): void {
     $scores = fn (array $before, array $since): array => Logged::entries([
-        ...array_map(fn (float $score, int $n): array => [2 + 4 * $n, "clarity {$score}"], $before, array_keys($before)),
-        ...array_map(fn (float $score, int $n): array => [31 + 4 * $n, "clarity {$score}"], $since, array_keys($since)),
+        ...array_map(fn (int $n): array => [2 + 4 * $n, "clarity {$before[$n]}"], array_keys($before)),
+        ...array_map(fn (int $n): array => [31 + 4 * $n, "clarity {$since[$n]}"], array_keys($since)),
     ]);
     $at = new DateTimeImmutable(Logged::START.' +30 days');
     expect(Clarity::around($scores([4, 5, 4, 5], [8, 9, 8, 9]), $at)->verdict())->toBe('clearer')

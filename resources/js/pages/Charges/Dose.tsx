@@ -176,6 +176,11 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
                                     </chakra.p>
                                 )}
                                 {view.firstUse !== null && <chakra.p color="caution">{view.firstUse}</chakra.p>}
+                                {view.company.map((sentence) => (
+                                    <chakra.p key={sentence} color="caution">
+                                        Caution: {sentence}
+                                    </chakra.p>
+                                ))}
                                 <p>{view.contact}</p>
                                 {view.caution !== null && <chakra.p color="caution">Caution: {view.caution}</chakra.p>}
                             </Box>

@@ -1,5 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { router, usePage } from '@inertiajs/react';
+import { Link, router, usePage } from '@inertiajs/react';
 import { ChargesTabs } from '../../charges/ChargesTabs';
 import { type OrganicView } from '../../charges/types';
 import { Ahead } from '../../foresee/Ahead';
@@ -102,6 +102,10 @@ export default function Organic({ frame, view, now, past, target }: Props) {
                         )
                         .join(', ')}
                     . Raise it only after a reading each week; hold where nothing was read; step back to half at a stop.
+                </chakra.p>
+                <chakra.p fontSize="sm" maxWidth="46rem" mb="2">
+                    {view.pellets} What the doses really take out stands in the{' '}
+                    <Link href={`/systems/${frame.id}/ledger`}>ledger</Link>, under bacteria.
                 </chakra.p>
                 {errors['source'] !== undefined && (
                     <chakra.p color="fault" role="alert" mb="2">

@@ -51,7 +51,7 @@ export default function Others({ frame, parts }: Props) {
                         {part.dose !== null && (
                             <Link
                                 href={`/systems/${frame.id}/charges/dose?${part.dose}`}
-                                aria-label={`Dose: ${part.title}`}
+                                aria-label={`Dose it: ${part.title}`}
                             >
                                 Dose it
                             </Link>

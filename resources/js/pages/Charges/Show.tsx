@@ -55,6 +55,11 @@ export default function Show({ frame, view }: Props) {
                     />
                 ))}
             </Box>
+            {view.noise !== null && inPlace.length > 0 && (
+                <chakra.p fontSize="sm" maxWidth="46rem" mb="2">
+                    {view.noise}
+                </chakra.p>
+            )}
             {view.learned !== null && (
                 <chakra.p fontSize="sm" maxWidth="46rem" mb="5">
                     {view.learned}
