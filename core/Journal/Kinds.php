@@ -31,12 +31,12 @@ use Ithys\Journal\WaterChange\WaterChangeKind;
 final class Kinds
 {
     private const ALL = [
-        OutletKind::class,
         ReadingKind::class,
         SockChangeKind::class,
-        RenewalKind::class,
         MediaRemovalKind::class,
         MediaChargeKind::class,
+        OutletKind::class,
+        RenewalKind::class,
         PhotoperiodKind::class,
         SkimmerKind::class,
         CarbonDoseKind::class,
