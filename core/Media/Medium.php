@@ -53,6 +53,12 @@ enum Medium: string
         return ! in_array($this, [self::Zeolite, self::Biological, self::Polishing], true);
     }
 
+    /** Whether it binds phosphate, or may: what an unlisted one does is for its keeper to say. */
+    public function mayBind(): bool
+    {
+        return $this->bindsPhosphate() || $this === self::Unlisted;
+    }
+
     /** Whether the medium is there to bind phosphate. */
     public function bindsPhosphate(): bool
     {

@@ -189,6 +189,22 @@ it('tries ozone on a stand-in, and refuses it without a probe', function (): voi
         ->and($run['series'])->toHaveCount(577);
 });
 
+it('takes nothing to be known of an unlisted medium until its keeper says it', function (): void {
+    ($this->log)('unlisted medium 100 g reactor 9 days ago');
+    ($this->learn)();
+    $unlisted = fn (): array => array_column(($this->view)()['charges'], null, 'medium')['unlisted'];
+    expect($unlisted()['life'])->toBeNull()->and($unlisted()['unfollowed'])->toContain('not known')
+        ->and(($this->dose)(['medium' => 'unlisted'])['view']['roads'][1]['assumes'])
+        ->toContain('What it holds is not');
+    $this->put('/systems/1/assumptions/unlisted-most', ['overlay' => ['value' => '10', 'reason' => 'its maker']])
+        ->assertSessionHasNoErrors();
+    ($this->learn)();
+    expect($unlisted()['life']['held'][0])->toBeGreaterThan(0.0)
+        ->and($unlisted()['life']['takesWhat'])->toBe('phosphate')
+        ->and(($this->dose)(['medium' => 'unlisted', 'where' => 'gfo'])['view']['roads'][1]['grams'])
+        ->toBeGreaterThan(0.0);
+});
+
 it('lets nobody in who does not belong', function (): void {
     $this->actingAs(User::factory()->create());
     foreach (['charges', 'charges/dose', 'charges/organic', 'charges/others', 'charges/ozone'] as $page) {

@@ -139,6 +139,10 @@ final class ChargesView
                 'due' => $from->getTimestamp() + (int) round(86_400 * $calendar),
             ],
             'clarity' => $charge->medium !== Medium::ActivatedCarbon ? null : self::clarity($clarity, $words),
+            'unfollowed' => $charge->medium === Medium::Unlisted
+                ? 'What it holds is not known: set the figures of your unlisted medium under Settings, Assumptions, '
+                    .'and it is followed.'
+                : 'The model does not follow what it takes: trials do not agree that it takes nitrogen or phosphorus.',
             'life' => $life === null ? null : self::life($system, $charge, $life, $days, $to !== null, $words),
         ];
     }
@@ -165,13 +169,13 @@ final class ChargesView
             $life['share'][0],
             $life['surely'],
             $life['takes'],
-            $charge->medium->bindsPhosphate() ? $life['rockGives'] : 0.0,
+            $charge->medium->mayBind() ? $life['rockGives'] : 0.0,
             $measured === null ? null : [$measured[0], $measured[1]],
             $days,
             $charge->days,
         );
         $litres = $system->workingLitresAt(now());
-        $ppm = static fn (float $mg): float => $charge->medium->bindsPhosphate()
+        $ppm = static fn (float $mg): float => $charge->medium->mayBind()
             ? $mg / $litres
             : $mg * Element::Nitrogen->ion() / $litres;
         $grams = $charge->grams
@@ -188,8 +192,8 @@ final class ChargesView
             'share' => array_map(static fn (float $share): float => round(100 * $share), $life['share']),
             'held' => $life['held'],
             'heldPpm' => array_map($ppm, $life['held']),
-            'takesWhat' => $charge->medium->bindsPhosphate() ? 'phosphate' : 'organic nitrogen',
-            'asWhat' => $charge->medium->bindsPhosphate() ? 'phosphate' : 'nitrate',
+            'takesWhat' => $charge->medium->mayBind() ? 'phosphate' : 'organic nitrogen',
+            'asWhat' => $charge->medium->mayBind() ? 'phosphate' : 'nitrate',
             'loading' => $life['held'][0] / $grams,
             'takes' => $life['takes'],
             'spent' => $life['spent'] === null

@@ -97,7 +97,7 @@ final class DoseView
                 ? null
                 : self::amounts($figures['amount'], $roads->density($medium), $system, $words),
             'firstUse' => self::firstUse($medium, $figures['amount'], $entries, $system, $words),
-            'fall' => $figures['amount'] === null || $outlook === null || ! $medium->bindsPhosphate()
+            'fall' => $figures['amount'] === null || $outlook === null || ! $medium->mayBind()
                 ? null
                 : self::fall($outlook, $fresh, $system, $words),
             'company' => self::company($setup, $medium, $item, $entries, $words),

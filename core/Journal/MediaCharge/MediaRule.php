@@ -43,12 +43,13 @@ final class MediaRule implements Rule
         $charge = $unit->dimension() === Dimension::Mass
             ? MediaCharge::grams($medium, $amount->base($unit), $in)
             : MediaCharge::litres($medium, $amount->base($unit), $in);
-        $isTopUp = $tokens->takePhrase(['top', 'up']) || $tokens->take('topup');
+        $topsUp = static fn (): bool => $tokens->takePhrase(['top', 'up']) || $tokens->take('topup');
+        $isTopUp = $topsUp();
         $days = null;
         if ($tokens->take('for')) {
             $days = $tokens->days() ?? throw InvalidEntry::noFigure("{$medium->word()} 60 g for", '3 days');
         }
-        $draft->add($charge->meant($days, $isTopUp), $start);
+        $draft->add($charge->meant($days, $isTopUp || $topsUp()), $start);
 
         return true;
     }

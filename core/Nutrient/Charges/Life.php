@@ -134,10 +134,10 @@ final readonly class Life
         $beside = array_filter(
             $timeline->placed(),
             static fn (Placed $one): bool => $one->vessel === $placed->vessel && $one->charge !== $placed->charge
-                && $one->medium->bindsPhosphate() && ($one->to ?? INF) > $placed->from
+                && $one->medium->mayBind() && ($one->to ?? INF) > $placed->from
                 && $one->from < ($placed->to ?? INF),
         );
-        if ($flow <= 0.0 || $beside !== [] || ! $placed->medium->bindsPhosphate()) {
+        if ($flow <= 0.0 || $beside !== [] || ! $placed->medium->mayBind()) {
             return [];
         }
         $mine = [];

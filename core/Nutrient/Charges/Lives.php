@@ -38,10 +38,7 @@ final readonly class Lives
      */
     public static function of(Timeline $timeline, Fit $fit): array
     {
-        $placed = array_values(array_filter(
-            $timeline->placed(),
-            static fn (Placed $one): bool => $one->medium->isModelled(),
-        ));
+        $placed = $timeline->followed();
         if ($placed === []) {
             return [];
         }

@@ -70,8 +70,13 @@ final readonly class Roads
     public function byBudget(?Outlook $outlook, Fresh $fresh, float $level, float $days): Road
     {
         $title = 'By budget';
-        if (! $fresh->medium->bindsPhosphate()) {
+        if (! $fresh->medium->mayBind()) {
             return new Road($title, null, Text::of('Only for what binds phosphate.'));
+        }
+        if ($this->assumptions->value("{$fresh->medium->value}-most") <= 0.0) {
+            return new Road($title, null, Text::of(
+                'What it holds is not known. Set the figures of your unlisted medium under Settings, Assumptions.',
+            ), "{$fresh->medium->value}-most");
         }
         if ($outlook === null) {
             return new Road($title, null, Text::of(

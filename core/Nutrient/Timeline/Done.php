@@ -90,6 +90,15 @@ final class Done
         return $done;
     }
 
+    /** @return list<Placed> charges that the model follows */
+    public function followed(): array
+    {
+        return array_values(array_filter(
+            $this->placed,
+            fn (Placed $one): bool => $this->isFollowed($one->medium),
+        ));
+    }
+
     private function take(Entry $entry, float $day, int $number): void
     {
         $payload = $entry->payload;
@@ -211,7 +220,7 @@ final class Done
             $place === Place::Reactor ? $this->fitted->flows[$charge->item ?? ''] ?? null : null,
         );
         $this->placed[] = $placed;
-        if ($medium->isModelled()) {
+        if ($this->isFollowed($medium)) {
             $this->media[] = $medium;
             $this->acts[] = new Act($day, new MediaIn(
                 $placed->charge,
@@ -222,6 +231,13 @@ final class Done
                 $placed->litresPerHour,
             ));
         }
+    }
+
+    /** Nothing is taken to be known of an unlisted medium until its keeper says what it holds. */
+    private function isFollowed(Medium $medium): bool
+    {
+        return $medium->isModelled()
+            && ($medium !== Medium::Unlisted || $this->assumptions->value('unlisted-most') > 0.0);
     }
 
     private function remove(Medium $medium, float $day): void
@@ -237,7 +253,7 @@ final class Done
                 // Days without a time fall on one moment, at which what goes out goes before what comes in.
                 $out = max($day, $one->from + self::SECOND);
                 $this->placed[$n] = $one->until($out);
-                if ($one->medium->isModelled()) {
+                if ($this->isFollowed($one->medium)) {
                     $this->acts[] = new Act($out, new MediaOut($one->charge));
                 }
             }

@@ -27,6 +27,12 @@ final class Missing extends DomainException
         return new self("No reading of {$names} is logged. The ledger starts from what is in the water.", $line);
     }
 
+    /** A moment before the first readings. */
+    public static function thatFarBack(): self
+    {
+        return new self('The journal knows nitrate and phosphate from a later day only. Look from a nearer one.', '');
+    }
+
     public static function food(): self
     {
         return new self(

@@ -88,10 +88,14 @@ final readonly class Timeline
      * From its end on, or from a moment before it, as the readings have taught.
      *
      * @throws InvalidLever
+     * @throws Missing for a moment before the first readings
      */
     public function outlook(Fit $fit, ?DateTimeImmutable $then = null): Outlook
     {
         $end = $this->day($then ?? $this->to);
+        if ($end < 0.0) {
+            throw Missing::thatFarBack();
+        }
         $acts = [...$this->feeding->acts, ...$this->fitted->acts, ...$this->done->acts];
         $simulation = new Simulation(
             $this->fitted->basin,
@@ -133,6 +137,12 @@ final readonly class Timeline
     public function placed(): array
     {
         return $this->done->placed;
+    }
+
+    /** @return list<Placed> those of them that the model follows */
+    public function followed(): array
+    {
+        return $this->done->followed();
     }
 
     /** @return list<array{float, Outlet}> readings before and behind a reactor, by day */

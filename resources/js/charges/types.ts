@@ -45,6 +45,8 @@ export interface Charge {
     calendar: { days: number; due: number } | null;
     /** What was seen of the clarity of the water. */
     clarity: string | null;
+    /** Why the model would not follow it. */
+    unfollowed: string;
     /** Null where the model does not follow it, or nothing is learned yet. */
     life: Life | null;
 }

@@ -36,6 +36,7 @@ it('understands a line', function (string $line, string ...$chips): void {
     ['feeding plan off', 'No feeding plan'],
     ['feeding plan 3 g pellet a day growing with stock', 'Feeding plan: 3 g pellet a day, with the stock'],
     ['activated carbon 60 g in bag for 3 days', 'Activated carbon 60 g, bag, for 3 d'],
+    ['gfo 40 g reactor for 3 days top up', 'GFO 40 g, reactor, topped up, for 3 d'],
     ['gfo 40 g reactor top up', 'GFO 40 g, reactor, topped up'],
     ['bio media 500 g basket', 'Biological media 500 g, basket'],
     ['polishing sheet 20 g', 'Polishing sheet 20 g'],

@@ -283,6 +283,8 @@ it('lets go on as it really went, but for what is set otherwise', function (): v
     // What the readings pull at fades with time; what is left of it after six weeks is the same on every course.
     expect($went->level)->toEqualWithDelta($now, 0.1 * $now);
     $levels = fn (array $levers): float => $outlook->along($outlook->present->with($levers), 6)['no3'][12]->level;
+    expect(fn () => $timeline->outlook($fit, new DateTimeImmutable(Logged::START.' -1 day')))
+        ->toThrow(Missing::class, 'from a later day only');
     expect($levels([]))->toBe($went->level)
         ->and($levels(['sockEvery' => 3.5]))->toBeLessThan($went->level)
         // With half of what was fed then; without the second gram that came after.

@@ -103,7 +103,7 @@ function InPlace({
             {life === null ? (
                 <chakra.p fontSize="sm" color="quiet">
                     {isLearned
-                        ? 'The model does not follow what it takes: trials do not agree that it takes nitrogen or phosphorus.'
+                        ? charge.unfollowed
                         : 'What it takes is reckoned once the readings have taught something of this tank.'}
                 </chakra.p>
             ) : (

@@ -68,7 +68,11 @@ export default function Show({
                             Press L and write, for example, <chakra.code>{missing.line}</chakra.code>.
                         </chakra.p>
                     )}
-                    <Link href={`/systems/${frame.id}/ledger`}>Open the ledger</Link>
+                    {ago > 0 ? (
+                        <Link href={`/systems/${frame.id}/foresee`}>From now</Link>
+                    ) : (
+                        <Link href={`/systems/${frame.id}/ledger`}>Open the ledger</Link>
+                    )}
                 </Box>
             ) : (
                 <Bench
