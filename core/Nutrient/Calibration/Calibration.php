@@ -10,7 +10,6 @@ use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Observed;
 use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\Statistics\Cholesky;
-use Ithys\Statistics\Normal;
 
 /**
  * Learns from readings what a tank has otherwise than the defaults: the likeliest factors beside what is known
@@ -30,8 +29,6 @@ final class Calibration
 
     private const TOLERANCE = 1e-4;
 
-    private const SMOOTHED = 5;
-
     /** Weeks ahead that a forecast may reach. */
     private const WEEKS = 52;
 
@@ -41,14 +38,8 @@ final class Calibration
     /** @var list<float> */
     private array $priors = [];
 
-    /** @var array<string, list<Observed>> by parameter, in order of time */
-    private array $observed = [];
-
-    /** @var array<string, Cholesky> of kit and model together, by parameter */
-    private array $noise = [];
-
-    /** @var array<string, list<float>> spread of the model at each reading, ppm */
-    private array $spreads = [];
+    /** @var array<string, Scatter> by parameter */
+    private array $scatter = [];
 
     private int $runs = 0;
 
@@ -63,8 +54,7 @@ final class Calibration
             if (count($mine) < TooFewReadings::LEAST) {
                 throw TooFewReadings::of($parameter, count($mine));
             }
-            $this->observed[$parameter->value] = $mine;
-            $this->whitening($parameter, $mine);
+            $this->scatter[$parameter->value] = Scatter::of($parameter, $mine);
         }
         $this->unknowns = array_values(array_filter(
             Unknown::cases(),
@@ -152,18 +142,18 @@ final class Calibration
         $names = array_map(static fn (Unknown $one): string => $one->value, $this->unknowns);
         $bands = $pulls = $residuals = [];
         $at = 0;
-        foreach ($this->observed as $key => $mine) {
-            $off = $this->off($key, $levels[$key]);
-            $pulls[$key] = $this->pull($key, $off);
-            $bands[$key] = $this->band(
-                Parameter::from($key),
+        $end = $this->timeline->day($this->timeline->to);
+        foreach ($this->scatter as $key => $scatter) {
+            $pulls[$key] = $scatter->pull($levels[$key], $end);
+            $bands[$key] = $scatter->band(
+                $end,
                 $ahead,
                 $future[$key],
                 $slopes[$key] ?? [],
                 $raw[$key] ?? [],
                 $covariance,
             );
-            foreach ($mine as $n => $one) {
+            foreach ($scatter->observed as $n => $one) {
                 $residuals[] = [
                     'day' => $one->day,
                     'parameter' => $key,
@@ -184,65 +174,6 @@ final class Calibration
             $isDone,
             $this->runs,
         );
-    }
-
-    /**
-     * Spread of the level ahead, as a share of it: by what is not known of the tank, and by how the model is off, of
-     * which the last readings tell something.
-     *
-     * @param  list<float>  $ahead  days after the end
-     * @param  list<float>  $future  levels then
-     * @param  list<list<float>>  $slopes  of the levels ahead, by unknown
-     * @param  list<list<float>>  $raw  of the levels at the readings, by unknown
-     * @param  list<list<float>>  $covariance
-     * @return list<array{float, float}>
-     */
-    private function band(
-        Parameter $parameter,
-        array $ahead,
-        array $future,
-        array $slopes,
-        array $raw,
-        array $covariance,
-    ): array {
-        $key = $parameter->value;
-        $end = $this->timeline->day($this->timeline->to);
-        $band = [];
-        $solved = array_map(fn (array $column): array => $this->noise[$key]->solve($column), $raw);
-        foreach ($ahead as $t => $days) {
-            $own = Kit::model($parameter, $future[$t]);
-            $with = [];
-            foreach ($this->observed[$key] as $n => $one) {
-                $with[] = $own * $this->spreads[$key][$n] * exp(-($end + $days - $one->day) / Kit::MEMORY);
-            }
-            $left = max(0.0, $own ** 2 - self::dot($with, $this->noise[$key]->solve($with)));
-            $slope = [];
-            foreach (array_keys($this->unknowns) as $i) {
-                $slope[] = ($slopes[$i][$t] ?? 0.0) - self::dot($with, $solved[$i] ?? []);
-            }
-            $variance = $left;
-            foreach ($covariance as $i => $row) {
-                $variance += $slope[$i] * self::dot($row, $slope);
-            }
-            $band[] = [$days, sqrt($variance) / max(1e-6, $future[$t])];
-        }
-
-        return $band;
-    }
-
-    /**
-     * @param  list<float>  $off  readings less the model
-     */
-    private function pull(string $key, array $off): float
-    {
-        $end = $this->timeline->day($this->timeline->to);
-        $solved = $this->noise[$key]->solve($off);
-        $sum = 0.0;
-        foreach ($this->observed[$key] as $n => $one) {
-            $sum += $this->spreads[$key][$n] * exp(-($end - $one->day) / Kit::MEMORY) * $solved[$n];
-        }
-
-        return $sum;
     }
 
     /**
@@ -268,10 +199,10 @@ final class Calibration
         [$parameters, $start] = Fit::applied($logs, $this->timeline);
         $more = $ahead === [] ? [] : $this->timeline->ahead($this->timeline->course(), 7.0 * self::WEEKS);
         $simulation = $this->timeline->simulation($parameters, $start, $more, self::TOLERANCE, true);
-        $levels = $future = array_map(static fn (): array => [], $this->observed);
+        $levels = $future = array_map(static fn (): array => [], $this->scatter);
         $days = [];
-        foreach ($this->observed as $key => $mine) {
-            foreach ($mine as $n => $one) {
+        foreach ($this->scatter as $key => $scatter) {
+            foreach ($scatter->observed as $n => $one) {
                 $days[(string) $one->day][$key][] = $n;
             }
         }
@@ -301,33 +232,14 @@ final class Calibration
     }
 
     /**
-     * Readings less the model. One below a limit says nothing against a model that is well below it too.
-     *
-     * @param  list<float>  $levels
-     * @return list<float>
-     */
-    private function off(string $key, array $levels): array
-    {
-        $off = [];
-        foreach ($this->observed[$key] as $n => $one) {
-            $spread = sqrt(Kit::variance($one) + $this->spreads[$key][$n] ** 2);
-            $off[] = $one->limit === null
-                ? $one->level - $levels[$n]
-                : -$spread * Normal::meanBelow(($one->limit - $levels[$n]) / $spread);
-        }
-
-        return $off;
-    }
-
-    /**
      * @param  array<string, list<float>>  $levels
      * @return list<float> readings less the model, whitened, one parameter after the other
      */
     private function white(array $levels): array
     {
         $white = [];
-        foreach (array_keys($this->observed) as $key) {
-            array_push($white, ...$this->noise[$key]->whiten($this->off($key, $levels[$key])));
+        foreach ($this->scatter as $key => $scatter) {
+            array_push($white, ...$scatter->white($levels[$key]));
         }
 
         return $white;
@@ -443,32 +355,10 @@ final class Calibration
         return Cholesky::of($this->information($jacobian))->inverse();
     }
 
-    /** @param  list<Observed>  $mine */
-    private function whitening(Parameter $parameter, array $mine): void
-    {
-        $spreads = [];
-        foreach (array_keys($mine) as $n) {
-            $around = array_slice($mine, max(0, $n - intdiv(self::SMOOTHED, 2)), self::SMOOTHED);
-            $level = array_sum(array_map(static fn (Observed $one): float => $one->level, $around)) / count($around);
-            $spreads[] = Kit::model($parameter, $level);
-        }
-        $matrix = [];
-        foreach ($mine as $i => $one) {
-            $row = [];
-            foreach ($mine as $j => $other) {
-                $row[] = $spreads[$i] * $spreads[$j] * exp(-abs($one->day - $other->day) / Kit::MEMORY)
-                    + ($i === $j ? Kit::variance($one) : 0.0);
-            }
-            $matrix[] = $row;
-        }
-        $this->spreads[$parameter->value] = $spreads;
-        $this->noise[$parameter->value] = Cholesky::of($matrix);
-    }
-
     private function startSpread(Unknown $unknown): float
     {
         $parameter = $unknown === Unknown::StartNitrate ? Parameter::Nitrate : Parameter::Phosphate;
-        $first = $this->observed[$parameter->value][0];
+        $first = $this->scatter[$parameter->value]->observed[0];
 
         return min(0.7, sqrt(Kit::variance($first)) / max(1e-6, $first->level) + 0.1);
     }

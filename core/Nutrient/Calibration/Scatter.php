@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Nutrient\Calibration;
+
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Nutrient\Timeline\Observed;
+use Ithys\Statistics\Cholesky;
+use Ithys\Statistics\Normal;
+
+/** The readings of one parameter, with how far kit and model may be off at each and how they are off together. */
+final readonly class Scatter
+{
+    /** Readings over which the level is smoothed that a spread is taken at. */
+    private const SMOOTHED = 5;
+
+    /**
+     * @param  non-empty-list<Observed>  $observed  in order of time
+     * @param  list<float>  $spreads  of the model at each, ppm
+     */
+    private function __construct(
+        private Parameter $parameter,
+        public array $observed,
+        private array $spreads,
+        private Cholesky $noise,
+    ) {
+    }
+
+    /** @param  non-empty-list<Observed>  $observed  in order of time */
+    public static function of(Parameter $parameter, array $observed): self
+    {
+        $spreads = [];
+        foreach (array_keys($observed) as $n) {
+            $around = array_slice($observed, max(0, $n - intdiv(self::SMOOTHED, 2)), self::SMOOTHED);
+            $level = array_sum(array_map(static fn (Observed $one): float => $one->level, $around)) / count($around);
+            $spreads[] = Kit::model($parameter, $level);
+        }
+        $matrix = [];
+        foreach ($observed as $i => $one) {
+            $row = [];
+            foreach ($observed as $j => $other) {
+                $row[] = $spreads[$i] * $spreads[$j] * exp(-abs($one->day - $other->day) / Kit::MEMORY)
+                    + ($i === $j ? Kit::variance($one) : 0.0);
+            }
+            $matrix[] = $row;
+        }
+
+        return new self($parameter, $observed, $spreads, Cholesky::of($matrix));
+    }
+
+    /**
+     * Readings less the model, whitened.
+     *
+     * @param  list<float>  $levels
+     * @return list<float>
+     */
+    public function white(array $levels): array
+    {
+        return $this->noise->whiten($this->off($levels));
+    }
+
+    /**
+     * By how much the model stands off at the end, in spreads of it, as the last readings say.
+     *
+     * @param  list<float>  $levels
+     */
+    public function pull(array $levels, float $end): float
+    {
+        $solved = $this->noise->solve($this->off($levels));
+        $sum = 0.0;
+        foreach ($this->observed as $n => $one) {
+            $sum += $this->spreads[$n] * exp(-($end - $one->day) / Kit::MEMORY) * $solved[$n];
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Spread of the level ahead, as a share of it: by what is not known of the tank, and by how the model is off, of
+     * which the last readings tell something.
+     *
+     * @param  list<float>  $ahead  days after the end
+     * @param  list<float>  $future  levels then
+     * @param  list<list<float>>  $slopes  of the levels ahead, by unknown
+     * @param  list<list<float>>  $raw  of the levels at the readings, by unknown
+     * @param  list<list<float>>  $covariance
+     * @return list<array{float, float}>
+     */
+    public function band(
+        float $end,
+        array $ahead,
+        array $future,
+        array $slopes,
+        array $raw,
+        array $covariance,
+    ): array {
+        $band = [];
+        $solved = array_map(fn (array $column): array => $this->noise->solve($column), $raw);
+        foreach ($ahead as $t => $days) {
+            $own = Kit::model($this->parameter, $future[$t]);
+            $with = [];
+            foreach ($this->observed as $n => $one) {
+                $with[] = $own * $this->spreads[$n] * exp(-($end + $days - $one->day) / Kit::MEMORY);
+            }
+            $left = max(0.0, $own ** 2 - self::dot($with, $this->noise->solve($with)));
+            $slope = [];
+            foreach (array_keys($covariance) as $i) {
+                $slope[] = ($slopes[$i][$t] ?? 0.0) - self::dot($with, $solved[$i] ?? []);
+            }
+            $variance = $left;
+            foreach ($covariance as $i => $row) {
+                $variance += $slope[$i] * self::dot($row, $slope);
+            }
+            $band[] = [$days, sqrt($variance) / max(1e-6, $future[$t])];
+        }
+
+        return $band;
+    }
+
+    /**
+     * Readings less the model. One below a limit says nothing against a model that is well below it too.
+     *
+     * @param  list<float>  $levels
+     * @return list<float>
+     */
+    private function off(array $levels): array
+    {
+        $off = [];
+        foreach ($this->observed as $n => $one) {
+            $spread = sqrt(Kit::variance($one) + $this->spreads[$n] ** 2);
+            $off[] = $one->limit === null
+                ? $one->level - $levels[$n]
+                : -$spread * Normal::meanBelow(($one->limit - $levels[$n]) / $spread);
+        }
+
+        return $off;
+    }
+
+    /**
+     * @param  list<float>  $one
+     * @param  list<float>  $other
+     */
+    private static function dot(array $one, array $other): float
+    {
+        $sum = 0.0;
+        foreach ($one as $i => $each) {
+            $sum += $each * ($other[$i] ?? 0.0);
+        }
+
+        return $sum;
+    }
+}
