@@ -122,6 +122,11 @@ it('doses by four roads, in any measure, and logs what goes in with its reason',
         ->and($last->payload->grams)->toEqualWithDelta(2 * 236.588 * 0.7, 0.1)
         ->and($last->payload->itemName)->toBe('Carbon bag')
         ->and($last->note)->toBe('Made ready: drained 20 min. The maker says: 3 cups. Otherwise because: first use.');
+    // Ten times too much goes in only when it is meant.
+    $much = ['medium' => 'gfo', 'where' => 'gfo', 'amount' => '2500'];
+    $this->post('/systems/1/charges', $much)->assertSessionHasErrors('amount');
+    expect(session('errors')->first('amount'))->toContain('far more than a tank');
+    $this->post('/systems/1/charges', [...$much, 'sure' => true])->assertSessionHasNoErrors();
     $this->post('/systems/1/charges', ['medium' => 'gfo', 'where' => 'gfo', 'amount' => ''])
         ->assertSessionHasErrors(['amount' => 'Enter how much goes in.']);
 });

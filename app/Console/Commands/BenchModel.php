@@ -11,11 +11,15 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange;
+use Ithys\Media\Medium;
 use Ithys\Nutrient\Calibration\Calibration;
+use Ithys\Nutrient\Charges\Lives;
 use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Scenario\ScenarioDocument;
@@ -60,6 +64,10 @@ final class BenchModel extends Command
                 $outlook->along($outlook->present, 12);
                 $outlook->along($outlook->present->with(['feedTimes' => 1.2]), 12);
             });
+            $this->line(sprintf('what twelve charges of two years take: median %.2f s', $this->time(
+                1,
+                static fn (): array => Lives::of($timeline, $fit),
+            ) / 1000));
             $this->line(sprintf('twelve weeks ahead on two courses: median %.1f ms', $ahead));
         }
         $this->lsoda($year);
@@ -81,6 +89,9 @@ final class BenchModel extends Command
                 $entries[] = new Entry($at->modify('+1 hour'), WaterChange::of(30));
             }
             $entries[] = new Entry($at->modify('+7 hours'), Feed::of(0.8, Food::Pellet));
+            if ($day % 60 === 10) {
+                $entries[] = new Entry($at, MediaCharge::grams(Medium::Gfo, 100, Place::Reactor), $day + 1);
+            }
             if ($day % 5 === 4) {
                 $entries[] = new Entry($at->modify('+8 hours'), SockChange::of());
             }

@@ -85,6 +85,12 @@ final class ChargeController extends Controller
     {
         $keeper = $this->keeper($request);
         $charge = $request->charge($keeper, $system);
+        $unusual = $charge->unusual($system->workingLitresAt(now()));
+        if ($unusual !== null && ! $request->boolean('sure')) {
+            throw ValidationException::withMessages([
+                'amount' => "{$keeper->words()->say($unusual)} Tick that you mean it.",
+            ]);
+        }
         try {
             $batch = (new Journal($system))->record(
                 [new Entry(now()->toDateTimeImmutable(), $charge, note: $request->note())],

@@ -48,6 +48,7 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
         days: '60',
         stay: '',
         topUp: false,
+        sure: false,
         prepared: '',
         maker: '',
         because: '',
@@ -144,6 +145,9 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
                         maxLength={200}
                         onText={(because) => set({ because })}
                     />
+                    {view !== null && view.unusual !== null && (
+                        <CheckField label="So much is meant" checked={dose.sure} onCheck={(sure) => set({ sure })} />
+                    )}
                     <Button type="submit" look="solid" disabled={saving || dose.amount.trim() === ''}>
                         It is in: log it
                     </Button>
