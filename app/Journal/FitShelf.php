@@ -92,20 +92,22 @@ final readonly class FitShelf
     }
 
     /**
-     * How much of its life is left to what an item of the path holds: of the days to its likely end, the least there.
+     * How much of its life is left to what an item of the path holds: of the days to its likely end, the least there;
+     * and whether it is surely spent.
      *
-     * @return array<string, float> per cent, by item
+     * @return array<string, array{float, bool}> per cent and whether, by item
      */
     public function left(DateTimeImmutable $now): array
     {
         $left = [];
         foreach ($this->lives() as $life) {
-            /** @var array{item: string, isIn: bool, from: int, spent: ?array{?int, ?int, ?int}} $life */
+            /** @var array{item: string, isIn: bool, isSpent: bool, from: int, spent: ?array{?int, ?int, ?int}} $life */
             if ($life['isIn']) {
                 $end = $life['spent'][0] ?? $now->getTimestamp() + self::YEAR;
                 $days = max(1, $end - $life['from']);
                 $share = max(0.0, min(1.0, ($end - $now->getTimestamp()) / $days));
-                $left[$life['item']] = min($left[$life['item']] ?? 100.0, round(100 * $share));
+                [$least, $isSpent] = $left[$life['item']] ?? [100.0, false];
+                $left[$life['item']] = [min($least, round(100 * $share)), $isSpent || $life['isSpent']];
             }
         }
 

@@ -40,10 +40,26 @@ it('follows what is in place, by the journal alone and then by what was learned'
     $stops = $this->get('/systems/1/charges')->inertiaProps('frame')['path']['stops'];
     $left = array_column($stops, 'left', 'id');
     // Of the days to its likely end: carbon has a year at least, after 77 days.
-    expect($left['carbon'])->toBeGreaterThanOrEqual(80)->toBeLessThan(100)
+    expect(array_column($stops, 'severity', 'id')['carbon'])->toBeNull()
+        ->and($left['carbon'])->toBeGreaterThanOrEqual(80)->toBeLessThan(100)
         ->and($left['sock'] ?? null)->toBeNull();
     $courses = (array) $this->get('/systems/1/journal')->inertiaProps('courses');
     expect(end($courses[$gfo['entry']])[1])->toEqualWithDelta($gfo['life']['share'][0] / 100, 0.006);
+});
+
+it('marks the stop of a charge that is surely spent', function (): void {
+    ($this->learn)();
+    $this->travel(120)->days();
+    foreach ([30, 20, 10, 1] as $ago) {
+        ($this->log)("no3 8 po4 0.15 {$ago} days ago");
+    }
+    ($this->log)('feeding plan 2.6 g pellet a day');
+    ($this->learn)();
+    $gfo = array_column(($this->view)()['charges'], null, 'medium')['gfo']['life'];
+    $stops = $this->get('/systems/1/charges')->inertiaProps('frame')['path']['stops'];
+    $reactor = array_column($stops, 'branches', 'id')['return'][0]['stops'][0];
+    expect($gfo['condition'])->toBe('spent')
+        ->and([$reactor['id'], $reactor['severity'], $reactor['left']])->toEqual(['gfo', 'caution', 0]);
 });
 
 it('changes, tops up and takes out, and keeps what went before', function (): void {

@@ -49,7 +49,7 @@ final class SystemFrame
     }
 
     /**
-     * @param  array<string, float>  $left  per cent of life, by item
+     * @param  array<string, array{float, bool}>  $left  per cent of life and whether it is spent, by item
      * @return list<array<string, mixed>> the stops of the main line, each with the branches that leave it and the tanks
      *   that join there
      */
@@ -61,8 +61,9 @@ final class SystemFrame
             'kind' => $item->kind->value,
             'title' => $item->title(),
             'brief' => $words->say($item->brief($setup->tank->assumptions)),
-            'severity' => self::wantsAttention($gravest[$item->id] ?? null),
-            'left' => $left[$item->id] ?? null,
+            'severity' => self::wantsAttention($gravest[$item->id] ?? null)
+                ?? (($left[$item->id][1] ?? false) ? Severity::Caution->value : null),
+            'left' => $left[$item->id][0] ?? null,
         ];
 
         return array_map(

@@ -198,9 +198,16 @@ function BranchLink({ stops, toItem }: { stops: Stop[]; toItem: (id: string) => 
     if (first === undefined) {
         return null;
     }
+    const severity = stops.find((stop) => stop.severity !== null)?.severity ?? null;
+    const attention = severity === null ? null : SEVERITY[severity];
     return (
         <Box asChild display="block" pt="1px" color="deep" textDecoration="none" truncate>
             <Link href={toItem(first.id)} title={stops.map((stop) => stop.title).join(', ')}>
+                {attention !== null && (
+                    <Box asChild display="inline-block" mr="1" color={attention.colour} verticalAlign="-2px">
+                        <attention.icon size={12} aria-label={attention.name} role="img" />
+                    </Box>
+                )}
                 {first.left !== null && <Left left={first.left} />}↳ {first.title}
                 {others.length > 0 && ` +${others.length}`}
             </Link>
