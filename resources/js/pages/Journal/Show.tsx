@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
 import { Link, router } from '@inertiajs/react';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
 import { type SystemFrame, useShared } from '../../lib/page';
@@ -59,24 +59,31 @@ export default function Show({
     }, [sheet.changes, ranked]);
     // What was asked and is not answered yet: the address still lacks it, and the next question must not forget it.
     const asked = useRef<Record<string, string | number>>({});
+    const soon = useRef<ReturnType<typeof setTimeout>>(undefined);
     const ask = useCallback(
         (query: Record<string, string | number>) => {
             const unanswered = { ...asked.current, ...query };
             asked.current = unanswered;
-            const now = { ...Object.fromEntries(new URLSearchParams(location.search)), ...unanswered };
-            router.get(`/systems/${frame.id}/journal`, now, {
-                preserveScroll: true,
-                preserveState: true,
-                replace: true,
-                onFinish: (visit) => {
-                    if (visit.completed && asked.current === unanswered) {
-                        asked.current = {};
-                    }
-                },
-            });
+            clearTimeout(soon.current);
+            // One question a turn of the page: one that is not sent yet cannot be called back, and would be answered too.
+            soon.current = setTimeout(() => {
+                const now = { ...Object.fromEntries(new URLSearchParams(location.search)), ...unanswered };
+                router.get(`/systems/${frame.id}/journal`, now, {
+                    preserveScroll: true,
+                    preserveState: true,
+                    replace: true,
+                    onFinish: (visit) => {
+                        if (visit.completed && asked.current === unanswered) {
+                            asked.current = {};
+                        }
+                    },
+                });
+            }, 0);
         },
         [frame.id],
     );
+    // Leaving the page ends the asking.
+    useEffect(() => () => clearTimeout(soon.current), []);
     const pick = useCallback(
         (id: number | null, step = 0) => {
             const at = levers.findIndex((change) => change.id === verdict?.id);
