@@ -18,7 +18,8 @@ use Ithys\Nutrient\Timeline\Timeline;
 final readonly class FitShelf
 {
     /** Raised when fits of before mean something else. */
-    private const FORM = 1;
+    /** Another once what is stored with a fit changes: it is then learned anew. */
+    private const FORM = 2;
 
     private const YEAR = 364 * 86_400;
 

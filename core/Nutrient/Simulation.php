@@ -145,6 +145,11 @@ final class Simulation
         return $other;
     }
 
+    public function parameters(): Parameters
+    {
+        return $this->plant->parameters;
+    }
+
     public function litres(): float
     {
         return $this->plant->basin->litres;

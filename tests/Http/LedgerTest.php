@@ -202,7 +202,7 @@ it('says at its stop whether the sock helps and since when the skimmer is off', 
         ->toBe(['dry', 'wet', 'empty', 'boiling', 'overflowing']);
     $this->post('/systems/1/journal', ['line' => 'skimmer off 2026-11-20 09:00'])->assertSessionHasNoErrors();
     expect($stop($of(Kind::Skimmer))['skimmer']['offSince'])->toBeGreaterThan(1_700_000_000);
-    $this->getJson('/systems/1/stops/nothing')->assertNotFound();
+    expect($stop('nothing'))->toHaveKeys(['missing'])->not->toHaveKey('sock');
 });
 
 it('goes on from the past as it really went', function (): void {

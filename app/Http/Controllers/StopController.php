@@ -17,8 +17,8 @@ final class StopController extends Controller
         $now = now()->toDateTimeImmutable();
         $stop = $system->setupAt($now)->path?->find($item);
 
-        return $stop === null
-            ? abort(404, 'No such stop is on the path in force.')
-            : response()->json(StopView::of($system, $stop, $this->keeper($request), $now));
+        return response()->json($stop === null
+            ? ['missing' => 'It is not on the path in force yet: put the draft in force first.']
+            : StopView::of($system, $stop, $this->keeper($request), $now));
     }
 }

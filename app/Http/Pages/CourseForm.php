@@ -55,7 +55,7 @@ final class CourseForm
                 'waterEvery' => $rounded($course->water->every),
                 'waterLitres' => $course->water->amount,
                 'lightHours' => $course->machines->lightHours ?? 0.0,
-                'spirit' => round($course->doses->millilitres(), 2),
+                'spirit' => round($outlook->asSpirit($course->doses), 2),
                 'stockAdded' => 0.0,
                 'rollerTimes' => $course->machines->rollerTimes,
                 'carbonGrams' => 0.0,

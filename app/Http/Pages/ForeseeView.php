@@ -60,7 +60,7 @@ final class ForeseeView
         $shelf = new FitShelf($system);
         $kept = Kept::of(
             $system,
-            "outlook {$shelf->mark()} {$weeksAgo}",
+            "outlook of form 2 {$shelf->mark()} {$weeksAgo}",
             $now,
             static function (DateTimeImmutable $hour) use ($system, $shelf, $weeksAgo): array {
                 try {

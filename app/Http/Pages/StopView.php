@@ -33,6 +33,7 @@ final class StopView
         $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
 
         return [
+            'missing' => null,
             'sock' => $item->kind === Kind::Sock ? self::sock($system, $now) : null,
             'roller' => $item->kind === Kind::Roller ? self::roller($system, $entries, $keeper->words(), $now) : null,
             'skimmer' => $item->kind === Kind::Skimmer ? self::skimmer($entries, $keeper->words(), $now) : null,

@@ -20,7 +20,7 @@ final class Rounds
         ['minutes-water', 'A water change, with the mixing, minutes', 40.0, 5.0, 240.0, self::MINUTES],
         ['price-salt-water', 'New salt water, a litre', 0.06, 0.0, 5.0, self::MONEY],
         ['price-fleece', 'Fleece, a metre', 1.0, 0.0, 50.0, self::MONEY],
-        ['price-spirit', 'Spirit for dosing, a mL', 0.02, 0.0, 1.0, self::MONEY],
+        ['price-dose', 'Organic carbon for dosing, a mL', 0.02, 0.0, 1.0, self::MONEY],
         ['price-gfo', 'GFO, a gram', 0.06, 0.0, 5.0, self::MONEY],
         ['price-alumina', 'Alumina phosphate remover, a gram', 0.04, 0.0, 5.0, self::MONEY],
         ['price-activated-carbon', 'Activated carbon, a gram', 0.03, 0.0, 5.0, self::MONEY],

@@ -170,7 +170,7 @@ final readonly class Advice
                 'Whether the algae hold; what dies gives back.', null];
         }
         if ($course->doses->millilitres() > 0.0) {
-            $half = $course->doses->millilitres() / 2;
+            $half = $outlook->asSpirit($course->doses) / 2;
             $steps[] = ['spirit', Text::of('Dose half the organic carbon'), ['spirit' => $half], 4,
                 'Nitrate; step down, never stop at once.', null];
         }

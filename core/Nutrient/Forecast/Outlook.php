@@ -12,6 +12,7 @@ use Ithys\Nutrient\Lever\Mechanical;
 use Ithys\Nutrient\Simulation;
 use Ithys\Nutrient\Timeline\Came;
 use Ithys\Nutrient\Timeline\Course;
+use Ithys\Nutrient\Timeline\Doses;
 use Ithys\Nutrient\Timeline\Going;
 use Ithys\Path\Kind;
 
@@ -83,6 +84,19 @@ final readonly class Outlook
         }
 
         return $points;
+    }
+
+    /** mL of spirit a day that hold as much carbon as what is dosed. */
+    public function asSpirit(Doses $doses): float
+    {
+        $parameters = $this->simulation->parameters();
+        $each = static fn (string $source): float => $parameters->row('carbon_mg_per_ml', $source)[0] ?? 0.0;
+        $carbon = 0.0;
+        foreach ($doses->perDay as $source => $millilitres) {
+            $carbon += $millilitres * $each($source);
+        }
+
+        return $carbon / $each('spirit');
     }
 
     /**

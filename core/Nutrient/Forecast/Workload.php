@@ -45,7 +45,7 @@ final readonly class Workload
             $doses,
             $fleece,
             ($socks * $value('minutes-sock') + $changes * $value('minutes-water')) / 60,
-            $litres * $value('price-salt-water') + $doses * $value('price-spirit')
+            $litres * $value('price-salt-water') + $doses * $value('price-dose')
                 + ($fleece ?? 0.0) / 1000 * $value('price-fleece')
                 + array_sum(array_map(
                     static fn (Fresh $one): float => $one->grams * $value("price-{$one->medium->value}"),

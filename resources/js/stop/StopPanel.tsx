@@ -4,7 +4,7 @@ import { useDates } from '../lib/dates';
 import { useAnswer } from '../lib/useAnswer';
 import { ChoiceField } from '../parts/ChoiceField';
 import { SockCurve } from './SockCurve';
-import { type StopState } from './types';
+import { type NoStop, type StopState } from './types';
 
 /** What the journal and the model say of a stop: asked for when it is opened. */
 export function StopPanel({ systemId, item, kind }: { systemId: number; item: string; kind: string }) {
@@ -37,9 +37,12 @@ const TITLES: Record<string, string | undefined> = {
 };
 
 function State({ url }: { url: string }) {
-    const state = useAnswer(url) as StopState | null;
+    const state = useAnswer(url) as StopState | NoStop | null;
     if (state === null) {
         return <p aria-live="polite">Looking it up.</p>;
+    }
+    if (state.missing !== null) {
+        return <p aria-live="polite">{state.missing}</p>;
     }
     return (
         <Box fontSize="sm" pt="1" aria-live="polite">

@@ -7,8 +7,14 @@ export interface Sock {
     present: [number, number, number] | null;
 }
 
+/** Why nothing is known of a stop. */
+export interface NoStop {
+    missing: string;
+}
+
 /** How a stop of the water is doing; null for what it is not. */
 export interface StopState {
+    missing: null;
     sock: { missing: { sentence: string; line: string } | null; curve: Sock | null } | null;
     roller: {
         pace: string | null;

@@ -305,3 +305,16 @@ it('takes a charge that comes and goes at one moment for one that was hardly the
         ->and($plant->level(Element::Phosphorus))->toBeGreaterThan(0.0)
         ->and(array_filter($timeline->placed(), fn ($one): bool => $one->to === null))->toBe([]);
 });
+
+it('tells doses of vinegar as the spirit that holds as much carbon', function (): void {
+    $lines = [[0, 'feeding plan 1 g pellet a day']];
+    foreach (range(0, 77, 7) as $day) {
+        array_push($lines, [$day, 'no3 8 po4 0.08'], [$day + 0.3, 'vinegar 70 ml']);
+    }
+    $timeline = Logged::timeline($lines, 78);
+    $outlook = $timeline->outlook(Calibration::of($timeline));
+    // 70 mL a week with 20 mg a mL, against 165 in spirit; 8 doses in the 56 days before.
+    expect($outlook->asSpirit($outlook->present->doses))
+        ->toEqualWithDelta(array_sum($outlook->present->doses->perDay) * 20 / 165, 1e-9)
+        ->and($outlook->present->doses->perDay['vinegar'])->toEqualWithDelta(10, 1.5);
+});
