@@ -11,6 +11,10 @@ use App\Http\Pages\WorkingVolumeView;
 use Database\Seeders\DemoSection;
 use Ithys\Assumption\Assumptions;
 use Ithys\Assumption\Overlay;
+use Ithys\Media\Medium;
+use Ithys\Nutrient\Charges\Roads;
+use Ithys\Nutrient\Forecast\Workload;
+use Ithys\Nutrient\Timeline\Fresh;
 use Ithys\Path\Style;
 use Ithys\Path\Styles\Cabinet;
 use Ithys\Path\Styles\Room;
@@ -38,6 +42,8 @@ function nutrientsWith(Assumptions $assumptions): array
         [3, 'fed 1 g seaweed'], [4, 'gfo 60 ml in reactor'], [5, 'alumina 50 ml in canister'],
         [6, 'resin 40 ml in basket'], [7, 'activated carbon 80 ml in bag'], [8, 'spirit 1 ml'], [9, 'vinegar 5 ml'],
         [10, 'sponge cleaned'], [11, 'harvested 20 g'], [12, 'water change 20 l'], [20, 'blend 2 ml'],
+        [13, 'fleece 20 m left'], [16, 'fleece 19.4 m left'], [21, 'lanthanum 2 ml holding 3 mg'],
+        [22, 'sock changed'], [23, 'unlisted medium 50 ml in bag'],
     ];
     $path = Logged::path([
         ['id' => 'sock', 'kind' => 'sock', 'choices' => ['material' => 'felt']],
@@ -48,9 +54,25 @@ function nutrientsWith(Assumptions $assumptions): array
         ['id' => 'skimmer', 'kind' => 'skimmer'],
         ['id' => 'refugium', 'kind' => 'refugium', 'figures' => ['watts' => 20, 'hoursPerDay' => 10]],
     ]);
-    $end = Logged::timeline($lines, 40, $path, $assumptions)->simulation()->at(40.0);
+    $timeline = Logged::timeline($lines, 40, $path, $assumptions);
+    $end = $timeline->simulation()->at(40.0);
+    $roads = new Roads($assumptions);
+    $course = $timeline->course();
+    foreach (Medium::cases() as $medium) {
+        $course = $course->putting(new Fresh($medium, 10.0));
+    }
 
-    return [$end->nitrate(), $end->phosphate(), $end->plant->settled, $end->balance->out];
+    return [
+        $end->nitrate(),
+        $end->phosphate(),
+        $end->plant->settled,
+        $end->balance->out,
+        (array) Workload::of($course, $timeline->fleece()->pace(), $assumptions),
+        array_map(fn (Medium $one): array => [
+            $roads->byVolume($one, 300, 1500)->grams,
+            $roads->byVessel($one, 'Vessel', 1.0)->grams,
+        ], Medium::cases()),
+    ];
 }
 
 /** What every page of a design says with these assumptions, as text. */
