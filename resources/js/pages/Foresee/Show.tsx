@@ -112,21 +112,20 @@ function Bench({
     counsel,
     courses,
     target,
-}: {
-    systemId: number;
-    now: number;
-    ago: number;
-    agoChoices: number[];
-    levers: Levers;
-    feedGrams: number;
-    fitted: Fitted;
-    medium: string;
-    carbon: string;
-    past: Props['past'];
-    counsel: Counsel | null;
-    courses: Kept[];
-    target: TargetChoice;
-}) {
+}: Pick<
+    Props,
+    | 'now'
+    | 'ago'
+    | 'agoChoices'
+    | 'feedGrams'
+    | 'fitted'
+    | 'medium'
+    | 'carbon'
+    | 'past'
+    | 'counsel'
+    | 'courses'
+    | 'target'
+> & { systemId: number; levers: Levers }) {
     const [course, setCourse] = useState(levers);
     const [weeks, setWeeks] = useState('12');
     const { answer, current } = useDraft<{ view: Foreseen | null; problems: Record<string, string> }>(
