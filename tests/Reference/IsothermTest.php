@@ -63,3 +63,19 @@ it('holds phosphate on rock by the Freundlich isotherm', function (): void {
     );
     expect($simulation->at(400.0)->phosphate())->toEqualWithDelta(0.0206775048887691, 1e-6);
 });
+
+// Source: stoichiometric time of a bed, m q / (Q C0), exact arithmetic: 150 g of 8 mg/g at 60 L/h and 0.2 mg/L last
+// 100 h. A charge whose film and pores hold nothing up takes all that flows by until then, and nothing after.
+it('lasts as long as its capacity allows where nothing holds it up', function (): void {
+    $ideal = Parameters::of(Assumptions::standard())
+        ->with(['background_no3' => 0.0, 'background_po4' => 0.0])
+        ->withRow('media', 'gfo', [8.0, 1e6, 1e3, 200.0, 0.0, 0.0]);
+    // So much water that its level stands still.
+    $simulation = new Simulation(new Basin(1e8), new Start(5.0, 0.2), $ideal, [
+        new Act(0.0, new MediaIn('gfo', 'gfo', 150.0, 'reactor', null, 60.0)),
+    ]);
+    $load = fn (float $hours): float => $simulation->at($hours / 24)->plant->charges['gfo']->load;
+    expect($load(50))->toEqualWithDelta(0.2 * 60 * 50, 6.0)
+        ->and($load(90))->toEqualWithDelta(0.2 * 60 * 90, 11.0)
+        ->and($load(150))->toEqualWithDelta(8.0 * 150, 6.0);
+});
