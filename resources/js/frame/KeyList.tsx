@@ -9,6 +9,7 @@ const KEYS = [
     ['G then J', 'go to Journal'],
     ['G then P', 'go to Path'],
     ['G then E', 'go to Section'],
+    ['G then C', 'go to Charges'],
     ['G then D', 'go to Ledger'],
     ['G then F', 'go to Foresee'],
     ['G then S', 'go to Settings'],
