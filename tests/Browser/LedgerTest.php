@@ -37,7 +37,7 @@ it('learns by itself, shows where nitrogen goes, and opens what a figure rests o
 it('foresees what a lever would do, takes up advice, and goes back', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['ledger']->url);
     $browser->signIn()->visit('/systems/1/ledger')->waitFor('As of ')->keys('gf')
-        ->waitFor('in 12 weeks as it goes now')->waitFor('Leave it alone');
+        ->waitFor('in 12 weeks as it goes now')->waitFor('look again before you turn anything');
     $browser->type('Feeding, times the present', '1,5')->waitFor('With your levers:')
         ->type('Feeding, times the present', '9')->waitFor('Feeding must be between 0 and 5')
         ->press('Back to the present course')->waitUntilGone('With your levers:');

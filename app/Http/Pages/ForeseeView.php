@@ -154,7 +154,13 @@ final class ForeseeView
                 State::Apart => 'One nutrient stands above and the other below what the school you picked wants. '
                     .'A step that moves both would mend one and harm the other: steer the food first, and ask why '
                     .'they part.',
-                State::Within => 'The water stands where the school you picked wants it. Leave it alone.',
+                State::Within => $advice->leaving === []
+                    ? 'The water stands where the school you picked wants it. Leave it alone.'
+                    : 'The water stands where the school you picked wants it. On the present course it leaves that '
+                        .'within twelve weeks: watch '.implode(' and ', array_map(
+                            static fn (Parameter $one): string => $one->label(),
+                            $advice->leaving,
+                        )).', and look again before you turn anything.',
             },
             'steps' => array_map(static fn (Step $step): array => [
                 'key' => $step->key,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient\Advice;
 
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Nutrient\Forecast\ForecastPoint;
 use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\InvalidLever;
@@ -21,8 +22,14 @@ final readonly class Advice
     /** Levels under which both nutrients are as good as gone, ppm: our estimate of what kits can tell. */
     private const NOTHING = ['no3' => 0.5, 'po4' => 0.01];
 
-    /** @param  list<Step>  $steps */
-    private function __construct(public State $state, public array $steps)
+    /** Weeks over which what is well now is looked at on its present course. */
+    private const AHEAD = 12;
+
+    /**
+     * @param  list<Step>  $steps
+     * @param  list<Parameter>  $leaving  that stand well now and leave what is wanted on the present course
+     */
+    private function __construct(public State $state, public array $steps, public array $leaving)
     {
     }
 
@@ -44,7 +51,25 @@ final readonly class Advice
             },
         )));
 
-        return new self($state, $steps);
+        return new self($state, $steps, $state === State::Within ? self::leaving($outlook, $wanted) : []);
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $wanted
+     * @return list<Parameter>
+     *
+     * @throws InvalidLever
+     */
+    private static function leaving(Outlook $outlook, array $wanted): array
+    {
+        $then = self::at($outlook, [], self::AHEAD);
+
+        return array_values(array_filter(
+            array_map(Parameter::from(...), array_keys($wanted)),
+            static fn (Parameter $one): bool => isset($then[$one->value])
+                && ($then[$one->value]->level < $wanted[$one->value][0]
+                    || $then[$one->value]->level > $wanted[$one->value][1]),
+        ));
     }
 
     /**
