@@ -44,4 +44,26 @@ enum CarbonSchool: string
             self::Quarter => [60.0, 90.0],
         };
     }
+
+    /** How often it is changed in a year, by the middle of what the school asks. */
+    public function timesAYear(): float
+    {
+        $days = $this->days();
+
+        return $days === null ? 0.0 : 365 / (array_sum($days) / 2);
+    }
+
+    /** What it says of a charge of some days; null where none is in. */
+    public function says(?float $age): string
+    {
+        $days = $this->days();
+
+        return match (true) {
+            $age === null => $days === null ? 'None is in: as it should be.' : 'None is in.',
+            $days === null => 'Take it out, or give it an end.',
+            $age > $days[1] => 'Overdue.',
+            $age >= $days[0] => 'Due.',
+            default => 'Not yet.',
+        };
+    }
 }

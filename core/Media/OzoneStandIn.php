@@ -21,7 +21,8 @@ final readonly class OzoneStandIn
 
     private const MEAL = 25.0;
 
-    private const STEP = 5;
+    /** Minutes between two looks. */
+    public const STEP = 5;
 
     /**
      * Two days with a meal each evening at six.

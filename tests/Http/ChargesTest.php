@@ -168,11 +168,13 @@ it('ramps organic carbon, and steps back by what is read', function (): void {
     ($this->log)('no3 0.1 po4 0.06');
     $under = $view()['under'];
     expect($under['dose'])->toEqualWithDelta($first['doses'][2] / 2, 1e-9)->and($under['says'])->toContain('at nought');
-    // At nought no new ramp begins.
+    // At nought no new ramp begins; nor where nothing was read.
     $this->post('/systems/1/charges/ramp', ['source' => 'spirit'])->assertSessionHasErrors('source');
     $this->delete("/systems/1/charges/ramp/{$under['id']}")->assertSessionHasNoErrors();
     expect($view()['under'])->toBeNull();
     $this->delete("/systems/1/charges/ramp/{$under['id']}")->assertNotFound();
+    $this->travel(30)->days();
+    $this->post('/systems/1/charges/ramp', ['source' => 'spirit'])->assertSessionHasErrors('source');
 });
 
 it('warns before more than a third of the bio media goes, and asks for ammonia before zeolite', function (): void {

@@ -20,6 +20,7 @@ use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -135,11 +136,15 @@ final class ChargeController extends Controller
         $keeper = $this->keeper($request);
         $source = self::source($request);
         $view = OrganicView::of($system, $keeper, $source, now()->toDateTimeImmutable());
-        if ($view['stops'] !== []) {
-            throw ValidationException::withMessages(['source' => $view['stops'][0]]);
+        // What nobody read is no good news either.
+        $against = [...$view['stops'], ...$view['holds']];
+        if ($against !== []) {
+            throw ValidationException::withMessages(['source' => $against[0]]);
         }
-        $system->ramps()->whereNull('ended_at')->update(['ended_at' => now()]);
-        $system->ramps()->create(['source' => $source, 'doses' => $view['doses'], 'begun_at' => now()]);
+        DB::transaction(static function () use ($system, $source, $view): void {
+            $system->ramps()->whereNull('ended_at')->update(['ended_at' => now()]);
+            $system->ramps()->create(['source' => $source, 'doses' => $view['doses'], 'begun_at' => now()]);
+        });
 
         return back()->with('flash', ['message' => 'The ramp has begun. Log each dose.']);
     }

@@ -19,6 +19,7 @@ use Ithys\Nutrient\Calibration\Unknown;
 use Ithys\Nutrient\Charges\Clarity;
 use Ithys\Nutrient\Charges\Condition;
 use Ithys\Nutrient\Charges\Standing;
+use Ithys\Nutrient\Charges\Stay;
 use Ithys\Nutrient\Element;
 use Ithys\Nutrient\Timeline\Observed;
 use Ithys\Quantity\Quantity;
@@ -31,8 +32,6 @@ final class ChargesView
 {
     private const DAYS = 731;
 
-    private const YEAR = 365.0;
-
     private const NOTE = 'Keep a sealed packet for an emergency. To clear a medication, give the charge its end: '
         .'press L and write, for example, “%s”. Score how clear the water looks against the same mark each time, a '
         .'white bucket or the long view, 0 to 10: “clarity 8”.';
@@ -43,19 +42,19 @@ final class ChargesView
         $shelf = new FitShelf($system);
         $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
         $lives = $shelf->lives();
-        $charges = self::charges($entries);
+        $charges = array_reverse(Stay::all($entries));
         $fit = $shelf->last();
         $isMetric = $keeper->units === UnitSystem::Metric;
 
         return [
             'charges' => array_map(
-                static fn (array $one): array => self::charge(
+                static fn (Stay $one): array => self::charge(
                     $system,
                     $one,
-                    $lives[$one['entry']] ?? null,
+                    $lives[$one->entry] ?? null,
                     $keeper,
                     $now,
-                    Clarity::around($entries, $one['from']),
+                    Clarity::around($entries, $one->from),
                 ),
                 $charges,
             ),
@@ -76,53 +75,24 @@ final class ChargesView
     }
 
     /**
-     * Every charge of the journal, newest first.
-     *
-     * @param  list<Entry>  $entries  in order of time
-     * @return list<array{entry: int, charge: MediaCharge, from: DateTimeImmutable, to: ?DateTimeImmutable}>
-     */
-    private static function charges(array $entries): array
-    {
-        $charges = [];
-        foreach ($entries as $entry) {
-            $payload = $entry->payload;
-            if ($payload instanceof MediaRemoval || ($payload instanceof MediaCharge && ! $payload->isTopUp)) {
-                foreach ($charges as $n => $one) {
-                    $isMeant = $one['charge']->medium === $payload->medium && ($payload instanceof MediaRemoval
-                        || ($one['charge']->item === $payload->item && $one['charge']->place === $payload->place));
-                    if ($one['to'] === null && $isMeant) {
-                        $charges[$n]['to'] = $entry->at;
-                    }
-                }
-            }
-            if ($payload instanceof MediaCharge && $entry->id !== null) {
-                $charges[] = ['entry' => $entry->id, 'charge' => $payload, 'from' => $entry->at, 'to' => null];
-            }
-        }
-
-        return array_reverse($charges);
-    }
-
-    /**
-     * @param  array{entry: int, charge: MediaCharge, from: DateTimeImmutable, to: ?DateTimeImmutable}  $one
      * @param  ?array<string, mixed>  $life  as {@see FitShelf::lives()} has it
      * @return array<string, mixed>
      */
     private static function charge(
         System $system,
-        array $one,
+        Stay $one,
         ?array $life,
         User $keeper,
         DateTimeImmutable $now,
         Clarity $clarity,
     ): array {
         $words = $keeper->words();
-        ['charge' => $charge, 'from' => $from, 'to' => $to] = $one;
+        [$charge, $from, $to] = [$one->charge, $one->from, $one->to];
         $days = (($to ?? $now)->getTimestamp() - $from->getTimestamp()) / 86_400;
         $calendar = self::calendar($system, $charge->medium);
 
         return [
-            'entry' => $one['entry'],
+            'entry' => $one->entry,
             'medium' => $charge->medium->value,
             'label' => $charge->medium->label(),
             'amount' => $words->say($charge->amount()),
@@ -268,43 +238,31 @@ final class ChargesView
     }
 
     /**
-     * @param  list<array{entry: int, charge: MediaCharge, from: DateTimeImmutable, to: ?DateTimeImmutable}>  $charges
+     * @param  list<Stay>  $charges  newest first
      * @return list<array<string, mixed>>
      */
     private static function schools(System $system, array $charges, DateTimeImmutable $now): array
     {
-        $carbon = array_values(array_filter(
-            $charges,
-            static fn (array $one): bool => $one['charge']->medium === Medium::ActivatedCarbon,
-        ));
-        $last = $carbon[0] ?? null;
-        $age = $last === null || $last['to'] !== null
+        $last = null;
+        foreach ($charges as $one) {
+            $last ??= $one->charge->medium === Medium::ActivatedCarbon ? $one : null;
+        }
+        $age = $last === null || $last->to !== null
             ? null
-            : ($now->getTimestamp() - $last['from']->getTimestamp()) / 86_400;
-        $grams = $last === null ? null : $last['charge']->grams
-            ?? 1000 * (float) $last['charge']->litres * $system->assumptions()->value('activated-carbon-density');
-        $each = $grams === null ? null : $grams * $system->assumptions()->value('price-activated-carbon');
+            : ($now->getTimestamp() - $last->from->getTimestamp()) / 86_400;
+        $assumptions = $system->assumptions();
+        $each = $last === null ? null : $assumptions->value('price-activated-carbon') * ($last->charge->grams
+            ?? 1000 * (float) $last->charge->litres * $assumptions->value('activated-carbon-density'));
 
         return array_map(static function (CarbonSchool $school) use ($age, $each): array {
-            $days = $school->days();
-
             return [
                 'key' => $school->value,
                 'label' => $school->label(),
                 'reason' => $school->reason(),
-                'days' => $days,
+                'days' => $school->days(),
                 'age' => $age === null ? null : round($age),
-                // By the middle of what the school asks.
-                'cost' => $each === null
-                    ? null
-                    : ($days === null ? 0.0 : round($each * self::YEAR / (array_sum($days) / 2), 1)),
-                'says' => match (true) {
-                    $age === null => $days === null ? 'None is in: as it should be.' : 'None is in.',
-                    $days === null => 'Take it out, or give it an end.',
-                    $age > $days[1] => 'Overdue.',
-                    $age >= $days[0] => 'Due.',
-                    default => 'Not yet.',
-                },
+                'cost' => $each === null ? null : round($each * $school->timesAYear(), 1),
+                'says' => $school->says($age),
             ];
         }, CarbonSchool::cases());
     }

@@ -13,12 +13,12 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\Container;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
-use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Media\Medium;
 use Ithys\Media\Preparation;
 use Ithys\Nutrient\Charges\Budget;
 use Ithys\Nutrient\Charges\Road;
 use Ithys\Nutrient\Charges\Roads;
+use Ithys\Nutrient\Charges\Stay;
 use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Fresh;
@@ -28,6 +28,7 @@ use Ithys\Path\Review\MixedLives;
 use Ithys\Path\Review\Review;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Quantity\Unit;
 use Ithys\Quantity\Words;
 use Ithys\System\Setup;
 
@@ -35,8 +36,6 @@ use Ithys\System\Setup;
 final class DoseView
 {
     private const DAYS = 731;
-
-    private const CUP = 236.5882365;
 
     private const WEEKS = 12;
 
@@ -176,17 +175,10 @@ final class DoseView
                 $says[] = $words->say(Text::of('{title}: {text}', title: $finding->title, text: $finding->sentence));
             }
         }
-        $there = [];
-        foreach ($entries as $entry) {
-            $payload = $entry->payload;
-            if ($payload instanceof MediaRemoval) {
-                unset($there[$payload->medium->value]);
-            } elseif ($payload instanceof MediaCharge && $payload->item === $item->id) {
-                $there[$payload->medium->value] = $payload->medium;
-            }
-        }
-        foreach ($there as $other) {
-            if ($other !== $medium && MixedLives::life($other) !== MixedLives::life($medium)) {
+        foreach (Stay::all($entries) as $stay) {
+            $other = $stay->charge->medium;
+            if ($stay->to === null && $stay->charge->item === $item->id && $other !== $medium
+                && MixedLives::life($other) !== MixedLives::life($medium)) {
                 $says[] = $words->say(Text::of(
                     '{item} holds {other} too, which lasts {its}; {medium} lasts {own}. Together they can only be '
                         .'changed together: give it a bag or reactor of its own.',
@@ -210,7 +202,7 @@ final class DoseView
         return [
             ['weighed', $words->say(Quantity::grams($grams))],
             ['poured', $words->say(Quantity::millilitres($millilitres))],
-            ['cups', $words->say(Quantity::number($millilitres / self::CUP, 2))],
+            ['cups', $words->say(Quantity::number($millilitres / (1000 * Unit::UsCup->factor()), 2))],
             ['your scoops', $words->say(Quantity::number($millilitres / $system->assumptions()->value('scoop'), 1))],
         ];
     }

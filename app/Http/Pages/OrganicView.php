@@ -17,7 +17,6 @@ use Ithys\Nutrient\Charges\OrganicCarbon;
 use Ithys\Nutrient\Charges\RampCheck;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Path\Kind;
-use Ithys\Quantity\Text;
 
 /** Organic carbon: equal doses, a slow beginning, and whether it may be raised. */
 final class OrganicView
@@ -110,30 +109,20 @@ final class OrganicView
     ): array {
         $ramp = Ramp::stored($row->doses);
         $week = intdiv($now->getTimestamp() - $row->begun_at->getTimestamp(), 7 * 86_400);
-        $dose = $ramp->in($week);
-        $before = $ramp->in(max(0, $week - 1));
+        $dose = $check->dose($ramp, $week);
         $given = array_filter($entries, static fn (Entry $entry): bool => $entry->payload instanceof CarbonDose
             && -$entry->daysAfter($now) <= 7.0);
-        $now = match (true) {
-            $check->stops !== [] => $dose / 2,
-            $check->holds !== [] => $before,
-            default => $dose,
-        };
 
         return [
             'id' => $row->id,
             'source' => $row->source->value,
             'begun' => $row->begun_at->getTimestamp(),
             'week' => $week + 1,
-            'planned' => $dose,
-            'dose' => $now,
-            'says' => $keeper->words()->say(match (true) {
-                $check->stops !== [] => Text::of('Step back to half: {why}', why: $check->stops[0]),
-                $check->holds !== [] => Text::of('Hold what last week had: {why}', why: $check->holds[0]),
-                default => Text::of('Go on as planned.'),
-            }),
+            'planned' => $ramp->in($week),
+            'dose' => $dose,
+            'says' => $keeper->words()->say($check->reason()),
             'logged' => count($given),
-            'line' => "{$row->source->value} ".rtrim(rtrim(number_format($now, 2, '.', ''), '0'), '.').' ml',
+            'line' => "{$row->source->value} ".rtrim(rtrim(number_format($dose, 2, '.', ''), '0'), '.').' ml',
         ];
     }
 }

@@ -68,7 +68,7 @@ final class OtherDosesView
             $setup->workingVolume()->litres,
             $flow,
         );
-        $ammonia = self::last($entries, Parameter::Ammonia);
+        $ammonia = Reading::last($entries, Parameter::Ammonia);
         $isFresh = $ammonia !== null && -$ammonia->daysAfter($now) <= self::FRESH;
         $value = $ammonia?->payload instanceof Reading ? $ammonia->payload->value : 0.0;
 
@@ -142,7 +142,7 @@ final class OtherDosesView
     {
         $setup = $system->setupAt($now);
         $assumptions = $system->assumptions();
-        $last = self::last($entries, Parameter::Phosphate);
+        $last = Reading::last($entries, Parameter::Phosphate);
         $stands = $last?->payload instanceof Reading ? $last->payload->value : null;
         $wanted = $system->target_school === null
             ? self::WANTED
@@ -187,17 +187,5 @@ final class OtherDosesView
             'log' => null,
             'dose' => null,
         ];
-    }
-
-    /** @param  list<Entry>  $entries */
-    private static function last(array $entries, Parameter $parameter): ?Entry
-    {
-        foreach (array_reverse($entries) as $entry) {
-            if ($entry->payload instanceof Reading && $entry->payload->parameter === $parameter) {
-                return $entry;
-            }
-        }
-
-        return null;
     }
 }

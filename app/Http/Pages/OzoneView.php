@@ -80,7 +80,7 @@ final class OzoneView
                 $seen,
             ),
             'highest' => round(max(self::START, ...array_column($seen, 1))),
-            'minutes' => 5 * count(array_filter(array_column($seen, 2))),
+            'minutes' => OzoneStandIn::STEP * count(array_filter(array_column($seen, 2))),
             'onBelow' => $settings[0],
             'offAt' => $settings[1],
         ];

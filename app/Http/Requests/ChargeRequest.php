@@ -24,8 +24,6 @@ final class ChargeRequest extends FormRequest
 {
     private const LONGEST = 500;
 
-    private const CUP = 236.5882365;
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -122,7 +120,7 @@ final class ChargeRequest extends FormRequest
 
         return match ($this->word('unit')) {
             'ml' => $density,
-            'cups' => self::CUP * $density,
+            'cups' => 1000 * Unit::UsCup->factor() * $density,
             'scoops' => $assumptions->value('scoop') * $density,
             'oz' => Unit::Ounce->factor(),
             default => 1.0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Journal\Reading;
 
 use Ithys\Journal\Amount;
+use Ithys\Journal\Entry;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Payload;
@@ -191,5 +192,21 @@ final readonly class Reading implements Payload
             cloudy: $this->cloudy ? ', cloudy' : '',
             method: $this->method === null ? '' : ", {$this->method}",
         );
+    }
+
+    /**
+     * The entry in which a parameter was last read; null where it never was.
+     *
+     * @param  list<Entry>  $entries  in order of time
+     */
+    public static function last(array $entries, Parameter $parameter): ?Entry
+    {
+        foreach (array_reverse($entries) as $entry) {
+            if ($entry->payload instanceof self && $entry->payload->parameter === $parameter) {
+                return $entry;
+            }
+        }
+
+        return null;
     }
 }

@@ -9,6 +9,7 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Media\Ramp;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Water\Conditions;
@@ -46,7 +47,7 @@ final readonly class RampCheck
         $gone = [];
         $isCloudy = false;
         foreach (Parameter::nutrients() as $parameter) {
-            $last = self::last($entries, $parameter);
+            $last = Reading::last($entries, $parameter);
             if ($last === null || -$last->daysAfter($now) > self::FRESH) {
                 $holds[] = Text::of(
                     "No reading of {$parameter->label()} in the last {days} days: read it first.",
@@ -101,6 +102,26 @@ final readonly class RampCheck
         return new self($stops, $holds, $fine);
     }
 
+    /** mL a day in a week of a ramp: as planned, what the week before had, or half. */
+    public function dose(Ramp $ramp, int $week): float
+    {
+        return match (true) {
+            $this->stops !== [] => $ramp->in($week) / 2,
+            $this->holds !== [] => $ramp->in(max(0, $week - 1)),
+            default => $ramp->in($week),
+        };
+    }
+
+    /** Why it is so much. */
+    public function reason(): Text
+    {
+        return match (true) {
+            $this->stops !== [] => Text::of('Step back to half: {why}', why: $this->stops[0]),
+            $this->holds !== [] => Text::of('Hold what last week had: {why}', why: $this->holds[0]),
+            default => Text::of('Go on as planned.'),
+        };
+    }
+
     /** @param  list<Entry>  $entries */
     private static function skimmer(array $entries, bool $hasSkimmer): bool
     {
@@ -109,17 +130,5 @@ final readonly class RampCheck
         }
 
         return $hasSkimmer;
-    }
-
-    /** @param  list<Entry>  $entries */
-    private static function last(array $entries, Parameter $parameter): ?Entry
-    {
-        foreach (array_reverse($entries) as $entry) {
-            if ($entry->payload instanceof Reading && $entry->payload->parameter === $parameter) {
-                return $entry;
-            }
-        }
-
-        return null;
     }
 }

@@ -164,12 +164,6 @@ final readonly class Timeline
         return $this->done->media;
     }
 
-    /** Whether lit algae are in the path. */
-    public function hasAlgae(): bool
-    {
-        return $this->fitted->cultures !== [];
-    }
-
     /** How fast a roller uses its fleece. */
     public function fleece(): FleeceUse
     {

@@ -21,6 +21,7 @@ use Ithys\Nutrient\Charges\OrganicCarbon;
 use Ithys\Nutrient\Charges\RampCheck;
 use Ithys\Nutrient\Charges\Roads;
 use Ithys\Nutrient\Charges\Standing;
+use Ithys\Nutrient\Charges\Stay;
 use Ithys\Nutrient\Charges\Watch;
 use Ithys\Nutrient\Timeline\Fresh;
 use Ithys\Nutrient\Timeline\Observed;
@@ -149,6 +150,17 @@ it('never loads a charge above what it can hold, and takes less the fuller it is
     expect($looks[count($looks) - 1]->share)->toBeLessThan($looks[2]->share);
 })->with([1, 2, 3, 4, 5, 6]);
 
+it('knows from the journal alone when each charge came and went', function (): void {
+    $stays = Stay::all(Logged::entries([
+        [1, 'gfo 40 g reactor'], [5, 'gfo 20 g reactor top up'], [6, 'alumina 100 g bag'],
+        [9, 'gfo 50 g reactor'], [12, 'gfo 30 g bag'], [20, 'gfo out'],
+    ]));
+    $start = new DateTimeImmutable(Logged::START);
+    $days = fn (?DateTimeImmutable $at): ?int => $at === null ? null : $start->diff($at)->days;
+    expect(array_map(fn (Stay $one): array => [$days($one->from), $days($one->to)], $stays))
+        ->toBe([[1, 9], [5, 9], [6, null], [9, 20], [12, 20]]);
+});
+
 it('tells apart why a charge may seem to do nothing', function (
     array $figures,
     Condition $condition,
@@ -234,9 +246,13 @@ it('doses alumina by the water as keepers do', function (): void {
 // Source: molar masses, two atoms of carbon in ethanol and in acetic acid; common practice has about 1 : 8.
 it('doses as much carbon of one source as of another', function (): void {
     $standard = Assumptions::standard();
-    expect(OrganicCarbon::inSpirit(40))->toEqualWithDelta(165, 1.0)
-        ->and(OrganicCarbon::inVinegar(5))->toEqualWithDelta(20, 0.1)
-        ->and(OrganicCarbon::inSpirit(40) / OrganicCarbon::inVinegar(5))->toEqualWithDelta(8, 0.3)
+    // g/mol by IUPAC 2013; ethanol has 0.789 g/mL at 20 °C (CRC Handbook, from memory).
+    $spirit = 1000 * 0.40 * 0.789 * 2 * 12.011 / 46.069;
+    $vinegar = 1000 * 0.05 * 2 * 12.011 / 60.052;
+    $each = fn (CarbonSource $source): float => OrganicCarbon::perMillilitre($source, $standard);
+    expect($each(CarbonSource::Spirit))->toEqualWithDelta($spirit, 1.0)
+        ->and($each(CarbonSource::Vinegar))->toEqualWithDelta($vinegar, 0.1)
+        ->and($spirit / $vinegar)->toEqualWithDelta(8, 0.3)
         ->and(OrganicCarbon::equal(1.0, CarbonSource::Spirit, CarbonSource::Vinegar, $standard))
         ->toEqualWithDelta(8.25, 1e-9);
     $ramp = Ramp::to(2.0);
