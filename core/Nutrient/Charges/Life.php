@@ -19,7 +19,7 @@ final readonly class Life
     private const OUTLET_STEP = 0.012;
 
     /** How sure it must be before a charge is called spent. */
-    private const SURE = 0.9;
+    public const SURE = 0.9;
 
     /** Ends of a range that holds 80 %. */
     private const ENDS = [0.1, 0.9];

@@ -18,8 +18,6 @@ final readonly class Standing
 
     private const LIKELY = 0.5;
 
-    private const SURE = 0.9;
-
     /** A reactor that takes less than this of what the model says of it, while it should be far from spent. */
     private const PASSING = 0.3;
 
@@ -54,7 +52,7 @@ final readonly class Standing
         $condition = match (true) {
             $meant !== null && $days >= $meant => Condition::Overdue,
             $isPassed => Condition::Passing,
-            $surely >= self::SURE => Condition::Spent,
+            $surely >= Life::SURE => Condition::Spent,
             $surely >= self::LIKELY => Condition::LikelySpent,
             $share < self::FADING => Condition::Fading,
             default => Condition::Working,
