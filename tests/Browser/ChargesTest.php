@@ -38,7 +38,7 @@ it('follows a charge, doses the next by budget, and changes it', function (): vo
 it('plans a ramp of organic carbon and begins it', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['charges']->url);
     $browser->signIn()->visit('/systems/1/charges/organic')->waitFor('Stop at once when')->waitFor('The skimmer runs')
-        ->choose('Dosed as', 'vinegar')->waitFor('Begin this ramp')
+        ->choose('Dosed as', 'vinegar')->waitFor('18.8')
         ->press('Begin this ramp')->waitFor('The ramp has begun')->waitFor('Week 1:')->waitFor('Go on as planned');
     $browser->press('End the ramp')->waitFor('The ramp has ended')->waitUntilGone('Week 1:');
     expect($browser->consoleProblems())->toBe([]);
