@@ -7,7 +7,10 @@ use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
+use Tests\Support\TestClock;
 use Tests\TestCase;
+
+TestClock::set();
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Http', 'Console', 'Slow/Requests');
 pest()->extend(TestCase::class)->in('Running', 'Slow/Server');

@@ -6,9 +6,11 @@ namespace App\Providers;
 
 use App\Database\ImmediateConnector;
 use App\Session\WholeFileSessions;
+use DateTimeInterface;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -25,6 +27,12 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $ahead = config('app.clock_ahead');
+        if (is_int($ahead) && $ahead !== 0) {
+            Carbon::setTestNow(
+                static fn (DateTimeInterface $now): Carbon => Carbon::instance($now)->addSeconds($ahead),
+            );
+        }
         Model::shouldBeStrict(! $this->app->isProduction());
         Session::extend(
             'whole-file',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
+use Tests\Support\Temporary;
 
 // What a keeper sees when a file is not what it should be: a sentence, the page as it was, nothing saved.
 
@@ -19,9 +20,8 @@ afterEach(fn () => $this->browser->quit());
 
 function written(string $name, string $bytes): string
 {
-    $path = sys_get_temp_dir().'/'.uniqid('ithys-').'-'.$name;
+    $path = Temporary::path($name);
     file_put_contents($path, $bytes);
-    register_shutdown_function(unlink(...), $path);
 
     return $path;
 }

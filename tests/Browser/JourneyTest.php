@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
+use Tests\Support\Temporary;
+use Tests\Support\TestClock;
 
 // The keeper's main path in the real interface: an empty installation, a tank, a file of readings, a log, a verdict.
 
@@ -22,7 +24,7 @@ function readingsFile(): string
 {
     $lines = ['date;nitrate (ppm);phosphate (ppm);note'];
     for ($i = 0; $i < 18; $i++) {
-        $day = (new DateTimeImmutable('today'))->modify('-'.(63 - (int) round(3.5 * $i)).' days');
+        $day = TestClock::now('today')->modify('-'.(63 - (int) round(3.5 * $i)).' days');
         $lines[]
             = $day->format('j.n.Y')
             .' 20:00;'
@@ -32,8 +34,8 @@ function readingsFile(): string
             .';';
     }
     $lines[] = '31.2.2026;8,0;0,05;no such day';
-    $lines[] = (new DateTimeImmutable('-2 days'))->format('j.n.Y').';about eight;;';
-    $path = tempnam(sys_get_temp_dir(), 'ithys-readings').'.csv';
+    $lines[] = TestClock::now('-2 days')->format('j.n.Y').';about eight;;';
+    $path = Temporary::path('ithys-readings.csv');
     file_put_contents($path, implode("\n", $lines)."\n");
 
     return $path;

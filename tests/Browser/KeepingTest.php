@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
+use Tests\Support\TestClock;
 
 // The keeping of a tank once it runs: put it right, change it, take things out and bring them back.
 
@@ -36,7 +37,7 @@ it('answers a tank as it is typed, and keeps the old volume for earlier readings
         ->type('Flow through the filter', '540 US gal/h')->waitFor('Turnover fits');
     $browser->type('Sump water', '80')->waitFor('306 L');
     // The GFO went in 35 days ago in the demo.
-    $since = (new DateTimeImmutable('today', new DateTimeZone('Europe/Lisbon')))->modify('-5 days');
+    $since = TestClock::now('today', new DateTimeZone('Europe/Lisbon'))->modify('-5 days');
     $browser->script(<<<JS
         const day = document.querySelector('input[type=date]');
         Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(day, '{$since->format('Y-m-d')}');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
+use Tests\Support\Temporary;
 
 // A keeper lays out the water path in the real interface, by keys alone and by dragging, and reads the review.
 
@@ -158,9 +159,9 @@ it('compares styles, reads reasons, and takes the path along', function (): void
         'const request = new XMLHttpRequest(); request.open("GET", "/systems/1/path/d1/path.json", false); '
             .'request.send(); return request.responseText',
     );
-    $good = tempnam(sys_get_temp_dir(), 'ithys').'.json';
+    $good = Temporary::path('ithys.json');
     file_put_contents($good, $json);
-    $bad = tempnam(sys_get_temp_dir(), 'ithys').'.json';
+    $bad = Temporary::path('ithys.json');
     file_put_contents($bad, str_replace('"sock"', '"stocking"', $json));
     $browser
         ->visit('/systems/1/path?new=1')

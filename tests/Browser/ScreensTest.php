@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
+use Tests\Support\Temporary;
 
 // Every screen, light and dark, at a desk and on a phone: nothing serious from axe-core, a quiet console, no request
 // elsewhere, no sideways scroll.
@@ -86,7 +87,7 @@ it('is sound on every screen', function (int $width, int $height): void {
         usleep(200_000);
         checkScreen($browser, $name);
     }
-    $csv = tempnam(sys_get_temp_dir(), 'ithys').'.csv';
+    $csv = Temporary::path('ithys.csv');
     file_put_contents($csv, "date,nitrate\n2026-01-02,8\n2026-01-02,x\n");
     $browser->visit('/systems/1/import')
         ->attach('CSV file', $csv)

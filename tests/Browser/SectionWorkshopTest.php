@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
+use Tests\Support\Temporary;
 
 // From the design to the workshop: trays, pads, a basket, the drawings to take along, and the record of the build.
 
@@ -127,7 +128,7 @@ it('opens a sump from a file into the form, and refuses what is none', function 
     $browser->visit('/systems/1/section')->waitFor('actual return flow');
     [, , $begins] = downloaded($browser, '/systems/1/section/sump.json');
     expect($begins)->toContain('950');
-    $path = tempnam(sys_get_temp_dir(), 'ithys').'.json';
+    $path = Temporary::path('ithys.json');
     file_put_contents($path, json_encode([...Database\Seeders\DemoSection::document(), 'lengthMm' => 990.0]));
     $browser
         ->attach('Open a sump from a file', $path)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
+use Tests\Support\Temporary;
 
 beforeAll(function (): void {
     $GLOBALS['tide'] = AppServer::withDemo();
@@ -37,16 +38,16 @@ it('corrects an entry in the table by keys alone, and keeps the search', functio
     $browser->signIn()->visit('/systems/1/journal?view=table')->waitFor('Journal entries');
     $browser->type('Find', 'Water change 22')->waitFor(' of ');
     $browser->press('Correct')->waitFor('Save the correction');
-    $browser->type('What', 'water change 24 l')->press('Save the correction')->waitFor('Corrected.');
+    $browser->type('What', 'water change 23.6 l')->press('Save the correction')->waitFor('Corrected.');
 
-    $browser->type('Find', 'Water change 24')->waitFor('1 of ')->press('Correct')->waitFor('Until ');
+    $browser->type('Find', 'Water change 23.6')->waitFor('1 of ')->press('Correct')->waitFor('Until ');
     expect($browser->text())->toContain('Water change 22 L')
         ->and($browser->consoleProblems())->toBe([]);
 });
 
 it('lists what each change did, and imports, takes back and puts back a table with what was done', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['tide']->url);
-    $csv = (string) tempnam(sys_get_temp_dir(), 'ithys-table');
+    $csv = Temporary::path('ithys-table');
     file_put_contents($csv, "Date,KH,Water change (L)\n2026-01-05,8.1,20\n2026-01-12,8.3,20\n");
     $browser->signIn()->visit('/systems/1/journal?view=changes&range=1y')->waitFor('no difference shown');
     $browser->visit('/systems/1/import')->waitFor('A CSV file with a line of column names')
@@ -96,7 +97,7 @@ it('picks a target, logs as before by an arrow, and keeps a photo', function ():
     $browser->keys('ArrowDown')->waitUntilGone('not understood')->keys('Enter')
         ->waitFor('Logged: Water change');
 
-    $file = sys_get_temp_dir().'/ithys-photo.png';
+    $file = Temporary::path('ithys-photo.png');
     $image = imagecreatetruecolor(300, 200);
     imagepng($image, $file);
     $browser->press('Photos')->waitFor('Kit sheet beside the sump')

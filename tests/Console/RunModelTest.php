@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Temporary;
+
 it('runs a scenario file from the command line', function (): void {
     $this->artisan('model:run', ['file' => base_path('tests/Reference/ledger/01-sock-linear.json')])
         ->expectsOutputToContain('"scenario":"01-sock-linear"')
@@ -9,7 +11,7 @@ it('runs a scenario file from the command line', function (): void {
 });
 
 it('says what is wrong with a scenario', function (array $changed, string $sentence): void {
-    $file = (string) tempnam(sys_get_temp_dir(), 'scenario');
+    $file = Temporary::path('scenario');
     $scenario = ['days' => 3, 'tank' => ['litres' => 40], 'start' => ['no3' => 1, 'po4' => 0], 'entries' => []];
     file_put_contents($file, json_encode([...$scenario, ...$changed]));
     $this->artisan('model:run', ['file' => $file])->expectsOutputToContain($sentence)->assertFailed();
@@ -32,7 +34,7 @@ it('says what is wrong with a scenario', function (array $changed, string $sente
 ]);
 
 it('says that there is no such file, or no JSON in it', function (): void {
-    $file = (string) tempnam(sys_get_temp_dir(), 'scenario');
+    $file = Temporary::path('scenario');
     file_put_contents($file, 'tank');
     $this->artisan('model:run', ['file' => $file])->expectsOutputToContain('is no JSON object.')->assertFailed();
     unlink($file);

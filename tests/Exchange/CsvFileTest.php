@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use App\Exchange\CsvFile;
 use App\Exchange\UnreadableFile;
+use Tests\Support\Temporary;
 
 function csvFile(string $bytes): CsvFile
 {
-    $path = (string) tempnam(sys_get_temp_dir(), 'ithys-csv');
+    $path = Temporary::path('ithys-csv');
     file_put_contents($path, $bytes);
-    register_shutdown_function(unlink(...), $path);
 
     return CsvFile::open($path);
 }
@@ -121,7 +121,7 @@ it('says in a sentence why a file cannot be read', function (string $bytes, stri
 ]);
 
 it('holds one record in memory, not the file', function (): void {
-    $path = (string) tempnam(sys_get_temp_dir(), 'ithys-csv');
+    $path = Temporary::path('ithys-csv');
     $out = fopen($path, 'wb');
     for ($i = 0; $i < 200_000; $i++) {
         fwrite($out, "2026-03-04 20:15,no3,8.5,ppm,a photometer,a note of some length\n");

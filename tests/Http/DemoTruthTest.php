@@ -25,7 +25,7 @@ beforeEach(function (): void {
             ->where('payload->medium', $medium)
             ->sole()
             ->toEntry();
-        $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.5, new DateTimeImmutable());
+        $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.5, now()->toDateTimeImmutable());
 
         return array_column($view['judgements'], null, 'parameter');
     };
@@ -51,14 +51,14 @@ it('finds nothing where nothing was done to nitrate', function (int $window): vo
 
 it('takes no sock, feeding or water change of the demo for a change of anything', function (): void {
     $entries = (new Journal($this->system))->between(
-        new DateTimeImmutable('-200 days'),
-        new DateTimeImmutable(),
+        now()->subDays(200)->toDateTimeImmutable(),
+        now()->toDateTimeImmutable(),
     );
     expect(Schedules::shifts($entries, 285.0, $this->system->assumptions()))->toBe([]);
 });
 
 it('finds the nitrate that the tank really gains', function (): void {
-    $timeline = TankHistory::of($this->system, new DateTimeImmutable());
+    $timeline = TankHistory::of($this->system, now()->toDateTimeImmutable());
     $water = $timeline->simulation(...Fit::applied(array_map(log(...), DemoSeeder::TRUTH), $timeline));
     // What came in over the days before the GFO, with what water changes took undone.
     $litres = $timeline->litres();
@@ -66,7 +66,7 @@ it('finds the nitrate that the tank really gains', function (): void {
     $last = $water->before(75.0);
     $gained = $litres * ($last->nitrate() - $first->nitrate()) / 75;
     $changes = array_filter(
-        (new Journal($this->system))->between(new DateTimeImmutable('-200 days'), new DateTimeImmutable()),
+        (new Journal($this->system))->between(now()->subDays(200)->toDateTimeImmutable(), now()->toDateTimeImmutable()),
         fn (Entry $entry): bool => $entry->payload instanceof WaterChange
             && $timeline->day($entry->at) > 0.0 && $timeline->day($entry->at) < 75.0,
     );

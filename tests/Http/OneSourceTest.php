@@ -6,6 +6,7 @@ use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Ithys\Quantity\UnitSystem;
+use Tests\Support\TestClock;
 
 // A fact has one home: every screen shows the same figure for it.
 
@@ -80,7 +81,7 @@ it('marks on the water line what only the drawn sump finds', function (): void {
 
 it('counts a sump from the day it is put in force, and leaves earlier verdicts alone', function (): void {
     $system = System::query()->oldest('id')->firstOrFail();
-    $before = new DateTimeImmutable('-60 days');
+    $before = TestClock::now('-60 days');
     $litres = $system->workingLitresAt($before);
     $typed = ($this->props)('/section')['typed'];
     $this->put("{$this->at}/section", [
@@ -88,7 +89,7 @@ it('counts a sump from the day it is put in force, and leaves earlier verdicts a
         'version' => 1,
     ])->assertSessionHasNoErrors();
     expect(System::query()->oldest('id')->firstOrFail()->workingLitresAt(now()))->toBe($litres);
-    $since = (new DateTimeImmutable('-10 days', $this->keeper->zone()))->format('Y-m-d');
+    $since = TestClock::now('-10 days', $this->keeper->zone())->format('Y-m-d');
     foreach (range(1, 3) as $press) {
         $this->post("{$this->at}/section/in-force", ['since' => $since])->assertSessionHasNoErrors();
     }

@@ -6,13 +6,14 @@ use App\Exchange\TableImport;
 use App\Models\System;
 use App\Models\User;
 use Ithys\Journal\Table\Choices;
+use Tests\Support\Temporary;
 
 // Tables as keepers have them, and what must come of each. All of them are made up.
 
 beforeEach(function (): void {
     $this->keeper = User::factory()->create(['timezone' => 'Europe/Berlin']);
     $this->system = System::factory()->ownedBy($this->keeper)->create();
-    $this->file = (string) tempnam(sys_get_temp_dir(), 'table');
+    $this->file = Temporary::path('table');
     $this->open = fn (string $path, array $choices = []): TableImport => TableImport::open(
         $path,
         $this->system,

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Support\Client;
+use Tests\Support\Temporary;
 
 // Copies of a running server's data, and the way back from them.
 
 beforeEach(function (): void {
     $this->server = AppServer::withDemo();
-    $this->folder = sys_get_temp_dir().'/ithys-copies-'.getmypid();
+    $this->folder = Temporary::path('ithys-copies');
     $this->copies = fn (): array => glob("{$this->folder}/*") ?: [];
     $this->notes = fn (): array => $this->server
         ->data()

@@ -6,11 +6,12 @@ use App\Models\System;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\Temporary;
 
 // Data written by an earlier Ithys opens for ever: tests/Golden holds the demo as it was stored on 25 November 2026.
 
 beforeEach(function (): void {
-    $this->file = (string) tempnam(sys_get_temp_dir(), 'ithys-old');
+    $this->file = Temporary::path('ithys-old');
     copy(dirname(__DIR__).'/Golden/demo-2026-11-25.sqlite', $this->file);
     config(['database.connections.sqlite.database' => $this->file]);
     DB::purge('sqlite');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Process;
 use Tests\Browser\Support\AppServer;
 use Tests\Support\Client;
+use Tests\Support\Temporary;
 use Tests\Support\Writers;
 
 // Several at once at a running server. The slow suite does the same for longer.
@@ -25,7 +26,7 @@ it('saves what several write at once, each once', function (): void {
 
 it('lets others save while an import is written, and shows it all at once', function (): void {
     $server = AppServer::withDemo();
-    $file = sys_get_temp_dir().'/many-readings.csv';
+    $file = Temporary::path('many-readings.csv');
     $rows = array_map(
         static fn (int $i): string => gmdate('Y-m-d\TH:i\Z', 1_500_000_000 + 600 * $i).',8.5',
         range(1, 20_000),

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { now } from './clock';
 import { useShared } from './page';
 
 const DAY = 86_400;
@@ -23,11 +24,11 @@ export function useDates() {
         const dayNumber = (t: number) => Date.parse(isoDay.format(new Date(t * 1000))) / 1000 / DAY;
         return {
             /** The keeper's own day, as 2026-03-04. */
-            today: () => isoDay.format(new Date()),
+            today: () => isoDay.format(new Date(now() * 1000)),
             short: format({ day: 'numeric', month: 'short' }),
             month: format({ month: 'short' }),
             year,
-            day: (t: number) => (year(t) === year(Date.now() / 1000) ? dayMonth(t) : `${dayMonth(t)} ${year(t)}`),
+            day: (t: number) => (year(t) === year(now()) ? dayMonth(t) : `${dayMonth(t)} ${year(t)}`),
             moment: format({
                 weekday: 'short',
                 day: 'numeric',
@@ -37,7 +38,7 @@ export function useDates() {
                 minute: '2-digit',
             }),
             ago: (t: number) => {
-                const days = dayNumber(Date.now() / 1000) - dayNumber(t);
+                const days = dayNumber(now()) - dayNumber(t);
                 return days <= 0 ? 'today' : days === 1 ? 'yesterday' : days < 60 ? `${days} days ago` : '';
             },
         };

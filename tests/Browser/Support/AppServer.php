@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use PDO;
 use RuntimeException;
+use Tests\Support\Temporary;
 
 /** The real application on a free port with a database of its own, stopped with all its workers. */
 final class AppServer
@@ -37,6 +38,8 @@ final class AppServer
             'LOG_CHANNEL' => 'null',
             'BCRYPT_ROUNDS' => '4',
             'PHP_CLI_SERVER_WORKERS' => '3',
+            // The browser keeps the machine's time: a session of an earlier day must not be over for it.
+            'SESSION_LIFETIME' => (string) (60 * 24 * 365 * 30),
             ...$more,
         ];
         $this->settings = implode(
@@ -56,8 +59,7 @@ final class AppServer
     {
         static $made = [];
         if (! isset($made[$demo])) {
-            $file = self::temporary();
-            register_shutdown_function(static fn (): array => array_map(unlink(...), glob("{$file}*") ?: []));
+            $file = Temporary::file();
             $artisan
                 = 'cd '
                 .dirname(__DIR__, 3)
@@ -79,13 +81,13 @@ final class AppServer
     /** @param  array<string, string>  $more */
     public static function empty(array $more = []): self
     {
-        return new self(self::temporary(), false, $more);
+        return new self(Temporary::file(), false, $more);
     }
 
     /** @param  array<string, string>  $more */
     public static function withDemo(array $more = []): self
     {
-        return new self(self::temporary(), true, $more);
+        return new self(Temporary::file(), true, $more);
     }
 
     public function artisan(string $command): string
@@ -129,13 +131,6 @@ final class AppServer
     {
         posix_kill(-$this->group, SIGTERM);
         exec('rm -rf '.implode(' ', array_map(escapeshellarg(...), glob($this->database.'*') ?: [])));
-    }
-
-    private static function temporary(): string
-    {
-        $file = tempnam(sys_get_temp_dir(), 'ithys');
-
-        return $file === false ? throw new RuntimeException('There is no room for a temporary database.') : $file;
     }
 
     private static function run(string $command): string

@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
+use Tests\Support\Temporary;
 
 /** Starts headless Chromium with a profile of its own. */
 final class Chromium
@@ -16,7 +17,7 @@ final class Chromium
 
     public static function start(): RemoteWebDriver
     {
-        $profile = sys_get_temp_dir().'/ithys-chromium-'.bin2hex(random_bytes(6));
+        $profile = Temporary::path('chromium');
         $options = new ChromeOptions;
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([

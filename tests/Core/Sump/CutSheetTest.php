@@ -22,6 +22,7 @@ use Ithys\Sump\SumpWater;
 use Ithys\Sump\Vessel;
 use Ithys\Sump\WaterLines;
 use Symfony\Component\Process\Process;
+use Tests\Support\Temporary;
 
 function cutSection(float $wall = 6.35): Section
 {
@@ -159,7 +160,7 @@ it('lays the sheets out without one on another', function (): void {
 it('writes DXF that a strict reader opens without an error, outlines closed and in the units it names', function (
     UnitSystem $units,
 ): void {
-    $file = tempnam(sys_get_temp_dir(), 'ithys').'.dxf';
+    $file = Temporary::path('ithys.dxf');
     file_put_contents($file, CutDxf::write(CutSheet::of(cutSection()), stockOf(cutSection()), new Words($units)));
     $audit = new Process(['/usr/bin/python3', '-c', <<<'PY'
         import sys, json, ezdxf

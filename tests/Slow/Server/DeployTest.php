@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\Port;
 use Tests\Support\Client;
+use Tests\Support\Temporary;
 
 // The household server of the README, as deploy/install sets it up: nginx and php-fpm of Debian, HTTPS, a user of its
 // own.
@@ -146,7 +147,7 @@ it('makes the first keeper, a tank, and takes a table of nineteen megabytes', fu
         ])->status,
     )->toBe(302);
 
-    $file = sys_get_temp_dir().'/nineteen-megabytes.csv';
+    $file = Temporary::path('nineteen-megabytes.csv');
     $rows = fopen($file, 'wb') ?: throw new RuntimeException($file);
     fwrite($rows, "date,nitrate,method,note\n");
     for ($i = 0; ftell($rows) < 19 * 1_048_576; $i++) {
@@ -223,7 +224,7 @@ it('hands out nothing but the public folder, and runs no other PHP', function (s
 ]);
 
 it('refuses what is too large, and copies its data as the timetable does', function (): void {
-    $file = sys_get_temp_dir().'/too-large.csv';
+    $file = Temporary::path('too-large.csv');
     file_put_contents($file, str_repeat('x', 23 * 1_048_576));
     expect(Household::client()->upload('/systems/1/import', $file)->status)->toBe(413);
     unlink($file);

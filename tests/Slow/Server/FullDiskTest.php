@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Support\Client;
+use Tests\Support\Temporary;
 
 // A disk of six megabytes holds the data, the sessions and the logs, and is filled up.
 
 it('answers with a sentence while the disk is full, loses nothing, and goes on once there is room', function (): void {
-    $disk = sys_get_temp_dir().'/ithys-small-disk-'.getmypid();
+    $disk = Temporary::path('ithys-small-disk');
     mkdir($disk);
     exec('mount -t tmpfs -o size=6m tmpfs '.escapeshellarg($disk), result_code: $code);
     expect($code)->toBe(0, 'This test needs to be root, to make a small disk.');

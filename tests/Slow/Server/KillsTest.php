@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Process;
 use Tests\Browser\Support\AppServer;
 use Tests\Support\Client;
+use Tests\Support\Temporary;
 use Tests\Support\Writers;
 
 // The server is ended in the middle of its work. What it had acknowledged is there; what it had not is there whole or
@@ -43,7 +44,7 @@ it('loses nothing that was acknowledged, over fifty kills among writers', functi
 it('shows nothing or all of an import, over fifty kills in the middle of it', function (): void {
     $server = AppServer::withDemo();
     $random = new Random\Randomizer(new Random\Engine\Mt19937(9));
-    $file = sys_get_temp_dir().'/killed-import.csv';
+    $file = Temporary::path('killed-import.csv');
     $fates = ['all' => 0, 'nothing' => 0];
     $hidden = 0;
     $whole = static fn (): int => (int) $server

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Support\Client;
+use Tests\Support\Temporary;
 use Tests\Support\Writers;
 
 it('saves what eight write for twenty seconds, each once', function (): void {
@@ -53,7 +54,7 @@ it('waits five seconds for a lock that is held for ten, says so, and saves once 
 
 it('copies the data whole while four write, and puts it back while they write', function (): void {
     $server = AppServer::withDemo(['PHP_CLI_SERVER_WORKERS' => '4']);
-    $folder = sys_get_temp_dir().'/ithys-copies-'.getmypid();
+    $folder = Temporary::path('ithys-copies');
     try {
         $writers = Writers::at($server, 4, 12.0);
         usleep(1_000_000);

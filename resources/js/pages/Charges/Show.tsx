@@ -1,3 +1,4 @@
+import { now as clock } from '../../lib/clock';
 import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -21,7 +22,7 @@ export default function Show({ frame, view }: Props) {
     const { learning, refused } = useLearning(frame.id, view.isCurrent);
     const dates = useDates();
     // The moment at which the page was opened.
-    const [now] = useState(() => Date.now() / 1000);
+    const [now] = useState(clock);
     const inPlace = view.charges.filter(({ to }) => to === null);
     const past = view.charges.filter(({ to }) => to !== null);
     return (

@@ -1,3 +1,4 @@
+import { now as clock } from '../../lib/clock';
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
 import { Link, router } from '@inertiajs/react';
@@ -98,7 +99,7 @@ export default function Show({
     useCharacter(']', () => pick(null, 1));
     useCharacter('t', () => ask({ view: view === 'table' ? 'sheet' : 'table' }));
     const dates = useDates();
-    const [now] = useState(() => Date.now() / 1000);
+    const [now] = useState(clock);
     const empty = sheet.readings.length === 0 && sheet.changes.length === 0;
 
     return (

@@ -31,6 +31,7 @@ use Ithys\Sump\Tray\TrayKind;
 use Ithys\Sump\Vessel;
 use Symfony\Component\Process\Process;
 use Tests\Support\Sumps;
+use Tests\Support\Temporary;
 
 function workshopSection(): Section
 {
@@ -238,7 +239,7 @@ it('judges a basket by its gap and what is left of it', function (Basket $basket
 it('writes DXF with holes, stock sheets and words that a strict reader opens without an error', function (): void {
     $workshop = new Workshop([new Pad('p', 'Fine pad', 140, 95, 3)], litChamber: 1, basket: Basket::usual());
     $sheet = CutSheet::of(workshopSection(), $workshop);
-    $file = tempnam(sys_get_temp_dir(), 'ithys').'.dxf';
+    $file = Temporary::path('ithys.dxf');
     file_put_contents(
         $file,
         CutDxf::write($sheet, StockPlan::of($sheet, $workshop, Assumptions::standard()), new Words(UnitSystem::Metric)),
