@@ -18,6 +18,9 @@ use Ithys\Nutrient\Lever\WaterChange;
 /** A lever at its moment. */
 final readonly class Act
 {
+    /** Before all else that is done at the start: what is fitted then has been there before. */
+    public const BEFORE = -1.0;
+
     public function __construct(
         /** Days from the start. */
         public float $day,

@@ -153,10 +153,10 @@ final class Feeding
         return $this->stock === null ? 0.0 : $this->stock[0] * (1 + $this->stock[1]) ** $this->weeks($day);
     }
 
-    /** Whole weeks that the stock has grown for. */
+    /** Whole weeks that the stock has grown for; a day that rounding leaves just before the end of one is its end. */
     private function weeks(float $day): float
     {
-        return floor(($day - ($this->stock[2] ?? $day)) / self::WEEK);
+        return floor(($day - ($this->stock[2] ?? $day) + self::AT_ONCE) / self::WEEK);
     }
 
     /** @throws InvalidLever */

@@ -19,6 +19,15 @@ final class InvalidLever extends DomainException
         return new self("No {$what} called “{$name}” is in place then.");
     }
 
+    public static function noTime(float $day): self
+    {
+        return new self(sprintf(
+            'The model cannot go on from day %.6g: the next change of its inputs is not later. Please report this '
+                .'journal.',
+            $day,
+        ));
+    }
+
     public static function thereAlready(string $name): self
     {
         return new self("A charge called “{$name}” was put in before. Each charge needs its own name.");

@@ -181,17 +181,18 @@ final class Simulation
         $this->actUntil(0.0);
     }
 
+    /** @throws InvalidLever */
     private function actUntil(float $day): void
     {
         $this->plant->day = $day;
         while (($this->acts[$this->next]->day ?? INF) <= $day + Feeding::AT_ONCE) {
             $this->acts[$this->next++]->lever->act($this->plant);
         }
-        $this->piece = new Piece(
-            $this->plant,
-            $day,
-            min($this->acts[$this->next]->day ?? INF, $this->plant->feeding->next($day)),
-        );
+        $to = min($this->acts[$this->next]->day ?? INF, $this->plant->feeding->next($day));
+        if ($to <= $day) {
+            throw InvalidLever::noTime($day);
+        }
+        $this->piece = new Piece($this->plant, $day, $to);
         $this->day = $day;
         $this->y = $this->piece->state();
         $this->lines = array_fill(0, Piece::LINES, 0.0);
@@ -255,6 +256,9 @@ final class Simulation
                 return [$isLast ? $this->piece->to : $this->day + $step, $y, $lines, $rates];
             }
             $this->step = $step * $grow;
+            if ($this->day + $this->step <= $this->day) {
+                throw InvalidLever::noTime($this->day);
+            }
         }
     }
 

@@ -6,8 +6,8 @@ namespace Ithys\Nutrient\Calibration;
 
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Nutrient\Timeline\Observed;
-use Ithys\Statistics\Cholesky;
 use Ithys\Statistics\Normal;
+use Ithys\Statistics\OrnsteinUhlenbeck;
 
 /** The readings of one parameter, with how far kit and model may be off at each and how they are off together. */
 final readonly class Scatter
@@ -23,7 +23,7 @@ final readonly class Scatter
         private Parameter $parameter,
         public array $observed,
         private array $spreads,
-        private Cholesky $noise,
+        private OrnsteinUhlenbeck $wander,
     ) {
     }
 
@@ -36,17 +36,13 @@ final readonly class Scatter
             $level = array_sum(array_map(static fn (Observed $one): float => $one->level, $around)) / count($around);
             $spreads[] = Kit::model($parameter, $level);
         }
-        $matrix = [];
-        foreach ($observed as $i => $one) {
-            $row = [];
-            foreach ($observed as $j => $other) {
-                $row[] = $spreads[$i] * $spreads[$j] * exp(-abs($one->day - $other->day) / Kit::MEMORY)
-                    + ($i === $j ? Kit::variance($one) : 0.0);
-            }
-            $matrix[] = $row;
-        }
 
-        return new self($parameter, $observed, $spreads, Cholesky::of($matrix));
+        return new self($parameter, $observed, $spreads, OrnsteinUhlenbeck::observed(
+            Kit::MEMORY,
+            array_map(static fn (Observed $one): float => $one->day, $observed),
+            $spreads,
+            array_map(Kit::variance(...), $observed),
+        ));
     }
 
     /**
@@ -57,7 +53,7 @@ final readonly class Scatter
      */
     public function white(array $levels): array
     {
-        return $this->noise->whiten($this->off($levels));
+        return $this->wander->whiten($this->off($levels));
     }
 
     /**
@@ -67,13 +63,7 @@ final readonly class Scatter
      */
     public function pull(array $levels, float $end): float
     {
-        $solved = $this->noise->solve($this->off($levels));
-        $sum = 0.0;
-        foreach ($this->observed as $n => $one) {
-            $sum += $this->spreads[$n] * exp(-($end - $one->day) / Kit::MEMORY) * $solved[$n];
-        }
-
-        return $sum;
+        return $this->wander->mean($this->off($levels), $end);
     }
 
     /**
@@ -96,19 +86,15 @@ final readonly class Scatter
         array $covariance,
     ): array {
         $band = [];
-        $solved = array_map(fn (array $column): array => $this->noise->solve($column), $raw);
+        $said = array_map(fn (array $column): float => $this->wander->mean($column, $end), $raw);
         foreach ($ahead as $t => $days) {
             $own = Kit::model($this->parameter, $future[$t]);
-            $with = [];
-            foreach ($this->observed as $n => $one) {
-                $with[] = $own * $this->spreads[$n] * exp(-($end + $days - $one->day) / Kit::MEMORY);
-            }
-            $left = max(0.0, $own ** 2 - self::dot($with, $this->noise->solve($with)));
+            $then = $own * exp(-$days / Kit::MEMORY);
             $slope = [];
             foreach (array_keys($covariance) as $i) {
-                $slope[] = ($slopes[$i][$t] ?? 0.0) - self::dot($with, $solved[$i] ?? []);
+                $slope[] = ($slopes[$i][$t] ?? 0.0) - $then * ($said[$i] ?? 0.0);
             }
-            $variance = $left;
+            $variance = $own ** 2 * $this->wander->left($end + $days);
             foreach ($covariance as $i => $row) {
                 $variance += $slope[$i] * self::dot($row, $slope);
             }

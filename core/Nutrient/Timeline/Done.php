@@ -121,12 +121,12 @@ final class Done
     /** @param  list<Kind>  $kinds */
     private function change(float $day, array $kinds, float $share, ?int $soiling = null): void
     {
-        foreach ($this->stagesOn($day) as $stage => $kind) {
+        foreach ($this->stagesBefore($day) as $stage => [$kind, $since]) {
             if (! in_array($kind, $kinds, true)) {
                 continue;
             }
-            $before = $this->changed[$stage] ?? null;
-            if ($soiling === (int) SockChange::MOST_SOILING && $before !== null) {
+            $before = max($since, $this->changed[$stage] ?? Act::BEFORE);
+            if ($soiling === (int) SockChange::MOST_SOILING && $before > Act::BEFORE) {
                 $this->acts[] = new Act(
                     $day - self::CLOGGED_THIRD * ($day - $before),
                     new Clog((string) $stage, self::CLOGGED),
@@ -264,9 +264,9 @@ final class Done
     private function assume(float $last): void
     {
         $interval = $this->assumptions->value('sock-interval');
-        foreach ($this->stagesOn($last) as $stage => $kind) {
+        foreach ($this->stagesBefore($last) as $stage => [$kind, $since]) {
             if ($kind === Kind::Sock && ! isset($this->changed[$stage])) {
-                for ($day = $interval; $day < $last; $day += $interval) {
+                for ($day = max(0.0, $since) + $interval; $day < $last; $day += $interval) {
                     $this->acts[] = new Act($day, new Change((string) $stage));
                 }
                 $this->remarks[] = Finding::of(
@@ -297,12 +297,23 @@ final class Done
         }
     }
 
-    /** @return array<string, Kind> what is fitted then, by stage */
-    private function stagesOn(float $day): array
+    /**
+     * What has been fitted by the moment before a day; what is fitted on that moment is still fresh.
+     *
+     * @return array<string, array{Kind, float}> kind and since when, by stage
+     */
+    private function stagesBefore(float $day): array
     {
         $there = [];
         foreach ($this->fitted->stages as [$from, $stages]) {
-            $there = $from <= $day ? $stages : $there;
+            if ($from >= $day) {
+                break;
+            }
+            $before = $there;
+            $there = [];
+            foreach ($stages as $stage => $kind) {
+                $there[$stage] = [$kind, $before[$stage][1] ?? $from];
+            }
         }
 
         return $there;

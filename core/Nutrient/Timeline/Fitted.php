@@ -69,7 +69,7 @@ final readonly class Fitted
             if ($next !== null && $next <= $from) {
                 continue;
             }
-            $day = $n === 0 ? 0.0 : max(0.0, $day);
+            $day = $n === 0 || $day <= 0.0 ? Act::BEFORE : $day;
             $flow = $one->litresPerHour();
             $within = $one->tank->circulationLitresPerHour;
             if ($flow !== null || $within !== null) {
@@ -281,7 +281,7 @@ final readonly class Fitted
             }
         }
 
-        return [new Act(0.0, new Skimmer($isOn)), ...$acts];
+        return [new Act(Act::BEFORE, new Skimmer($isOn)), ...$acts];
     }
 
     /**
@@ -311,7 +311,7 @@ final readonly class Fitted
             }
             $cultures[] = $item->id;
             $start = $assumptions->value('algae-start') * $assumptions->value('algae-g-per-watt') * $watts;
-            $acts[] = new Act(0.0, new Algae($item->id, $watts, $item->hours($assumptions), addGrams: $start));
+            $acts[] = new Act(Act::BEFORE, new Algae($item->id, $watts, $item->hours($assumptions), addGrams: $start));
             $remarks[] = self::remark(
                 'algae-start',
                 "{$item->title()}: algae at the start",

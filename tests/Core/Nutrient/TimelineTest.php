@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Ithys\Finding;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Nutrient\Calibration\Calibration;
 use Ithys\Nutrient\Calibration\TooFewReadings;
 use Ithys\Nutrient\Calibration\Unknown;
@@ -10,7 +11,12 @@ use Ithys\Nutrient\Element;
 use Ithys\Nutrient\Ledger\Ledger;
 use Ithys\Nutrient\Ledger\LedgerLine;
 use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Nutrient\Timeline\Observed;
+use Ithys\Path\Path;
+use Ithys\Path\Style;
+use Ithys\Path\Template;
 use Tests\Support\Logged;
+use Tests\Support\Within;
 
 const FIRST = [0, 'no3 8 po4 0.08'];
 
@@ -317,4 +323,43 @@ it('tells doses of vinegar as the spirit that holds as much carbon', function ()
     expect($outlook->asSpirit($outlook->present->doses))
         ->toEqualWithDelta(array_sum($outlook->present->doses->perDay) * 20 / 165, 1e-9)
         ->and($outlook->present->doses->perDay['vinegar'])->toEqualWithDelta(10, 1.5);
+});
+
+it('goes on past every week of a stock that grows, whatever the minute it was logged at', function (int $minute): void {
+    $timeline = Logged::timeline([
+        FIRST,
+        [($minute - 1) / 1440, 'stock 250 g growing 1 % a week'],
+        [$minute / 1440, 'feeding plan 1.2 g pellet a day growing with stock'],
+    ], 70);
+    Within::seconds(5, "Minute {$minute}", static fn () => $timeline->simulation()->at(420.0));
+    // 1 % with each whole week.
+    $fed = $timeline->simulation()->at(420.0)->plant->feeding->perDay(420.0)[0];
+    $first = $timeline->simulation()->at($minute / 1440)->plant->feeding->perDay($minute / 1440)[0];
+    expect($fed / $first)->toEqualWithDelta(1.01 ** floor((420 - ($minute - 1) / 1440) / 7), 1e-9);
+})->with([1440, 1443, 1447, 2879, 20_159, 4321]);
+
+it('takes what is done at the moment of the first reading', function (string $done, ?Path $path): void {
+    $timeline = Logged::timeline([[0, "no3 4 po4 0.04 {$done}"], [0, 'feeding plan 1 g pellet a day']], 30, $path);
+    expect($timeline->simulation()->at(30)->balance->in['fed'][0])->toBeGreaterThan(0.0);
+})->with([
+    ['sock changed', null],
+    ['sock changed soiling 5', null],
+    ['sock changed', fn (): Path => Template::of(Style::Sump)],
+    ['sponge cleaned', fn (): Path => Template::of(Style::Internal)],
+    ['water change 20 l', null],
+    ['gfo 60 g reactor', fn (): Path => Template::of(Style::Sump)],
+    ['skimmer off', null],
+    ['harvest 40 g', fn (): Path => Template::of(Style::Sump)],
+]);
+
+it('counts readings of half a day as one', function (): void {
+    $often = array_map(fn (int $n): array => [$n / 96, 'no3 '.(8 + $n % 2).' po4 0.08'], range(0, 96 * 8));
+    $timeline = Logged::timeline([...$often, [0, 'feeding plan 1 g pellet a day']], 8);
+    $pooled = Observed::pooled(array_values(array_filter(
+        $timeline->read->observed,
+        fn (Observed $one): bool => $one->parameter === Parameter::Nitrate,
+    )));
+    expect(count($pooled))->toBe(17)
+        ->and($pooled[3]->level)->toEqualWithDelta(8.5, 0.02)
+        ->and($pooled[3]->day)->toEqualWithDelta(1.75, 0.01);
 });
