@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\Reading\HalfDays;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\Renewal\Renewal;
@@ -45,10 +46,28 @@ final readonly class Journal
             ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
     }
 
-    /** @return list<Entry> entries within so many days of a moment */
+    /**
+     * Entries as they are computed with: readings of half a day as one, read row by row, since a probe may have made
+     * a hundred thousand of them.
+     *
+     * @param  list<string>  $without  kinds that are left out
+     * @return list<Entry> in order of time
+     */
+    public function pooled(DateTimeImmutable $from, DateTimeImmutable $to, array $without = []): array
+    {
+        $rows = $this->within($from, $to)
+            ->whereNotIn('kind', $without)
+            ->orderBy('occurred_at')->orderBy('id')
+            ->select(['id', 'kind', 'occurred_at', 'payload', 'note'])
+            ->cursor();
+
+        return iterator_to_array(HalfDays::pooled($rows->map(self::toEntry(...))), false);
+    }
+
+    /** @return list<Entry> entries within so many days of a moment, as {@see self::pooled()} has them */
     public function around(DateTimeImmutable $moment, int $days): array
     {
-        return $this->between($moment->modify("-{$days} days"), $moment->modify("+{$days} days"));
+        return $this->pooled($moment->modify("-{$days} days"), $moment->modify("+{$days} days"));
     }
 
     /**

@@ -6,11 +6,11 @@ namespace App\Journal;
 
 use App\Models\System;
 use DateTimeImmutable;
-use Ithys\Journal\Entry;
 use Ithys\Journal\Incident\IncidentKind;
 use Ithys\Journal\Note\NoteKind;
 use Ithys\Nutrient\Timeline\Missing;
 use Ithys\Nutrient\Timeline\Timeline;
+use Ithys\Nutrient\Timeline\Undone;
 
 /** What the model is told of a tank: its journal of two years and what stood in that time. */
 final readonly class TankHistory
@@ -31,11 +31,10 @@ final readonly class TankHistory
         )];
         sort($moments);
 
+        $entries = (new Journal($system))->pooled($from, $now, [(new NoteKind)->key(), (new IncidentKind)->key()]);
+
         return Timeline::of(
-            array_values(array_filter(
-                (new Journal($system))->between($from, $now, [(new NoteKind)->key(), (new IncidentKind)->key()]),
-                static fn (Entry $entry): bool => $entry->id !== $without,
-            )),
+            $without === null ? $entries : Undone::in($entries, $without),
             // What was described first was there before.
             array_map(
                 static fn (DateTimeImmutable $day): array => [

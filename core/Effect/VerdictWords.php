@@ -18,14 +18,13 @@ final class VerdictWords
 
         return Text::of(
             $jump->estimate < 0.0
-                ? '{nutrient!} fell at once by {size} (95 %: {least} to {most}), {mass} mg in this tank.{beyond}'
-                : '{nutrient!} rose at once by {size} (95 %: {least} to {most}), {mass} mg in this tank.{beyond}',
+                ? '{nutrient!} fell at once by {size} (95 %: {least} to {most}), {mass} mg in this tank.'
+                : '{nutrient!} rose at once by {size} (95 %: {least} to {most}), {mass} mg in this tank.',
             nutrient: $question->parameter->label(),
             size: Quantity::ppm(abs($jump->estimate)),
             least: Quantity::ppm(min($ends)),
             most: Quantity::ppm(max($ends)),
             mass: Quantity::number(abs($jump->estimate) * $question->litres),
-            beyond: ' Beyond that nothing shows that less or more comes in since.',
         );
     }
 

@@ -40,7 +40,7 @@ final class ChargesView
     public static function of(System $system, User $keeper, DateTimeImmutable $now): array
     {
         $shelf = new FitShelf($system);
-        $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
+        $entries = (new Journal($system))->pooled($now->modify('-'.self::DAYS.' days'), $now);
         $lives = $shelf->lives();
         $charges = array_reverse(Stay::all($entries));
         $fit = $shelf->last();

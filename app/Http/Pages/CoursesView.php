@@ -37,7 +37,7 @@ final class CoursesView
     {
         $read = [];
         $made = $course->made_at->toDateTimeImmutable();
-        foreach ((new Journal($system))->between($made, $now) as $entry) {
+        foreach ((new Journal($system))->pooled($made, $now) as $entry) {
             if ($entry->payload instanceof Reading) {
                 $read[$entry->payload->parameter->value][] = [$entry->daysAfter($made), $entry->payload->value];
             }

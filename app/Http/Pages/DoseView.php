@@ -77,7 +77,7 @@ final class DoseView
         $fresh = new Fresh($medium, $figures['amount'] ?? 0.0, $place, $place === Place::Reactor ? $flow : null);
         $outlook = ForeseeView::outlook($system, $now)['outlook'];
         $roads = new Roads($system->assumptions());
-        $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
+        $entries = (new Journal($system))->pooled($now->modify('-'.self::DAYS.' days'), $now);
 
         return [
             'roads' => array_map(static fn (Road $road): array => [

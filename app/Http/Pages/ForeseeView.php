@@ -220,7 +220,7 @@ final class ForeseeView
     public static function past(System $system, DateTimeImmutable $now): array
     {
         $past = [];
-        foreach ((new Journal($system))->between($now->modify('-'.self::PAST_DAYS.' days'), $now) as $entry) {
+        foreach ((new Journal($system))->pooled($now->modify('-'.self::PAST_DAYS.' days'), $now) as $entry) {
             $reading = $entry->payload;
             if ($reading instanceof Reading && in_array($reading->parameter, Parameter::nutrients(), true)) {
                 $past[] = [$entry->at->getTimestamp(), $reading->parameter->value, $reading->value];

@@ -40,7 +40,7 @@ final class OrganicView
         $setup = $system->setupAt($now);
         $assumptions = $system->assumptions();
         $litres = $setup->workingVolume()->litres;
-        $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
+        $entries = (new Journal($system))->pooled($now->modify('-'.self::DAYS.' days'), $now);
         $check = RampCheck::of(
             $entries,
             $setup->path?->itemsOf(Kind::Skimmer) !== [] && $setup->path !== null,

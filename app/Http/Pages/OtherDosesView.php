@@ -19,7 +19,7 @@ final class OtherDosesView
         $words = $keeper->words();
         $doses = new OtherDoses(
             $system->setupAt($now),
-            (new Journal($system))->between($now->modify('-'.OtherDoses::DAYS.' days'), $now),
+            (new Journal($system))->pooled($now->modify('-'.OtherDoses::DAYS.' days'), $now),
             $system->assumptions(),
             $keeper->zone(),
             $now,

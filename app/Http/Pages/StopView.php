@@ -30,7 +30,7 @@ final class StopView
     /** @return array<string, mixed> null for what the stop is not */
     public static function of(System $system, Item $item, User $keeper, DateTimeImmutable $now): array
     {
-        $entries = (new Journal($system))->between($now->modify('-'.self::DAYS.' days'), $now);
+        $entries = (new Journal($system))->pooled($now->modify('-'.self::DAYS.' days'), $now);
 
         return [
             'missing' => null,

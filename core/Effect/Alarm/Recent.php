@@ -51,9 +51,10 @@ final readonly class Recent
     /** What the kit tells apart, in the base unit of the parameter. */
     public function step(): float
     {
-        $steps = array_map(static fn (array $one): float => $one[1]->step, $this->last(6));
+        // “0.1” may stand for 0.10: the finest step written is the kit's.
+        $steps = array_filter(array_map(static fn (array $one): float => $one[1]->step, $this->last(6)));
 
-        return max([...$steps, $this->parameter->resolution() / 10]);
+        return max($steps === [] ? 0.0 : min($steps), $this->parameter->resolution() / 10);
     }
 
     /**

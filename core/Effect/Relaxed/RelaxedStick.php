@@ -61,12 +61,14 @@ final readonly class RelaxedStick
     public static function of(Series $series, Course $course, float $level, float $step, float $usual): self
     {
         $floor = $step ** 2 / 12;
-        $first = self::grid($series, $course, self::FIRST, 1.0, $floor);
-        $best = self::best($first);
+        $best = self::best(self::grid($series, $course, self::FIRST, 1.0, $floor));
+        $outliers = count($series->days) >= 8 ? self::outliers($series, $best, $step) : [];
+        if ($outliers !== []) {
+            // Their scatter must not pass for that of the others: a tank would seem calmer than it is.
+            $series = $series->only(array_values(array_diff(array_keys($series->days), $outliers)));
+            $best = self::best(self::grid($series, $course, self::FIRST, 1.0, $floor));
+        }
         $variance = max($best->fit->variance(), $floor, (0.01 * $level) ** 2);
-        $outliers = count($series->days) >= 8 ? self::outliers($series, $course, $best, $step) : [];
-        $kept = array_values(array_diff(array_keys($series->days), $outliers));
-        $series = $outliers === [] ? $series : $series->only($kept);
         $strengths = array_map(
             static fn (float $times): float => min(
                 self::MOST_STRENGTH,
@@ -373,34 +375,33 @@ final readonly class RelaxedStick
     }
 
     /** @return list<int> readings that lie too far off what the others say of them, one in eight at the most */
-    private static function outliers(Series $series, Course $course, Point $best, float $step): array
+    private static function outliers(Series $series, Point $best, float $step): array
     {
         $n = count($series->days);
-        $units = array_map(
-            static fn (int $i): array => array_map(
-                static fn (int $reading): float => $reading === $i ? 1.0 : 0.0,
-                array_keys($series->days),
+        $wander = new Wander($series, $best->loss);
+        $variances = $best->sight->variances;
+        $rests = [];
+        foreach ($series->levels as $i => $level) {
+            $rests[] = $level - $best->source[$i] - $best->fittedAt($i);
+        }
+        // The inverse of the covariance, times what is left and times each column, and its diagonal.
+        $states = $wander->smooth($rests, $variances, $best->strength);
+        $onto = array_map(
+            static fn (array $column): array => array_map(
+                static fn (float $value, array $state, float $variance): float => ($value - $state[0]) / $variance,
+                $column,
+                $wander->smooth($column, $variances, $best->strength),
+                $variances,
             ),
-            range(0, $n - 1),
+            $best->columns,
         );
-        // Column i is what reading i puts into each whitened row.
-        [$whitened] = (new Wander($series, $best->loss))->whiten($units, $best->sight->variances, $best->strength);
-        $rests = $best->rests();
-        $p = count($best->columns);
         $off = [];
-        for ($i = 0; $i < $n; $i++) {
-            $own = $shadow = 0.0;
-            $onto = array_fill(0, $p, 0.0);
-            foreach ($whitened as $row => $values) {
-                $own += $values[$i] * $rests[$row];
-                $shadow += $values[$i] ** 2;
-                for ($c = 0; $c < $p; $c++) {
-                    $onto[$c] += $values[$i] * $best->sight->rows[$row][$c];
-                }
-            }
-            for ($a = 0; $a < $p; $a++) {
-                for ($b = 0; $b < $p; $b++) {
-                    $shadow -= $onto[$a] * $best->fit->inverse[$a][$b] * $onto[$b];
+        foreach ($states as $i => [$level, , $spread]) {
+            $own = ($rests[$i] - $level) / $variances[$i];
+            $shadow = (1 - $spread / $variances[$i]) / $variances[$i];
+            foreach ($onto as $a => $one) {
+                foreach ($onto as $b => $other) {
+                    $shadow -= $one[$i] * $best->fit->inverse[$a][$b] * $other[$i];
                 }
             }
             $off[$i] = $shadow > 1e-12 ? abs($own) / sqrt($shadow) : 0.0;

@@ -91,6 +91,29 @@ final readonly class Reading implements Payload
         );
     }
 
+    /**
+     * Several of one parameter as one. A figure tells more than “below a limit”.
+     *
+     * @param  list<self>  $readings  at least one
+     */
+    public static function mean(array $readings): self
+    {
+        $figures = array_values(array_filter($readings, static fn (self $one): bool => ! $one->belowLimit));
+        $used = $figures === [] ? $readings : $figures;
+        $is = static fn (callable $any): bool => array_filter($used, $any) !== [];
+
+        return new self(
+            $used[0]->parameter,
+            array_sum(array_map(static fn (self $one): float => $one->value, $used)) / count($used),
+            $used[0]->basis,
+            min(array_map(static fn (self $one): float => $one->step, $used)),
+            $figures === [],
+            $is(static fn (self $one): bool => $one->cloudy),
+            $used[0]->method,
+            $is(static fn (self $one): bool => $one->approximate),
+        );
+    }
+
     public function withCloudy(): self
     {
         return $this->but(cloudy: true);

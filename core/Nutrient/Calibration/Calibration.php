@@ -47,10 +47,10 @@ final class Calibration
     private function __construct(private readonly Timeline $timeline)
     {
         foreach (Parameter::nutrients() as $parameter) {
-            $mine = Observed::pooled(array_values(array_filter(
+            $mine = array_values(array_filter(
                 $timeline->read->observed,
                 static fn (Observed $one): bool => $one->parameter === $parameter,
-            )));
+            ));
             if (count($mine) < TooFewReadings::LEAST) {
                 throw TooFewReadings::of($parameter, count($mine));
             }

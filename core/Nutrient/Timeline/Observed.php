@@ -14,9 +14,6 @@ use Ithys\Journal\Reading\Reading;
 /** A reading of nitrate or phosphate as the model sees it. */
 final readonly class Observed
 {
-    /** Days within which readings count as one. */
-    private const POOLED = 0.5;
-
     private function __construct(
         public float $day,
         public Parameter $parameter,
@@ -59,47 +56,6 @@ final readonly class Observed
         }
 
         return [...array_values($earlier), ...$all];
-    }
-
-    /**
-     * Readings of half a day as one: they share what is wrong with their test, so many say no more than one.
-     *
-     * @param  list<self>  $all  of one parameter, in order of time
-     * @return list<self>
-     */
-    public static function pooled(array $all): array
-    {
-        $pools = [];
-        foreach ($all as $one) {
-            $last = count($pools) - 1;
-            if ($last >= 0 && $one->day - $pools[$last][0]->day < self::POOLED) {
-                $pools[$last][] = $one;
-            } else {
-                $pools[] = [$one];
-            }
-        }
-
-        return array_map(self::mean(...), $pools);
-    }
-
-    /** @param  non-empty-list<self>  $pool */
-    private static function mean(array $pool): self
-    {
-        if (count($pool) === 1) {
-            return $pool[0];
-        }
-        $figures = array_values(array_filter($pool, static fn (self $one): bool => $one->limit === null));
-        $used = $figures === [] ? $pool : $figures;
-        $mean = static fn (callable $of): float => array_sum(array_map($of, $used)) / count($used);
-
-        return new self(
-            $mean(static fn (self $one): float => $one->day),
-            $pool[0]->parameter,
-            $mean(static fn (self $one): float => $one->level),
-            min(array_map(static fn (self $one): float => $one->step, $used)),
-            array_filter($used, static fn (self $one): bool => $one->isCloudy) !== [],
-            $figures === [] ? $mean(static fn (self $one): float => (float) $one->limit) : null,
-        );
     }
 
     /** @param  list<self>  $all */

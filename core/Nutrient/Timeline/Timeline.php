@@ -9,6 +9,7 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Outlet\Outlet;
+use Ithys\Journal\Reading\HalfDays;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Calibration\Fit;
@@ -50,6 +51,7 @@ final readonly class Timeline
      */
     public static function of(array $entries, array $setups, DateTimeImmutable $to, Assumptions $assumptions): self
     {
+        $entries = iterator_to_array(HalfDays::pooled($entries), false);
         $read = Read::of($entries, $assumptions);
         $setup = $setups[count($setups) - 1][1];
         $litres = $setup->workingVolume()->litres;

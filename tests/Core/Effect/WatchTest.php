@@ -214,3 +214,14 @@ it('is quiet on noise: at most one false alarm a tank and year', function (strin
     ['phosphate, real A', Parameter::Phosphate],
     ['phosphate, slips', Parameter::Phosphate],
 ]);
+
+it('hears a rise although a figure was written more coarsely than the kit reads', function (float $lastButOne): void {
+    $now = new DateTimeImmutable('2026-06-01 12:00:00Z');
+    $written = [0.05, 0.05, 0.06, 0.05, 0.05, 0.06, 0.05, 0.05, 0.12, $lastButOne, 0.25];
+    $journal = [];
+    foreach ($written as $n => $value) {
+        // “0.2” is taken for a step of a tenth, “0.20” for one of a hundredth.
+        array_push($journal, ...readBefore($now, Parameter::Phosphate, [$value], last: 36.0 - 3.5 * $n, step: $n === 9 ? 0.1 : 0.01));
+    }
+    expect(alertsOver($journal, $now))->toContain('rise');
+})->with([0.2]);

@@ -2,19 +2,28 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Reading\HalfDays;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Nutrient\Calibration\Calibration;
+use Ithys\Nutrient\Calibration\Fit;
 use Ithys\Nutrient\Calibration\TooFewReadings;
 use Ithys\Nutrient\Calibration\Unknown;
 use Ithys\Nutrient\Element;
+use Ithys\Nutrient\Forecast\Expected;
 use Ithys\Nutrient\Ledger\Ledger;
 use Ithys\Nutrient\Ledger\LedgerLine;
 use Ithys\Nutrient\Timeline\Missing;
 use Ithys\Nutrient\Timeline\Observed;
+use Ithys\Nutrient\Timeline\Timeline;
+use Ithys\Nutrient\Timeline\Undone;
 use Ithys\Path\Path;
 use Ithys\Path\Style;
 use Ithys\Path\Template;
+use Ithys\System\Setup;
 use Tests\Support\Logged;
 use Tests\Support\Within;
 
@@ -352,14 +361,46 @@ it('takes what is done at the moment of the first reading', function (string $do
     ['harvest 40 g', fn (): Path => Template::of(Style::Sump)],
 ]);
 
-it('counts readings of half a day as one', function (): void {
+it('counts readings of half a day as one, but not across what was done to the water', function (): void {
     $often = array_map(fn (int $n): array => [$n / 96, 'no3 '.(8 + $n % 2).' po4 0.08'], range(0, 96 * 8));
-    $timeline = Logged::timeline([...$often, [0, 'feeding plan 1 g pellet a day']], 8);
-    $pooled = Observed::pooled(array_values(array_filter(
-        $timeline->read->observed,
+    $of = fn (array $more): array => array_values(array_filter(
+        Logged::timeline([...$often, [0, 'feeding plan 1 g pellet a day'], ...$more], 8)->read->observed,
         fn (Observed $one): bool => $one->parameter === Parameter::Nitrate,
-    )));
-    expect(count($pooled))->toBe(17)
-        ->and($pooled[3]->level)->toEqualWithDelta(8.5, 0.02)
-        ->and($pooled[3]->day)->toEqualWithDelta(1.75, 0.01);
+    ));
+    expect(count($of([])))->toBe(18)
+        ->and($of([])[4]->level)->toEqualWithDelta(8.5, 0.02)
+        ->and($of([])[4]->day)->toEqualWithDelta(1.75, 0.01)
+        ->and(count($of([[3.2, 'water change 20 l']])))->toBe(19);
+});
+
+it('pools what is pooled no further', function (): void {
+    $entries = Logged::entries(array_map(fn (int $n): array => [$n / 7, 'no3 8 po4 0.08'], range(0, 60)));
+    $once = iterator_to_array(HalfDays::pooled($entries), false);
+    expect(iterator_to_array(HalfDays::pooled($once), false))->toEqual($once)
+        ->and(count($once))->toBeLessThan(count($entries) / 2);
+});
+
+it('leaves a skimmer as it was when its first switch is taken back', function (): void {
+    $entries = Logged::entries([
+        FIRST,
+        [0, 'feeding plan 1 g pellet a day'],
+        [20, 'skimmer off'],
+        [24, 'skimmer on'],
+    ]);
+    $off = array_values(array_filter($entries, fn (Entry $one): bool => $one->payload instanceof SkimmerSwitch))[0];
+    $timeline = fn (array $entries): Timeline => Timeline::of(
+        $entries,
+        [[new DateTimeImmutable(Logged::START), new Setup(Logged::tank(), Template::of(Style::Sump))]],
+        (new DateTimeImmutable(Logged::START))->modify('+40 days'),
+        Assumptions::standard(),
+    );
+    $expected = Expected::of(
+        $timeline($entries),
+        $timeline(Undone::in($entries, (int) $off->id)),
+        new Fit([], [], [], [], [], [], true, 0),
+        $off->at,
+        14,
+    );
+    // Four days without a skimmer leave more in the water.
+    expect($expected['no3'] ?? 0.0)->toBeGreaterThan(0.0);
 });
