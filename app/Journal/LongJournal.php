@@ -14,7 +14,6 @@ use Ithys\Journal\LeverRate;
 use Ithys\Journal\Reading\Extremes;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\ReadingKind;
-use Ithys\Journal\StoredPayload;
 use Ithys\Journal\WaterChange\WaterChangeKind;
 
 /**
@@ -33,6 +32,8 @@ final readonly class LongJournal
         private System $system,
         private DateTimeImmutable $from,
         private DateTimeImmutable $to,
+        /** Whether routine levers are shown as rates, since single marks would run together. */
+        private bool $asRates,
     ) {
     }
 
@@ -40,8 +41,8 @@ final readonly class LongJournal
     public function singles(): array
     {
         return (new Journal($this->system))->between($this->from, $this->to, [
-            (new ReadingKind)->key(),
-            ...self::routines(),
+            ReadingKind::KEY,
+            ...$this->asRates ? self::routines() : [],
         ]);
     }
 
@@ -54,31 +55,44 @@ final readonly class LongJournal
      */
     public function readings(): array
     {
-        $rows = array_values($this->within()->where('kind', (new ReadingKind)->key())
-            ->orderBy('occurred_at')->orderBy('id')
-            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all());
-        // Read in full only where it is kept: a journal of ten years has thousands.
-        $values = array_map(static function (object $row): array {
-            $fields = StoredPayload::fields((array) json_decode((string) $row->payload, true));
-
-            return [$fields->text('parameter'), $fields->figure('value')];
-        }, $rows);
-        $kept = Extremes::of($values, max(1, intdiv(count($rows), self::RUNS)));
+        // Row by row, and in full only where it is kept: a probe makes a hundred thousand of them.
+        $values = $ids = $next = $even = [];
         $apart = ($this->to->getTimestamp() - $this->from->getTimestamp()) / self::FITTED;
-        $next = [];
-        $even = [];
         $nutrients = array_map(static fn (Parameter $one): string => $one->value, Parameter::nutrients());
-        foreach ($values as $at => [$parameter]) {
+        $rows = $this->within()->where('kind', ReadingKind::KEY)
+            ->orderBy('occurred_at')->orderBy('id')
+            ->selectRaw("id, unixepoch(occurred_at) as seconds, payload ->> 'parameter' as parameter, "
+                ."payload ->> 'value' as value")
+            ->cursor();
+        foreach ($rows as $at => $row) {
+            /** @var object{id: int, seconds: int, parameter: string, value: float} $row */
+            $ids[] = $row->id;
+            $values[] = [$row->parameter, (float) $row->value];
             // A little early counts: weekly readings are never exactly a week apart.
-            $seconds = (int) strtotime((string) $rows[$at]->occurred_at.' UTC');
-            if (in_array($parameter, $nutrients, true) && $seconds >= ($next[$parameter] ?? 0)) {
-                $next[$parameter] = $seconds + 0.9 * $apart;
-                $even[] = $at;
+            $isDue = $row->seconds >= ($next[$row->parameter] ?? 0);
+            if ($isDue && in_array($row->parameter, $nutrients, true)) {
+                $next[$row->parameter] = $row->seconds + 0.9 * $apart;
+                $even[] = $row->id;
             }
         }
-        $entry = static fn (int $at): Entry => Journal::toEntry($rows[$at]);
+        $kept = array_map(
+            static fn (int $at): int => $ids[$at],
+            Extremes::of($values, max(1, intdiv(count($ids), self::RUNS))),
+        );
 
-        return [array_map($entry, $kept), array_map($entry, $even), count($rows)];
+        return [$this->entries($kept), $this->entries($even), count($ids)];
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<Entry> in order of time
+     */
+    private function entries(array $ids): array
+    {
+        return array_values(array_map(Journal::toEntry(...), $this->within()
+            ->whereIntegerInRaw('id', $ids)
+            ->orderBy('occurred_at')->orderBy('id')
+            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
     }
 
     /** @return list<Entry> every water change, in order of time */
@@ -97,6 +111,9 @@ final readonly class LongJournal
      */
     public function uses(): array
     {
+        if (! $this->asRates) {
+            return [];
+        }
         $seconds = LeverRate::seconds($this->from->getTimestamp(), $this->to->getTimestamp() - 86_400);
         // A share of the water is one of the tank as it was: entries across a change of it are not put together.
         $tank = implode('', array_map(

@@ -46,6 +46,10 @@ final class ChangeEffect
      */
     public static function judge(Question $question, array $journal, ?int $spanDays = null): Judgement
     {
+        $journal = array_values(array_filter(
+            $journal,
+            static fn (Entry $entry): bool => $question->covers($entry) || $question->isWearing($entry),
+        ));
         $evidence = Evidence::gather($question, $journal);
         $confounders = Confounders::find($question, $journal);
         $resolution = $evidence->resolution();

@@ -108,7 +108,7 @@ it('walks from first run to an honest verdict', function (int $width, int $heigh
         ->press('Undo')
         ->waitFor('Restored.')
         ->waitFor('Phosphate: lower');
-    $browser->keys('t')->waitFor('Method and note')->waitFor('0.05 ppm');
+    $browser->keys('t')->waitFor('Correct')->waitFor('0.050 ppm');
 
     expect($browser->consoleProblems())->toBe([])->and($browser->strangeRequests())->toBe([]);
 })->with(['at a desk' => [1280, 800], 'at the tank' => [390, 844]]);

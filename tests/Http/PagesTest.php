@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Exchange\UploadStore;
+use App\Http\Pages\JournalTableView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TankForm;
 use App\Http\Pages\TideSheet;
@@ -180,7 +181,10 @@ it('shows as much of the journal as is asked for', function (string $range, int 
         4000,
     ]);
     (new Journal($this->system))->record($entries, $this->keeper);
-    expect(TideSheet::of($this->system, $range, $this->now, true)->entries)->toHaveCount($shown);
+    expect(TideSheet::of($this->system, $range, $this->now)->toArray($this->keeper)['changes'])
+        ->toHaveCount($range === 'all' ? 0 : $shown)
+        ->and(JournalTableView::of($this->system, $this->keeper, $range, '', 1, $this->now)['rows'])
+        ->toHaveCount($shown);
 })->with([['16w', 2], ['1y', 3], ['all', 5]]);
 
 it('shows routine levers of a long time as rates on the sheet, and each by itself in the table', function (): void {
@@ -194,10 +198,21 @@ it('shows routine levers of a long time as rates on the sheet, and each by itsel
     expect($drawn['changes'])->toHaveCount(1)
         ->and(array_sum(array_column($drawn['rates']->water, 'perDay')) * 7)->toAgreeWith(10.0, 0.03)
         ->and($drawn['rates']->water[3]['text'])->toBe('10 % a week');
-    $listed = TideSheet::of($this->system, 'all', $this->now, true)->toArray($this->keeper);
-    expect($listed['changes'])->toHaveCount(101)
-        ->and((array) $listed['rates'])->toBe([])
-        ->and($listed['changes'][0]['label'])->toBe('10%');
+    $table = fn (string $words, int $page): array => JournalTableView::of(
+        $this->system,
+        $this->keeper,
+        'all',
+        $words,
+        $page,
+        $this->now,
+    );
+    expect($table('', 1))->toMatchArray(['found' => 101, 'all' => 101, 'pages' => 2])
+        ->and($table('', 1)['rows'])->toHaveCount(100)
+        ->and($table('', 2)['rows'])->toHaveCount(1)
+        ->and($table('', 99)['page'])->toBe(2)
+        ->and($table('GFO 50', 1))->toMatchArray(['found' => 1, 'all' => 101, 'pages' => 1])
+        ->and($table('GFO 50', 1)['rows'][0]['what'])->toBe('GFO 50 g')
+        ->and($table('nothing of that', 1))->toMatchArray(['found' => 0, 'rows' => [], 'pages' => 1]);
     expect(TideSheet::of($this->system, '1y', $this->now)->toArray($this->keeper)['changes'])->toHaveCount(52);
 });
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Pages\AlertsView;
+use App\Http\Pages\JournalTableView;
 use App\Http\Pages\Kept;
 use App\Http\Pages\KeptSheet;
 use App\Http\Pages\PhotosView;
@@ -38,8 +39,7 @@ final class JournalController extends Controller
         $keeper = $this->keeper($request);
         $now = now()->toDateTimeImmutable();
         $view = $request->view();
-        $table = $view === 'table';
-        [$sheet, $opening] = KeptSheet::of($system, $keeper, $request->range(), $now, $table);
+        [$sheet, $opening] = KeptSheet::of($system, $keeper, $request->range(), $now);
         $change = $request->change($system)
             ?? ($opening === null ? null : $system->entries()->find($opening)?->toEntry());
 
@@ -51,6 +51,16 @@ final class JournalController extends Controller
             'courses' => (object) (new FitShelf($system))->courses(),
             'range' => $request->range(),
             'view' => $view,
+            'table' => $view === 'table'
+                ? JournalTableView::of(
+                    $system,
+                    $keeper,
+                    $request->range(),
+                    $request->words(),
+                    $request->page(),
+                    $now,
+                )
+                : null,
             'ranked' => $view === 'changes'
                 ? RankedChanges::of(
                     $system,

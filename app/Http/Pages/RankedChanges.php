@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\Journal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
@@ -56,7 +57,7 @@ final class RankedChanges
         float $wantedShare,
         DateTimeImmutable $now,
     ): array {
-        $entries = TideSheet::of($system, $range, $now, true)->entries;
+        $entries = (new Journal($system))->pooled(...TideSheet::span($system, $range, $now));
         $assumptions = $system->assumptions();
         $shifts = Schedules::shifts($entries, $system->workingLitresAt($now), $assumptions);
         $changes = array_values(array_filter(

@@ -19,6 +19,7 @@ use Ithys\Journal\Mark;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\Reading\Stretch;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Words;
@@ -31,6 +32,9 @@ final readonly class TideSheet
 
     /** A drawing of more days than this shows routine levers as rates, since single marks would run together. */
     private const SINGLE_MARKS_UP_TO_DAYS = 400;
+
+    /** More readings than this are thinned to what a drawing can show. */
+    private const READINGS = 1200;
 
     /**
      * @param  list<Entry>  $entries  of a long time those alone that are shown one by one
@@ -45,20 +49,32 @@ final readonly class TideSheet
     ) {
     }
 
-    /** @param  bool  $eachEntry  every entry by itself, as a table wants them, however long the time */
-    public static function of(System $system, string $range, DateTimeImmutable $now, bool $eachEntry = false): self
+    public static function of(System $system, string $range, DateTimeImmutable $now): self
     {
         $journal = new Journal($system);
-        $days = self::RANGES[$range] ?? null;
-        $from = $days === null
-            ? new DateTimeImmutable((string) ($journal->rows()->min('occurred_at') ?? $now->format('Y-m-d H:i:s')))
-            : $now->modify("-{$days} days");
-        $to = $now->modify('+1 day');
-
-        $isLong = ! $eachEntry && $to->getTimestamp() - $from->getTimestamp() > self::SINGLE_MARKS_UP_TO_DAYS * 86_400;
-        $long = $isLong ? new LongJournal($system, $from, $to) : null;
+        [$from, $to] = self::span($system, $range, $now);
+        $isLong = $to->getTimestamp() - $from->getTimestamp() > self::SINGLE_MARKS_UP_TO_DAYS * 86_400;
+        $long = $isLong || $journal->within($from, $to)->where('kind', ReadingKind::KEY)->count() > self::READINGS
+            ? new LongJournal($system, $from, $to, $isLong)
+            : null;
 
         return new self($system, $long?->singles() ?? $journal->between($from, $to), $from, $to, $long);
+    }
+
+    /** @return array{DateTimeImmutable, DateTimeImmutable} the time that a range shows */
+    public static function span(System $system, string $range, DateTimeImmutable $now): array
+    {
+        $days = self::RANGES[$range] ?? null;
+        $first = $days === null ? (new Journal($system))->rows()->min('occurred_at') : null;
+
+        return [
+            match (true) {
+                $days !== null => $now->modify("-{$days} days"),
+                is_string($first) => Journal::moment($first),
+                default => $now,
+            },
+            $now->modify('+1 day'),
+        ];
     }
 
     /** The change to open with: the last phosphate media charge shown, else the first of any medium. */

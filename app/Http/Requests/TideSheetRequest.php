@@ -34,6 +34,19 @@ final class TideSheetRequest extends FormRequest
         return in_array($view, ['table', 'changes', 'photos'], true) ? $view : 'sheet';
     }
 
+    /** What is searched for in the table. */
+    public function words(): string
+    {
+        $words = $this->query('words');
+
+        return is_string($words) ? mb_substr(trim($words), 0, 200) : '';
+    }
+
+    public function page(): int
+    {
+        return max(1, min(1_000_000, $this->integer('page')));
+    }
+
     public function windowDays(): int
     {
         return in_array($this->integer('window'), VerdictView::WINDOWS, true) ? $this->integer('window') : 42;

@@ -1,82 +1,63 @@
 import { Box, Input, chakra } from '@chakra-ui/react';
 import { Button } from '../parts/Button';
 import { router, usePage } from '@inertiajs/react';
-import { Fragment, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useDates } from '../lib/dates';
 import { figure } from '../lib/figures';
 import { EntryForm } from './EntryForm';
-import { useParameter, written } from './parameters';
-import { type Sheet } from './types';
+import { type JournalPage, type JournalRow } from './types';
 
-const STEP = 100;
+const TYPING = 250;
 
-/** The same journal as the tide sheet, a line an entry, newest first. */
+/** The same journal as the chart, an entry a line or, on a phone, a card; newest first, a page at a time. */
 export function JournalTable({
     systemId,
-    sheet,
+    table,
+    levers,
     onPick,
+    onAsk,
 }: {
     systemId: number;
-    sheet: Sheet;
+    table: JournalPage;
+    /** What a judged change says, by its id. */
+    levers: Map<number, string>;
     onPick: (id: number) => void;
+    onAsk: (query: Record<string, string | number>) => void;
 }) {
-    const [shown, setShown] = useState(STEP);
     const { url } = usePage();
-    const [sought, setSought] = useState(() => new URLSearchParams(url.split('?')[1]).get('words') ?? '');
+    const [sought, setSought] = useState(table.words);
     const [open, setOpen] = useState<number | null>(null);
-    const seeks = url.includes('find=1');
-    const dates = useDates();
-    const parameter = useParameter();
-    const lines = [
-        ...sheet.readings.map((reading) => ({
-            id: reading.id,
-            t: reading.t,
-            lever: false,
-            what: parameter(reading.parameter).name,
-            figure: `${reading.below ? '<' : ''}${written(parameter(reading.parameter), reading.value)}`,
-            more: [reading.method, reading.cloudy ? 'cloudy' : null, reading.note].filter(Boolean).join(', '),
-        })),
-        ...sheet.changes.map((change) => ({
-            id: change.id,
-            t: change.t,
-            lever: change.judged,
-            what: change.text,
-            figure: '',
-            more: '',
-        })),
-    ].sort((a, b) => b.t - a.t || b.id - a.id);
-    const words = sought.toLowerCase().split(' ').filter(Boolean);
-    const found = lines.filter((line) => {
-        const text = `${dates.moment(line.t)} ${line.what} ${line.figure} ${line.more}`.toLowerCase();
-        return words.every((word) => text.includes(word));
-    });
+    const typing = useRef<ReturnType<typeof setTimeout>>(undefined);
+    useEffect(() => () => clearTimeout(typing.current), []);
 
     return (
         <>
-            <Box display="flex" alignItems="center" gap="3" mb="2" fontSize="sm">
+            <Box display="flex" flexWrap="wrap" alignItems="center" gap="3" mb="2" fontSize="sm">
                 <chakra.label htmlFor="find" fontWeight="600">
                     Find
                 </chakra.label>
                 <Input
                     id="find"
-                    autoFocus={seeks}
+                    autoFocus={url.includes('find=1')}
                     type="search"
                     maxWidth="20rem"
                     placeholder="cloudy, Oct, 0.08"
                     value={sought}
                     onChange={(event) => {
-                        setSought(event.target.value);
-                        setShown(STEP);
+                        const words = event.target.value;
+                        setSought(words);
+                        clearTimeout(typing.current);
+                        typing.current = setTimeout(() => onAsk({ words, page: 1 }), TYPING);
                     }}
                 />
                 <Box color="quiet" role="status">
-                    {words.length > 0 && `${figure(found.length)} of ${figure(lines.length)} entries`}
+                    {table.words !== '' && `${figure(table.found)} of ${figure(table.all)} entries`}
                 </Box>
             </Box>
-            <Box overflowX="auto" position="relative" tabIndex={0} role="region" aria-label="Journal entries">
-                <chakra.table width="100%" fontSize="sm">
+            <Box position="relative" role="region" aria-label="Journal entries">
+                <chakra.table width="100%" fontSize="sm" display={{ base: 'block', md: 'table' }}>
                     <chakra.caption srOnly>Journal entries, newest first</chakra.caption>
-                    <thead>
+                    <chakra.thead display={{ base: 'none', md: 'table-header-group' }}>
                         <chakra.tr borderBottomWidth="1.5px" textAlign="left">
                             {['When', 'What', 'Reading', 'Method and note'].map((name, i) => (
                                 <chakra.th
@@ -93,88 +74,119 @@ export function JournalTable({
                                 <chakra.span srOnly>Correct or bin</chakra.span>
                             </th>
                         </chakra.tr>
-                    </thead>
-                    <tbody>
-                        {found.slice(0, shown).map((line) => (
-                            <Fragment key={line.id}>
-                                <chakra.tr borderBottomWidth={open === line.id ? '0' : '1px'}>
-                                    <chakra.td py="1" pr="4" whiteSpace="nowrap" fontFamily="figure">
-                                        {dates.moment(line.t)}
-                                    </chakra.td>
-                                    <chakra.td pr="4">
-                                        {line.lever ? (
-                                            <Button
-                                                look="plain"
-                                                px="0"
-                                                minH={{ base: '44px', md: '26px' }}
-                                                whiteSpace="normal"
-                                                textAlign="left"
-                                                onClick={() => onPick(line.id)}
-                                            >
-                                                {line.what}
-                                            </Button>
-                                        ) : (
-                                            line.what
-                                        )}
-                                    </chakra.td>
-                                    <chakra.td pr="4" textAlign="right" fontFamily="figure" whiteSpace="nowrap">
-                                        {line.figure}
-                                    </chakra.td>
-                                    <chakra.td pr="4" color="quiet">
-                                        {line.more}
-                                    </chakra.td>
-                                    <chakra.td textAlign="right" whiteSpace="nowrap">
-                                        <Button
-                                            id={`correct-${line.id}`}
-                                            look="plain"
-                                            minH={{ base: '44px', md: '26px' }}
-                                            aria-expanded={open === line.id}
-                                            aria-label={`Correct ${line.what} ${line.figure}, ${dates.moment(line.t)}`}
-                                            onClick={() => setOpen(open === line.id ? null : line.id)}
-                                        >
-                                            Correct
-                                        </Button>
-                                        <Button
-                                            look="plain"
-                                            minH={{ base: '44px', md: '26px' }}
-                                            aria-label={`Move to the bin: ${line.what} ${line.figure}, ${dates.moment(line.t)}`}
-                                            onClick={() =>
-                                                router.delete(`/systems/${systemId}/journal/${line.id}`, {
-                                                    preserveScroll: true,
-                                                    preserveState: true,
-                                                })
-                                            }
-                                        >
-                                            Bin
-                                        </Button>
-                                    </chakra.td>
-                                </chakra.tr>
-                                {open === line.id && (
-                                    <chakra.tr borderBottomWidth="1px">
-                                        <chakra.td colSpan={5}>
-                                            <EntryForm
-                                                at={`/systems/${systemId}/journal/${line.id}`}
-                                                label={`${line.what} ${line.figure}`.trim()}
-                                                onDone={() => {
-                                                    setOpen(null);
-                                                    setTimeout(() =>
-                                                        document.getElementById(`correct-${line.id}`)?.focus(),
-                                                    );
-                                                }}
-                                            />
-                                        </chakra.td>
-                                    </chakra.tr>
-                                )}
-                            </Fragment>
-                        ))}
-                    </tbody>
+                    </chakra.thead>
+                    {table.rows.map((row) => (
+                        <Row
+                            key={row.id}
+                            systemId={systemId}
+                            row={row}
+                            lever={levers.get(row.id)}
+                            isOpen={open === row.id}
+                            onOpen={() => setOpen(open === row.id ? null : row.id)}
+                            onPick={onPick}
+                        />
+                    ))}
                 </chakra.table>
-                {shown < found.length && (
-                    <Button mt="3" onClick={() => setShown(shown + STEP)}>
-                        Show {Math.min(STEP, found.length - shown)} more of {figure(found.length)}
-                    </Button>
+                {table.pages > 1 && (
+                    <Box display="flex" gap="3" alignItems="center" mt="3" fontSize="sm">
+                        <Button disabled={table.page <= 1} onClick={() => onAsk({ page: table.page - 1 })}>
+                            Newer
+                        </Button>
+                        Page {figure(table.page)} of {figure(table.pages)}
+                        <Button disabled={table.page >= table.pages} onClick={() => onAsk({ page: table.page + 1 })}>
+                            Older
+                        </Button>
+                    </Box>
                 )}
             </Box>
         </>
+    );
+}
+
+function Row({
+    systemId,
+    row,
+    lever,
+    isOpen,
+    onOpen,
+    onPick,
+}: {
+    systemId: number;
+    row: JournalRow;
+    lever: string | undefined;
+    isOpen: boolean;
+    onOpen: () => void;
+    onPick: (id: number) => void;
+}) {
+    const dates = useDates();
+    const cell = { display: { base: 'block', md: 'table-cell' }, pr: '4' };
+    const small = { look: 'plain', minH: { base: '44px', md: '26px' } } as const;
+    const named = `${row.what} ${row.figure}, ${dates.moment(row.t)}`;
+
+    return (
+        <chakra.tbody
+            display={{ base: 'block', md: 'table-row-group' }}
+            borderBottomWidth="1px"
+            py={{ base: '2', md: '0' }}
+        >
+            <chakra.tr display={{ base: 'block', md: 'table-row' }}>
+                <chakra.td {...cell} py={{ base: '0', md: '1' }} whiteSpace="nowrap" fontFamily="figure">
+                    {dates.moment(row.t)}
+                </chakra.td>
+                <chakra.td {...cell}>
+                    {lever === undefined ? (
+                        row.what
+                    ) : (
+                        <Button {...small} px="0" whiteSpace="normal" textAlign="left" onClick={() => onPick(row.id)}>
+                            {lever}
+                        </Button>
+                    )}
+                </chakra.td>
+                <chakra.td {...cell} textAlign={{ base: 'left', md: 'right' }} fontFamily="figure" whiteSpace="nowrap">
+                    {row.figure}
+                </chakra.td>
+                <chakra.td {...cell} color="quiet">
+                    {row.more}
+                </chakra.td>
+                <chakra.td {...cell} pr="0" textAlign={{ base: 'left', md: 'right' }} whiteSpace="nowrap">
+                    <Button
+                        {...small}
+                        id={`correct-${row.id}`}
+                        px={{ base: '0', md: '3' }}
+                        aria-expanded={isOpen}
+                        aria-label={`Correct ${named}`}
+                        onClick={onOpen}
+                    >
+                        Correct
+                    </Button>
+                    <Button
+                        {...small}
+                        aria-label={`Move to the bin: ${named}`}
+                        onClick={() =>
+                            router.delete(`/systems/${systemId}/journal/${row.id}`, {
+                                preserveScroll: true,
+                                preserveState: true,
+                            })
+                        }
+                    >
+                        Bin
+                    </Button>
+                </chakra.td>
+            </chakra.tr>
+            {isOpen && (
+                <chakra.tr display={{ base: 'block', md: 'table-row' }}>
+                    <chakra.td {...cell} colSpan={5}>
+                        <EntryForm
+                            at={`/systems/${systemId}/journal/${row.id}`}
+                            label={`${row.what} ${row.figure}`.trim()}
+                            onDone={() => {
+                                onOpen();
+                                setTimeout(() => document.getElementById(`correct-${row.id}`)?.focus());
+                            }}
+                        />
+                    </chakra.td>
+                </chakra.tr>
+            )}
+        </chakra.tbody>
     );
 }

@@ -128,3 +128,22 @@ export interface Verdict {
     /** What the model expected, mg a day by parameter; null where nothing is learned of the tank. */
     expected: Partial<Record<string, number>> | null;
 }
+
+/** An entry as a line of the table. */
+export interface JournalRow {
+    id: number;
+    t: number;
+    what: string;
+    figure: string;
+    more: string;
+}
+
+export interface JournalPage {
+    rows: JournalRow[];
+    /** Entries that hold what is searched for. */
+    found: number;
+    all: number;
+    page: number;
+    pages: number;
+    words: string;
+}

@@ -13,7 +13,7 @@ import { JournalTable } from '../../tide/JournalTable';
 import { type PhotoShelf, Photos } from '../../tide/Photos';
 import { TideSheet } from '../../tide/TideSheet';
 import { Session } from '../../tide/Session';
-import { type Courses, type Sheet, type TargetChoice, type Verdict } from '../../tide/types';
+import { type Courses, type JournalPage, type Sheet, type TargetChoice, type Verdict } from '../../tide/types';
 import { VerdictPanel } from '../../tide/VerdictPanel';
 
 interface Props {
@@ -22,6 +22,8 @@ interface Props {
     sheet: Sheet;
     range: string;
     view: 'sheet' | 'table' | 'changes' | 'photos';
+    /** A page of the table; null where it is not asked for. */
+    table: JournalPage | null;
     /** What each change did; null where it is not asked for. */
     ranked: Ranked | null;
     photos: PhotoShelf | null;
@@ -43,6 +45,7 @@ export default function Show({
     courses,
     range,
     view,
+    table,
     ranked,
     photos,
     verdict,
@@ -183,8 +186,14 @@ export default function Show({
                 </Box>
             ) : ranked !== null ? (
                 <ChangesTable ranked={ranked} picked={verdict?.id ?? null} onPick={pick} />
-            ) : view === 'table' ? (
-                <JournalTable systemId={frame.id} sheet={sheet} onPick={pick} />
+            ) : table !== null ? (
+                <JournalTable
+                    systemId={frame.id}
+                    table={table}
+                    levers={new Map(levers.map((change) => [change.id, change.text]))}
+                    onPick={pick}
+                    onAsk={ask}
+                />
             ) : (
                 // The sheet stays in sight while the reading column is scrolled.
                 <Box position={{ lg: 'sticky' }} top="3">
