@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Journal\DoseDoor;
 use App\Journal\EntryRow;
 use App\Journal\Fingerprint;
 use App\Journal\ImportUnderWay;
@@ -27,7 +28,7 @@ use Ithys\Journal\Table\TableRow;
  *
  * The file is streamed both times; what is held in memory is one chunk of rows and a short mark per entry met.
  */
-final readonly class TableImport
+final class TableImport
 {
     public const SEPARATORS = [',', ';', "\t"];
 
@@ -38,15 +39,19 @@ final readonly class TableImport
     /** Rows looked at to see how the table is read. */
     private const PROBE = 200;
 
+    /** @var list<Entry> those of the chunk before, which doses are seen beside */
+    private array $tail = [];
+
     private function __construct(
-        private CsvFile $file,
-        private System $system,
-        private User $keeper,
-        private DateTimeImmutable $now,
+        private readonly CsvFile $file,
+        private readonly System $system,
+        private readonly User $keeper,
+        private readonly DateTimeImmutable $now,
         /** @var ','|';'|"\t" */
-        public string $separator,
-        public Layout $layout,
-        public string $encoding,
+        public readonly string $separator,
+        public readonly Layout $layout,
+        public readonly string $encoding,
+        public readonly string $because,
     ) {
     }
 
@@ -74,7 +79,7 @@ final readonly class TableImport
         $layout = Layout::guess($rows, $separator, $now, $choices)
             ?? throw UnreadableFile::noHeader(mb_strimwidth(implode($separator, $first), 0, 60, '…'));
 
-        return new self($file, $system, $keeper, $now, $separator, $layout, $file->encoding);
+        return new self($file, $system, $keeper, $now, $separator, $layout, $file->encoding, $choices->because);
     }
 
     /**
@@ -120,7 +125,7 @@ final readonly class TableImport
      */
     public function preview(string $show, int $page, int $perPage): array
     {
-        $counts = ['accepted' => 0, 'partly' => 0, 'refused' => 0, 'present' => 0, 'entries' => 0, 'surprising' => 0];
+        $counts = ['accepted' => 0, 'partly' => 0, 'refused' => 0, 'present' => 0, 'entries' => 0, 'surprising' => 0, 'doubted' => 0];
         $rows = [];
         $matching = 0;
         $words = $this->keeper->words();
@@ -128,6 +133,7 @@ final readonly class TableImport
             $counts[$status]++;
             $counts['entries'] += count($row->entries);
             $counts['surprising'] += $row->surprising;
+            $counts['doubted'] += $row->doubted;
             if ($show !== 'all' && $show !== $status) {
                 continue;
             }
@@ -230,6 +236,7 @@ final readonly class TableImport
     {
         $journal = new Journal($this->system);
         $nothingKnown = ! $journal->rows()->exists();
+        $this->tail = [];
         $firstLine = [];
         $chunk = [];
         foreach ($this->rows() as $row) {
@@ -253,11 +260,18 @@ final readonly class TableImport
         $entries = array_merge(...array_map(static fn (TableRow $row): array => $row->entries, $chunk));
         $known = $journal?->known($entries) ?? [];
         $words = $this->keeper->words();
+        $doubts = (new DoseDoor($this->system))->doubts($entries, more: $this->tail);
+        $this->tail = array_slice($entries, -self::CHUNK);
+        $place = -1;
         foreach ($chunk as $row) {
             $new = [];
             $left = $row->leftOut;
             $isPresent = false;
+            $doubted = 0;
             foreach ($row->entries as $entry) {
+                $place++;
+                // What the journal wrote out itself was asked about when it was logged.
+                $doubt = $row->isStored ? null : $doubts[$place][0] ?? null;
                 $print = Fingerprint::of($entry);
                 $mark = (string) hex2bin($print);
                 $what = "“{$words->say($entry->payload->summary())}”";
@@ -266,13 +280,20 @@ final readonly class TableImport
                     $left[] = "{$what} is in the journal already.";
                 } elseif (isset($firstLine[$mark])) {
                     $left[] = "{$what} stands in line {$firstLine[$mark]} too.";
+                } elseif ($doubt !== null && $this->because === '') {
+                    $doubted++;
+                    $left[] = "{$what}: {$words->say($doubt->sentence)}";
                 } else {
                     $firstLine[$mark] = $row->line;
-                    $new[] = $entry;
+                    $new[] = $doubt === null ? $entry : new Entry(
+                        $entry->at,
+                        $entry->payload,
+                        note: $entry->note ?? $this->because,
+                    );
                 }
             }
             yield [
-                new TableRow($row->line, $row->cells, $new, $left, $row->said, $row->surprising),
+                new TableRow($row->line, $row->cells, $new, $left, $row->said, $row->surprising, doubted: $doubted),
                 match (true) {
                     $new !== [] => $left === [] ? 'accepted' : 'partly',
                     $isPresent && $row->leftOut === [] => 'present',

@@ -34,6 +34,12 @@ final readonly class LanthanumPlan
         );
     }
 
+    /** mg of phosphate that so many mg of lanthanum bind. */
+    public static function binds(float $milligrams, float $efficiency): float
+    {
+        return $milligrams * self::PHOSPHATE / self::LANTHANUM * $efficiency;
+    }
+
     public function milligramsADay(): float
     {
         return $this->milligrams / $this->days;

@@ -15,6 +15,11 @@ final readonly class OzoneController
     /** The highest that any window may ask for, mV: above it ozone harms what lives in the water. */
     public const HIGHEST = 450.0;
 
+    /** What reef water can have, mV; a probe that reads less or more is broken, dry or dirty: common practice. */
+    private const LEAST = 150.0;
+
+    private const MOST = 550.0;
+
     private const MINUTES_A_DAY = 1440;
 
     /** @throws OzoneRefused where the settings would harm */
@@ -29,6 +34,8 @@ final readonly class OzoneController
         public bool $cleansExhaust,
     ) {
         foreach ([
+            [! is_finite($onBelow) || ! is_finite($offAt) || $onBelow < self::LEAST, 'Enter the ORP it switches at in '
+                .'mV, such as on below 400 and off at 410.'],
             [! $hasProbe, 'Ozone without an ORP probe is not run: nothing would end it. Fit a probe first.'],
             [! $hasRatedSkimmer, 'Ozone goes into a skimmer or reactor that is rated for it: it eats rubber and many '
                 .'plastics.'],
@@ -45,8 +52,13 @@ final readonly class OzoneController
         }
     }
 
+    public static function isPlausible(float $orp): bool
+    {
+        return $orp >= self::LEAST && $orp <= self::MOST;
+    }
+
     /**
-     * Whether it runs now.
+     * Whether it runs now. It does not while the probe says nothing, or what no reef water has.
      *
      * @param  bool  $isOn  whether it ran before
      * @param  ?float  $orp  mV; null where the probe says nothing
@@ -55,7 +67,7 @@ final readonly class OzoneController
     public function runs(bool $isOn, ?float $orp, int $minute): bool
     {
         $into = ($minute - $this->from + 2 * self::MINUTES_A_DAY) % self::MINUTES_A_DAY;
-        if ($orp === null || $into >= $this->minutes || $orp >= $this->offAt) {
+        if ($orp === null || ! self::isPlausible($orp) || $into >= $this->minutes || $orp >= $this->offAt) {
             return false;
         }
 

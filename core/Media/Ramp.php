@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Media;
 
-/** Organic carbon begun slowly: a dose a day for each week, up to a full one that follows the water of the tank. */
+/** Organic carbon raised slowly: a dose a day for each week, up to a full one that follows the water of the tank. */
 final readonly class Ramp
 {
     private const WEEKS = 8;
@@ -14,11 +14,16 @@ final readonly class Ramp
     {
     }
 
-    /** @param  float  $full  mL a day at the end */
-    public static function to(float $full): self
+    /**
+     * From what is given already; where that is a full dose or more, it goes on as it is.
+     *
+     * @param  float  $full  mL a day at the end
+     * @param  float  $given  mL a day now
+     */
+    public static function to(float $full, float $given = 0.0): self
     {
         return new self(array_map(
-            static fn (int $week): float => $full * $week / self::WEEKS,
+            static fn (int $week): float => $given + max(0.0, $full - $given) * $week / self::WEEKS,
             range(1, self::WEEKS),
         ));
     }
@@ -33,5 +38,18 @@ final readonly class Ramp
     public function in(int $week): float
     {
         return $this->doses[max(0, min(count($this->doses) - 1, $week))] ?? 0.0;
+    }
+
+    /** The next step well above a dose, mL a day; the dose itself where none is. */
+    public function after(float $dose): float
+    {
+        foreach ($this->doses as $step) {
+            // What was measured for a step may be a little less.
+            if ($step > 1.05 * $dose) {
+                return $step;
+            }
+        }
+
+        return $dose;
     }
 }

@@ -59,16 +59,19 @@ it('marks the stop of a charge that is surely spent', function (): void {
     $stops = $this->get('/systems/1/charges')->inertiaProps('frame')['path']['stops'];
     $reactor = array_column($stops, 'branches', 'id')['return'][0]['stops'][0];
     expect($gfo['condition'])->toBe('spent')
-        ->and([$reactor['id'], $reactor['severity'], $reactor['left']])->toEqual(['gfo', 'caution', 0]);
+        ->and([$reactor['id'], $reactor['severity'], $reactor['left']])->toEqual(['gfo', 'caution', 0])
+        // The advice says so before anything else.
+        ->and($this->get('/systems/1/foresee')->inertiaProps('counsel')['advice']['exhausted'][0])
+        ->toContain('GFO 85 g, GFO reactor is exhausted');
 });
 
 it('changes, tops up and takes out, and keeps what went before', function (): void {
-    ($this->log)('gfo 90 g in gfo reactor');
+    ($this->log)('gfo 90 g in gfo reactor sure because the old one clumped');
     $charges = ($this->view)()['charges'];
     expect(array_column($charges, 'amount'))->toBe(['90 g', '85 g', '60 g'])
         ->and($charges[0]['to'])->toBeNull()
         ->and($charges[1]['to'])->not->toBeNull();
-    ($this->log)('gfo 20 g in gfo reactor top up');
+    ($this->log)('gfo 20 g in gfo reactor top up sure because it sank');
     expect(array_filter(($this->view)()['charges'], fn (array $one): bool => $one['to'] === null))->toHaveCount(3);
     ($this->log)('gfo out');
     expect(array_values(array_column(array_filter(
@@ -113,36 +116,45 @@ it('doses by four roads, in any measure, and logs what goes in with its reason',
         ->and($dosed['roads'][3]['assumes'])->toContain('It took ')
         ->and($dosed['company'])->toBe([])
         // Alumina beside carbon in one bag.
-        ->and(($this->dose)(['medium' => 'alumina', 'where' => 'carbon'])['view']['company'][0])
-        ->toContain('Carbon bag holds Activated carbon too');
+        ->and(implode(' ', array_column(
+            ($this->dose)(['medium' => 'alumina', 'where' => 'carbon', 'amount' => '20'])['view']['doubts'],
+            'sentence',
+        )))->toContain('Carbon bag holds Activated carbon 60 g');
     // A cup is a cup, and a scoop the keeper's own.
     $cups = ($this->dose)(['amount' => '1', 'unit' => 'cups'])['view']['amounts'];
     expect($cups[0][1])->toBe('142 g')->and($cups[2][1])->toBe('1');
     // Far too much at once.
     $much = ($this->dose)(['amount' => '2500'])['view'];
-    expect($much['unusual'])->toContain('far more than a tank')
-        ->and($much['fall']['isFast'])->toBeTrue()
-        ->and($much['fall']['text'])->toContain('At most');
+    expect($much['doubts'][0]['answer'])->toBe('refuse')
+        ->and(implode(' ', array_column($much['doubts'], 'sentence')))->toContain('It does not fit')
+        ->toContain('At most')
+        ->and($much['fall'])->toContain('The limit at');
     expect(($this->dose)(['medium' => 'alumina', 'where' => 'bag', 'amount' => '300'])['view']['firstUse'])
         ->toContain('begin with 50 %');
     expect(($this->dose)(['amount' => 'lots'])['problems'])->toHaveKey('amount')
         ->and(($this->dose)(['amount' => '-5'])['problems'])->toHaveKey('amount');
     $this->post('/systems/1/charges', [
-        'medium' => 'alumina', 'where' => 'carbon', 'amount' => '2', 'unit' => 'cups', 'prepared' => 'drained 20 min',
-        'maker' => '3 cups', 'because' => 'first use', 'stay' => '', 'topUp' => false,
+        'medium' => 'alumina', 'where' => 'carbon', 'amount' => '1', 'unit' => 'cups', 'prepared' => 'drained 20 min',
+        'maker' => '3 cups', 'because' => 'first use', 'stay' => '', 'topUp' => false, 'sure' => true,
     ])->assertSessionHasNoErrors()->assertRedirect('/systems/1/charges');
     $now = now()->toDateTimeImmutable();
     $entries = (new Journal($this->system))->between($now->modify('-1 hour'), $now);
     $last = end($entries);
     expect($last->payload)->toBeInstanceOf(MediaCharge::class)
-        ->and($last->payload->grams)->toEqualWithDelta(2 * 236.588 * 0.7, 0.1)
+        ->and($last->payload->grams)->toEqualWithDelta(236.588 * 0.7, 0.1)
         ->and($last->payload->itemName)->toBe('Carbon bag')
         ->and($last->note)->toBe('Made ready: drained 20 min. The maker says: 3 cups. Otherwise because: first use.');
-    // Ten times too much goes in only when it is meant.
-    $much = ['medium' => 'gfo', 'where' => 'gfo', 'amount' => '2500'];
-    $this->post('/systems/1/charges', $much)->assertSessionHasErrors('amount');
-    expect(session('errors')->first('amount'))->toContain('far more than a tank');
-    $this->post('/systems/1/charges', [...$much, 'sure' => true])->assertSessionHasNoErrors();
+    // What is asked about goes in only with a tick and a reason, and what is refused not at all.
+    $asked = ['medium' => 'gfo', 'where' => 'gfo', 'amount' => '60'];
+    foreach ([[], ['sure' => true], ['because' => 'high phosphate']] as $short) {
+        $this->post('/systems/1/charges', [...$asked, ...$short])->assertSessionHasErrors('amount');
+    }
+    expect(session('errors')->first('amount'))->toContain('tick so and write why');
+    $this->post('/systems/1/charges', [...$asked, 'sure' => true, 'because' => 'high phosphate'])
+        ->assertSessionHasNoErrors();
+    $this->post('/systems/1/charges', [...$asked, 'amount' => '2500', 'sure' => true, 'because' => 'x'])
+        ->assertSessionHasErrors('amount');
+    expect(session('errors')->first('amount'))->toContain('If it went in already, log it with L.');
     $this->post('/systems/1/charges', ['medium' => 'gfo', 'where' => 'gfo', 'amount' => ''])
         ->assertSessionHasErrors(['amount' => 'Enter how much goes in.']);
 });
@@ -155,19 +167,25 @@ it('ramps organic carbon, and steps back by what is read', function (): void {
         ->and($first['doses'][0])->toEqualWithDelta($first['doses'][7] / 8, 1e-9)
         ->and($first['sources'][0]['equal'])->toEqualWithDelta(8.25, 1e-9)
         ->and(end($first['series']['other']['no3'])[1])->toBeLessThan(end($first['series']['present']['no3'])[1]);
-    $this->post('/systems/1/charges/ramp', ['source' => 'vinegar'])->assertSessionHasNoErrors();
+    // It leads below the target of the demo: that is said, and wants a tick.
+    expect($first['below'])->toContain('below your target of 3 ppm');
+    $this->post('/systems/1/charges/ramp', ['source' => 'vinegar'])->assertSessionHasErrors('source');
+    $this->post('/systems/1/charges/ramp', ['source' => 'vinegar', 'sure' => true])->assertSessionHasNoErrors();
     $this->travel(15)->days();
-    $under = $view()['under'];
-    // Nothing was read since: hold.
-    expect($under['week'])->toBe(3)
-        ->and($under['dose'])->toEqualWithDelta($first['doses'][1], 1e-9)
-        ->and($under['says'])->toContain('Hold what last week had');
+    // Nothing was read since, and nothing given: nothing is dosed.
+    expect($view()['under'])->toMatchArray(['week' => 3, 'dose' => 0, 'line' => null])
+        ->and($view()['under']['says'])->toContain('Do not start yet');
     ($this->log)('no3 6 po4 0.06');
-    expect($view()['under']['dose'])->toEqualWithDelta($first['doses'][2], 1e-9);
-    $this->travel(1)->hours();
+    // Two weeks of the ramp went by without a dose: it begins with the first.
+    expect($view()['under']['dose'])->toEqualWithDelta($first['doses'][0], 1e-9);
+    ($this->log)((string) $view()['under']['line']);
+    $this->travel(1)->days();
+    expect($view()['under']['dose'])->toEqualWithDelta($first['doses'][1], 0.01);
     ($this->log)('no3 0.1 po4 0.06');
     $under = $view()['under'];
-    expect($under['dose'])->toEqualWithDelta($first['doses'][2] / 2, 1e-9)->and($under['says'])->toContain('at nought');
+    expect($under['dose'])->toEqualWithDelta($first['doses'][0] / 2, 0.01)
+        ->and($under['says'])->toContain('Halve the last dose you gave')->toContain('at zero');
+    ($this->log)((string) $under['line']);
     // At nought no new ramp begins; nor where nothing was read.
     $this->post('/systems/1/charges/ramp', ['source' => 'spirit'])->assertSessionHasErrors('source');
     $this->delete("/systems/1/charges/ramp/{$under['id']}")->assertSessionHasNoErrors();
@@ -213,7 +231,7 @@ it('tries ozone on a stand-in, and refuses it without a probe', function (): voi
 });
 
 it('takes nothing to be known of an unlisted medium until its keeper says it', function (): void {
-    ($this->log)('unlisted medium 100 g reactor 9 days ago');
+    ($this->log)('unlisted medium 100 g reactor 9 days ago sure because it is a trial');
     ($this->learn)();
     $unlisted = fn (): array => array_column(($this->view)()['charges'], null, 'medium')['unlisted'];
     expect($unlisted()['life'])->toBeNull()->and($unlisted()['unfollowed'])->toContain('not known')

@@ -188,14 +188,14 @@ it('reads what else stands in tables', function (string $csv, array $rows, strin
         ['2 1 Jun 12:00 nitrate 8 ppm', '3 2 Jun 12:00 nitrate 9 ppm'],
     ],
     'what was done, a column each' => [
-        "Date,Water change (L),Sock,Vinegar ml,GFO (g),Fed (g),Skimmer\n"
-            ."2026-06-01,40,x,2.5,,6,\n2026-06-02,0,,2.5,80,,off\n"
-            ."2026-06-03,half,no,,,,\n",
+        "Date,Water change (L),Sock,Vinegar ml,Activated carbon (g),Fed (g),Skimmer\n"
+            ."2026-06-01,40,x,2.5,,6,\n2026-06-02,0,,2.5,80,,\n"
+            ."2026-06-03,half,no,,,,off\n",
         [
             '2 1 Jun 12:00 Water change 40 L, 1 Jun 12:00 Sock changed, 1 Jun 12:00 Organic carbon, vinegar 2.5 mL, '
                 .'1 Jun 12:00 Fed 6 g',
-            '3 2 Jun 12:00 Organic carbon, vinegar 2.5 mL, 2 Jun 12:00 GFO 80 g, 2 Jun 12:00 Skimmer off',
-            '4  | “half” under “Water change (L)” is not what can be read there.',
+            '3 2 Jun 12:00 Organic carbon, vinegar 2.5 mL, 2 Jun 12:00 Activated carbon 80 g',
+            '4 3 Jun 12:00 Skimmer off | “half” under “Water change (L)” is not what can be read there.',
         ],
     ],
     'what was done, a row each' => [

@@ -29,9 +29,10 @@ final class Logged
 
     /**
      * @param  list<array{float|int, string}>  $lines  day and line
+     * @param  list<\Ithys\Journal\MediaCharge\Container>  $containers  what media can be put in
      * @return list<Entry> in order of time
      */
-    public static function entries(array $lines): array
+    public static function entries(array $lines, array $containers = []): array
     {
         $start = new DateTimeImmutable(self::START);
         $entries = [];
@@ -41,6 +42,7 @@ final class Logged
                 new DateTimeImmutable('2029-01-01 12:00:00Z'),
                 UnitSystem::Metric,
                 300,
+                containers: $containers,
             ));
             if ($read->problems !== []) {
                 throw new RuntimeException("{$line}: {$read->problems[0]->sentence}");
@@ -65,7 +67,7 @@ final class Logged
         $assumptions ??= Assumptions::standard();
 
         return Timeline::of(
-            self::entries($lines),
+            self::entries($lines, $path === null ? [] : (new Setup(self::tank(), $path))->containers()),
             [[$start, new Setup(self::tank()->assuming($assumptions), $path)]],
             $start->modify(sprintf('%+d seconds', (int) round(86_400 * $days))),
             $assumptions,

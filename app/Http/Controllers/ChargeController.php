@@ -15,6 +15,7 @@ use App\Http\Pages\TargetView;
 use App\Http\Preview;
 use App\Http\Requests\ChargeRequest;
 use App\Journal\AlreadyInJournal;
+use App\Journal\DoseDoor;
 use App\Journal\Journal;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
@@ -32,6 +33,7 @@ use Ithys\Journal\Reading\Parameter;
 use Ithys\Media\CarbonSchool;
 use Ithys\Media\Medium;
 use Ithys\Media\Ramp;
+use Ithys\Nutrient\Guard\Answer;
 use Ithys\Nutrient\InvalidLever;
 
 /** Media and doses: what is in, what would go in, and how it is done without harm. */
@@ -86,17 +88,21 @@ final class ChargeController extends Controller
     {
         $keeper = $this->keeper($request);
         $charge = $request->charge($keeper, $system);
-        $unusual = $charge->unusual($system->workingLitresAt(now()));
-        if ($unusual !== null && ! $request->boolean('sure')) {
-            throw ValidationException::withMessages([
-                'amount' => "{$keeper->words()->say($unusual)} Tick that you mean it.",
-            ]);
+        $entry = new Entry(now()->toDateTimeImmutable(), $charge, note: $request->note());
+        $doubts = (new DoseDoor($system))->doubts([$entry])[0] ?? [];
+        if ($doubts !== []) {
+            $says = $keeper->words()->say($doubts[0]->sentence);
+            if ($doubts[0]->answer === Answer::Refuse) {
+                throw ValidationException::withMessages(['amount' => "{$says} If it went in already, log it with L."]);
+            }
+            if (! $request->boolean('sure') || $request->reason() === '') {
+                throw ValidationException::withMessages([
+                    'amount' => "{$says} If you mean it, tick so and write why.",
+                ]);
+            }
         }
         try {
-            $batch = (new Journal($system))->record(
-                [new Entry(now()->toDateTimeImmutable(), $charge, note: $request->note())],
-                $keeper,
-            );
+            $batch = (new Journal($system))->record([$entry], $keeper);
         } catch (AlreadyInJournal $already) {
             throw ValidationException::withMessages(['amount' => $already->getMessage()]);
         }
@@ -140,6 +146,9 @@ final class ChargeController extends Controller
         $against = [...$view['stops'], ...$view['holds']];
         if ($against !== []) {
             throw ValidationException::withMessages(['source' => $against[0]]);
+        }
+        if ($view['below'] !== null && ! $request->boolean('sure')) {
+            throw ValidationException::withMessages(['source' => "{$view['below']} Tick that you mean it."]);
         }
         DB::transaction(static function () use ($system, $source, $view): void {
             $system->ramps()->whereNull('ended_at')->update(['ended_at' => now()]);

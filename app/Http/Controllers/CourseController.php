@@ -6,10 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\Pages\ForeseeView;
 use App\Http\Requests\CourseRequest;
+use App\Journal\DoseDoor;
 use App\Models\System;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Ithys\Nutrient\Guard\Answer;
+use Ithys\Nutrient\Guard\ScenarioGuard;
 use Ithys\Nutrient\InvalidLever;
 
 /** Keeps courses with what was foreseen of them, and makes one of them the plan. */
@@ -27,8 +30,14 @@ final class CourseController extends Controller
             throw ValidationException::withMessages(['name' => 'Nothing is learned of this tank yet.']);
         }
         $levers = $request->levers($keeper);
+        $turned = $request->turned($keeper, $outlook);
+        foreach (ScenarioGuard::doubts($turned, (new DoseDoor($system))->context($now)) as $doubt) {
+            if ($doubt->answer === Answer::Refuse) {
+                throw ValidationException::withMessages(['name' => $keeper->words()->say($doubt->sentence)]);
+            }
+        }
         try {
-            $course = $outlook->present->with($request->turned($keeper, $outlook));
+            $course = $outlook->present->with($turned);
             $foreseen = ForeseeView::series($outlook, $course, self::WEEKS);
         } catch (InvalidLever $invalid) {
             throw ValidationException::withMessages(['spirit' => $invalid->getMessage()]);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Journal\AlreadyInJournal;
 use App\Journal\Correction;
+use App\Journal\DoseDoor;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -112,11 +113,19 @@ final class EntryController extends Controller
             ]);
         }
         $new = $understood->entries[0];
-
-        return new Entry(
+        $corrected = new Entry(
             $isThen ? $old->at : $new->at,
             $isSame ? $old->payload : $new->payload,
-            note: $note === '' ? null : $note,
+            note: $note === '' ? $understood->because : $note,
         );
+        $doubts = $understood->because === null ? (new DoseDoor($system))->doubts([$corrected], $old->id) : [];
+        if ($doubts !== []) {
+            throw ValidationException::withMessages([
+                'line' => $keeper->words()->say($doubts[0][0]->sentence)
+                    .' If it is right, add “sure because” and your reason.',
+            ]);
+        }
+
+        return $corrected;
     }
 }

@@ -11,12 +11,15 @@ use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TargetView;
 use App\Http\Preview;
 use App\Http\Requests\CourseRequest;
+use App\Journal\DoseDoor;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Media\Medium;
+use Ithys\Nutrient\Guard\Doubt;
+use Ithys\Nutrient\Guard\ScenarioGuard;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Path\Kind;
 
@@ -60,7 +63,8 @@ final class ForeseeController extends Controller
         abort_if($outlook === null, 409, 'Nothing is learned of this tank yet.');
 
         return Preview::of(function () use ($outlook, $request, $system): array {
-            $course = $outlook->present->with($request->turned($this->keeper($request), $outlook));
+            $turned = $request->turned($this->keeper($request), $outlook);
+            $course = $outlook->present->with($turned);
 
             try {
                 $other = ForeseeView::series($outlook, $course, $request->weeks());
@@ -71,6 +75,10 @@ final class ForeseeController extends Controller
             return [
                 'present' => ForeseeView::series($outlook, $outlook->present, $request->weeks()),
                 'other' => $other,
+                'doubts' => $request->weeksAgo() > 0 ? [] : array_map(
+                    fn (Doubt $doubt): string => $this->keeper($request)->words()->say($doubt->sentence),
+                    ScenarioGuard::doubts($turned, (new DoseDoor($system))->context(now()->toDateTimeImmutable())),
+                ),
                 'workload' => [
                     'present' => ForeseeView::workload($outlook, $outlook->present, $system),
                     'other' => ForeseeView::workload($outlook, $course, $system),

@@ -15,6 +15,7 @@ use App\Http\Pages\TargetView;
 use App\Http\Pages\VerdictView;
 use App\Http\Requests\TideSheetRequest;
 use App\Journal\AlreadyInJournal;
+use App\Journal\DoseDoor;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Models\System;
@@ -184,7 +185,8 @@ final class JournalController extends Controller
         $keeper = $this->keeper($request);
         $line = $request->input('line');
 
-        return QuickEntry::read(is_string($line) ? $line : '', new Context(
+        $line = is_string($line) ? $line : '';
+        $understood = QuickEntry::read($line, new Context(
             now($keeper->zone())->toDateTimeImmutable(),
             $keeper->units,
             $system->workingLitresAt(now()),
@@ -196,5 +198,12 @@ final class JournalController extends Controller
                 (int) $system->assumptions()->value('calendar-biological'),
             ))),
         ));
+        $doubts = (new DoseDoor($system))->doubts($understood->entries);
+
+        return $understood->asking(
+            array_map(static fn (array $each): array => [$each[0]->sentence], $doubts),
+            $keeper->words(),
+            $line,
+        );
     }
 }

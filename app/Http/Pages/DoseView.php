@@ -4,27 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\DoseDoor;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Journal\Entry;
+use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\MediaCharge\Container;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Media\Medium;
 use Ithys\Media\Preparation;
-use Ithys\Nutrient\Charges\Budget;
 use Ithys\Nutrient\Charges\Road;
 use Ithys\Nutrient\Charges\Roads;
-use Ithys\Nutrient\Charges\Stay;
-use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Nutrient\Guard\Answer;
+use Ithys\Nutrient\Guard\DoseContext;
+use Ithys\Nutrient\Guard\Doubt;
+use Ithys\Nutrient\Guard\WeeklyFall;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Fresh;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
-use Ithys\Path\Review\MixedLives;
 use Ithys\Path\Review\Review;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -73,6 +76,8 @@ final class DoseView
         $litres = $setup->workingVolume()->litres;
         $item = $where instanceof Container ? $setup->path?->find($where->item) : null;
         $flow = $item === null ? null : $setup->situation()?->course->flowAt($item);
+        // What lies loose in the path is passed by all of its flow.
+        $past = $flow ?? $setup->litresPerHour()?->value;
         $place = $where instanceof Container ? $where->place : $where;
         $fresh = new Fresh($medium, $figures['amount'] ?? 0.0, $place, $place === Place::Reactor ? $flow : null);
         $outlook = ForeseeView::outlook($system, $now)['outlook'];
@@ -87,7 +92,7 @@ final class DoseView
                 'assumes' => $words->say($road->assumes),
                 'assumption' => $road->assumption,
             ], [
-                $roads->byVolume($medium, $litres, $flow),
+                $roads->byVolume($medium, $litres, $past),
                 $roads->byBudget($outlook, $fresh, $figures['level'] ?? 0.05, $figures['days'] ?? 60.0),
                 $roads->byVessel($medium, $item?->title(), $item?->figure(Figure::Capacity)),
                 self::lastTime($system, $medium, $entries, $now, $words),
@@ -96,16 +101,16 @@ final class DoseView
                 ? null
                 : self::amounts($figures['amount'], $roads->density($medium), $system, $words),
             'firstUse' => self::firstUse($medium, $figures['amount'], $entries, $system, $words),
-            'fall' => $figures['amount'] === null || $outlook === null || ! $medium->mayBind()
+            'doubts' => $figures['amount'] === null || $figures['amount'] <= 0.0
+                ? []
+                : self::doubts($system, $medium, $where, $figures['amount'], $now, $words),
+            'fall' => $figures['amount'] === null || ! $medium->mayBind()
                 ? null
-                : self::fall($outlook, $fresh, $system, $words),
-            'company' => self::company($setup, $medium, $item, $entries, $words),
+                : self::fall((new DoseDoor($system))->context($now), $fresh, $words),
+            'company' => self::company($setup, $item, $words),
             'contact' => self::contact($place, $flow, $system, $words),
             'prepares' => Preparation::of($medium),
             'caution' => MediaCharge::grams($medium, max(0.1, $figures['amount'] ?? 0.1))->caution(),
-            'unusual' => $figures['amount'] === null || $figures['amount'] < 0.1
-                ? null
-                : self::said(MediaCharge::grams($medium, min(50_000.0, $figures['amount']))->unusual($litres), $words),
             'series' => $outlook === null ? null : [
                 'present' => ForeseeView::series($outlook, $outlook->present, self::WEEKS),
                 'other' => ForeseeView::series(
@@ -158,12 +163,11 @@ final class DoseView
     }
 
     /**
-     * What the review of the path says of the part it goes into, and what lies there already.
+     * What the review of the path says of the part it goes into.
      *
-     * @param  list<Entry>  $entries
      * @return list<string>
      */
-    private static function company(Setup $setup, Medium $medium, ?Item $item, array $entries, Words $words): array
+    private static function company(Setup $setup, ?Item $item, Words $words): array
     {
         $here = $setup->situation();
         if ($item === null || $here === null) {
@@ -173,21 +177,6 @@ final class DoseView
         foreach (Review::of($here)->findings as $finding) {
             if ($finding->at === $item->id && $finding->severity->isGrave()) {
                 $says[] = $words->say(Text::of('{title}: {text}', title: $finding->title, text: $finding->sentence));
-            }
-        }
-        foreach (Stay::all($entries) as $stay) {
-            $other = $stay->charge->medium;
-            if ($stay->to === null && $stay->charge->item === $item->id && $other !== $medium
-                && MixedLives::life($other) !== MixedLives::life($medium)) {
-                $says[] = $words->say(Text::of(
-                    '{item} holds {other} too, which lasts {its}; {medium} lasts {own}. Together they can only be '
-                        .'changed together: give it a bag or reactor of its own.',
-                    item: $item->title(),
-                    other: $other->label(),
-                    its: MixedLives::life($other),
-                    medium: $medium->label(),
-                    own: MixedLives::life($medium),
-                ));
             }
         }
 
@@ -231,29 +220,47 @@ final class DoseView
         ));
     }
 
+    /** @return list<array{answer: string, sentence: string}> what the guard has against it, the gravest first */
+    private static function doubts(
+        System $system,
+        Medium $medium,
+        Container|Place $where,
+        float $grams,
+        DateTimeImmutable $now,
+        Words $words,
+    ): array {
+        try {
+            $entry = new Entry($now, MediaCharge::grams($medium, $grams, $where));
+        } catch (InvalidEntry $invalid) {
+            return [['answer' => Answer::Refuse->value, 'sentence' => $words->say($invalid->says)]];
+        }
+
+        return array_map(static fn (Doubt $doubt): array => [
+            'answer' => $doubt->answer->value,
+            'sentence' => $words->say($doubt->sentence),
+        ], (new DoseDoor($system))->doubts([$entry])[0] ?? []);
+    }
+
     /**
-     * @return array<string, mixed>
+     * How far phosphate falls in the first week; null where it was not read of late.
      *
      * @throws InvalidLever
      */
-    private static function fall(Outlook $outlook, Fresh $fresh, System $system, Words $words): array
+    private static function fall(DoseContext $here, Fresh $fresh, Words $words): ?string
     {
-        $limit = $system->assumptions()->value('fall-limit');
-        $fall = Budget::fall($outlook, $fresh);
-        $isFast = $fall > $limit;
+        $reading = $here->level(Parameter::Phosphate);
+        if ($reading === null || $fresh->grams <= 0.0) {
+            return null;
+        }
+        $level = $here->ppm($reading);
 
-        return [
-            'isFast' => $isFast,
-            'text' => $words->say(Text::of(
-                $isFast
-                    ? 'Phosphate would fall by {fall} in the first week, faster than the {limit} that is set as the '
-                        .'limit. At most {most} at once keeps to it.'
-                    : 'Phosphate would fall by {fall} in the first week; the limit is {limit}.',
-                fall: Quantity::ppm($fall),
-                limit: Quantity::ppm($limit),
-                most: Quantity::grams($isFast ? Budget::gentle($outlook, $fresh, $limit) : 0.0),
-            )),
-        ];
+        return $words->say(Text::of(
+            'The charge would lower phosphate by about {fall} in the first week, without the water change. The limit '
+                .'at {level} is {limit} a week.',
+            fall: Quantity::ppm(WeeklyFall::of($here, $fresh, $level)),
+            level: Quantity::ppm($level),
+            limit: Quantity::ppm(WeeklyFall::limit($here, $level)),
+        ));
     }
 
     private static function contact(Place $place, ?float $flow, System $system, Words $words): string
@@ -271,10 +278,5 @@ final class DoseView
                 share: Quantity::share($share),
             ),
         });
-    }
-
-    private static function said(?Text $text, Words $words): ?string
-    {
-        return $text === null ? null : $words->say($text);
     }
 }

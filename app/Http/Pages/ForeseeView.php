@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\DoseDoor;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Journal\TankHistory;
@@ -21,6 +22,8 @@ use Ithys\Nutrient\Forecast\Workload;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Timeline\Course;
 use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\Words;
 use Ithys\Target\TargetSchool;
 
 /** What a tank does in the weeks ahead, on its present course and on another. */
@@ -41,6 +44,9 @@ final class ForeseeView
     ];
 
     private const MOST_TRIED = 2;
+
+    /** Days that a change wants before the next. */
+    private const WAIT = 28;
 
     /** Days and share that what was tried is judged over, as the journal begins with. */
     private const WINDOW = 42;
@@ -137,30 +143,30 @@ final class ForeseeView
         foreach ($school->bands($system->assumptions()) as $band) {
             $wanted[$band->parameter->value] = [$band->low, $band->high];
         }
-        $advice = Advice::of($outlook, $wanted);
-        $changes = $advice->steps === []
-            ? []
-            : RankedChanges::of($system, $keeper, '1y', self::WINDOW, self::WANTED, $now)['changes'];
+        $changes = RankedChanges::of($system, $keeper, '1y', self::WINDOW, self::WANTED, $now)['changes'];
+        $advice = Advice::of(
+            $outlook,
+            $wanted,
+            (new DoseDoor($system))->context($now),
+            self::changed($changes, $now, $keeper),
+        );
 
         return [
             'state' => $advice->state->value,
+            'exhausted' => self::exhausted($system, $words),
+            'waits' => $advice->waits === null ? null : $words->say($advice->waits),
             'sentence' => match ($advice->state) {
-                State::ZeroAndZero => 'Nitrate and phosphate are both at nought. Corals starve then. Less export '
-                    .'or more food comes before all else.',
-                State::TooHigh => 'The water stands above what the school you picked wants. One step at a time, the '
-                    .'gentlest first; then wait.',
-                State::TooLow => 'The water stands below what the school you picked wants. One step at a time, then '
-                    .'wait.',
-                State::Apart => 'One nutrient stands above and the other below what the school you picked wants. '
-                    .'A step that moves both would mend one and harm the other: steer the food first, and ask why '
-                    .'they part.',
+                State::ZeroAndZero => 'Nitrate and phosphate are both at zero. Corals starve then. Less export or more '
+                    .'food comes first.',
+                State::TooHigh => self::steps('Your water is above the target.', $advice),
+                State::TooLow => self::steps('Your water is below the target.', $advice),
+                State::Apart => self::steps('One nutrient is above the target and the other below.', $advice),
                 State::Within => $advice->leaving === []
-                    ? 'The water stands where the school you picked wants it. Leave it alone.'
-                    : 'The water stands where the school you picked wants it. On the present course it leaves that '
-                        .'within twelve weeks: watch '.implode(' and ', array_map(
-                            static fn (Parameter $one): string => $one->label(),
-                            $advice->leaving,
-                        )).', and look again before you turn anything.',
+                    ? 'Your water is within the target. Leave it alone.'
+                    : 'Your water is within the target. If nothing changes, '.implode(' and ', array_map(
+                        static fn (Parameter $one): string => $one->label(),
+                        $advice->leaving,
+                    )).' would leave it within twelve weeks. Read again before you change anything.',
             },
             'steps' => array_map(static fn (Step $step): array => [
                 'key' => $step->key,
@@ -177,6 +183,61 @@ final class ForeseeView
                 ], $step->expected),
             ], $advice->steps),
         ];
+    }
+
+    private static function steps(string $sentence, Advice $advice): string
+    {
+        return match (true) {
+            $advice->waits !== null => $sentence,
+            $advice->steps === [] => "{$sentence} Ithys found no single step that brings one nutrient nearer without "
+                .'harm to the other. Ask what drives them apart before you change anything.',
+            default => "{$sentence} Take one step at a time, the gentlest first, then wait.",
+        };
+    }
+
+    /**
+     * The last change of the four weeks before, which wants to be waited for.
+     *
+     * @param  list<array<string, mixed>>  $changes
+     */
+    private static function changed(array $changes, DateTimeImmutable $now, User $keeper): ?Text
+    {
+        $newest = null;
+        foreach ($changes as $change) {
+            /** @var array{t: int, text: string} $change */
+            $isRecent = $change['t'] > $now->getTimestamp() - self::WAIT * 86_400;
+            $newest = $isRecent && ($newest === null || $change['t'] > $newest['t']) ? $change : $newest;
+        }
+        $day = static fn (int $t): string => (new DateTimeImmutable("@{$t}"))
+            ->setTimezone($keeper->zone())
+            ->format('j F');
+
+        return $newest === null ? null : Text::of(
+            'You changed something on {day}: {what}. Wait until {until} before the next step, so that you can tell what '
+                .'it did.',
+            day: $day($newest['t']),
+            what: $newest['text'],
+            until: $day($newest['t'] + self::WAIT * 86_400),
+        );
+    }
+
+    /** @return list<string> charges that are exhausted and still in */
+    private static function exhausted(System $system, Words $words): array
+    {
+        $says = [];
+        foreach ((new FitShelf($system))->lives() as $entry => $life) {
+            $charge = ($life['isIn'] ?? false) === true && ($life['isSpent'] ?? false) === true
+                ? $system->entries()->find($entry)?->toEntry()
+                : null;
+            if ($charge !== null) {
+                $says[] = $words->say(Text::of(
+                    '{charge} is exhausted. Renew it or take it out first.',
+                    charge: $charge->payload->summary(),
+                ));
+            }
+        }
+
+        return $says;
     }
 
     /**

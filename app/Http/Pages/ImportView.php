@@ -28,6 +28,7 @@ final class ImportView
             'dates' => $layout->dateOrder->value,
             'decimals' => $layout->decimalComma ? 'comma' : 'point',
             'surprising' => $layout->takesSurprising ? 'take' : 'leave',
+            'because' => $import->because,
             'columns' => array_map(static fn (Column $column): array => [
                 'heading' => $column->heading,
                 'use' => $column->key(),

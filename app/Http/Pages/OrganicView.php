@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Journal\Journal;
+use App\Journal\DoseDoor;
 use App\Models\Ramp as RampRow;
 use App\Models\System;
 use App\Models\User;
@@ -12,17 +12,19 @@ use DateTimeImmutable;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Media\Ramp;
 use Ithys\Nutrient\Charges\OrganicCarbon;
-use Ithys\Nutrient\Charges\RampCheck;
+use Ithys\Nutrient\Guard\DoseContext;
+use Ithys\Nutrient\Guard\RampCheck;
 use Ithys\Nutrient\InvalidLever;
-use Ithys\Path\Kind;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\Words;
 
 /** Organic carbon: equal doses, a slow beginning, and whether it may be raised. */
 final class OrganicView
 {
-    private const DAYS = 56;
-
     private const WEEKS = 12;
 
     private const PELLETS = 'Solid pellets in a reactor give carbon by the water that goes through: nobody can say '
@@ -40,20 +42,17 @@ final class OrganicView
         $setup = $system->setupAt($now);
         $assumptions = $system->assumptions();
         $litres = $setup->workingVolume()->litres;
-        $entries = (new Journal($system))->pooled($now->modify('-'.self::DAYS.' days'), $now);
-        $check = RampCheck::of(
-            $entries,
-            $setup->path?->itemsOf(Kind::Skimmer) !== [] && $setup->path !== null,
-            $setup->tank->water,
-            $now,
-        );
+        $here = (new DoseDoor($system))->context($now);
+        $check = RampCheck::of($here);
         $full = OrganicCarbon::equal(
             $assumptions->value('spirit-full') * $litres / 100,
             CarbonSource::Spirit,
             $source,
             $assumptions,
         );
-        $ramp = Ramp::to($full);
+        $given = $here->givenCarbon() / OrganicCarbon::perMillilitre($source, $assumptions);
+        $ramp = Ramp::to($full, $given);
+        $series = self::series($system, $source, $ramp, $now);
         $under = $system->ramps()->whereNull('ended_at')->latest('id')->first();
 
         return [
@@ -65,13 +64,25 @@ final class OrganicView
                 'full' => OrganicCarbon::equal($full, $source, $one, $assumptions),
             ], CarbonSource::cases()),
             'doses' => $ramp->doses,
+            'given' => $given,
+            'running' => $given <= 0.0 ? null : $words->say(Text::of(
+                $given >= $full
+                    ? 'You already dose about {given} of {source} a day, as much as a full dose of {full}. The ramp does '
+                        .'not raise it.'
+                    : 'You already dose about {given} of {source} a day. The ramp continues from there.',
+                given: Quantity::millilitres($given),
+                source: $source->label(),
+                full: Quantity::millilitres($full),
+            )),
+            'mayStart' => $check->mayStart(),
+            'below' => self::below($series, $here, $words),
             'rule' => self::RULE,
             'pellets' => self::PELLETS,
             'stops' => array_map($words->say(...), $check->stops),
             'holds' => array_map($words->say(...), $check->holds),
             'fine' => array_map($words->say(...), $check->fine),
-            'series' => self::series($system, $source, $ramp, $now),
-            'under' => $under === null ? null : self::under($under, $check, $entries, $now, $keeper),
+            'series' => $series,
+            'under' => $under === null ? null : self::under($under, $check, $here, $keeper),
         ];
     }
 
@@ -97,21 +108,39 @@ final class OrganicView
     }
 
     /**
-     * @param  list<Entry>  $entries
-     * @return array<string, mixed>
+     * Where the ramp would lead below what is wanted; null where it does not, or where that cannot be foreseen.
+     *
+     * @param  ?array<string, array<string, list<array{float, float, float, float}>>>  $series
      */
-    private static function under(
-        RampRow $row,
-        RampCheck $check,
-        array $entries,
-        DateTimeImmutable $now,
-        User $keeper,
-    ): array {
+    private static function below(?array $series, DoseContext $here, Words $words): ?string
+    {
+        foreach ($series['other'] ?? [] as $key => $points) {
+            $end = $points[count($points) - 1] ?? null;
+            $least = $here->targets[$key][0] ?? null;
+            if ($end !== null && $least !== null && $end[1] < $least) {
+                return $words->say(Text::of(
+                    'The ramp leads {nutrient} to about {then}, below your target of {least}.',
+                    nutrient: Parameter::from($key)->label(),
+                    then: Quantity::ppm($end[1]),
+                    least: Quantity::ppm($least),
+                ));
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    private static function under(RampRow $row, RampCheck $check, DoseContext $here, User $keeper): array
+    {
         $ramp = Ramp::stored($row->doses);
+        $now = $here->at;
         $week = intdiv($now->getTimestamp() - $row->begun_at->getTimestamp(), 7 * 86_400);
-        $dose = $check->dose($ramp, $week);
-        $given = array_filter($entries, static fn (Entry $entry): bool => $entry->payload instanceof CarbonDose
-            && -$entry->daysAfter($now) <= 7.0);
+        $each = OrganicCarbon::perMillilitre($row->source, $here->assumptions);
+        $was = $here->givenCarbon() / $each;
+        $dose = $check->dose($ramp, $week, $was);
+        $given = array_filter($here->entries, static fn (Entry $entry): bool => $entry->payload instanceof CarbonDose
+            && $here->daysAgo($entry) <= 7.0);
 
         return [
             'id' => $row->id,
@@ -120,9 +149,12 @@ final class OrganicView
             'week' => $week + 1,
             'planned' => $ramp->in($week),
             'dose' => $dose,
-            'says' => $keeper->words()->say($check->reason()),
+            'given' => $was,
+            'says' => $keeper->words()->say($check->reason($was)),
             'logged' => count($given),
-            'line' => "{$row->source->value} ".rtrim(rtrim(number_format($dose, 2, '.', ''), '0'), '.').' ml',
+            'line' => $dose < 0.005 ? null : "{$row->source->value} "
+                .rtrim(rtrim(number_format($dose, 2, '.', ''), '0'), '.').' ml'
+                .($check->stops === [] ? '' : ' sure because the ramp steps down'),
         ];
     }
 }

@@ -113,6 +113,12 @@ final class ChargeRequest extends FormRequest
         return $note === '' ? null : mb_substr($note, 0, self::LONGEST);
     }
 
+    /** Why it is meant otherwise than is usual. */
+    public function reason(): string
+    {
+        return $this->word('because');
+    }
+
     private function gramsEach(System $system): float
     {
         $assumptions = $system->assumptions();

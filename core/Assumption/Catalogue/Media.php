@@ -98,6 +98,7 @@ final class Media
                     3.0,
                 ],
                 ['fall-limit', 'Phosphate may fall in a week by', 0.05, Dimension::Concentration, 0.005, 0.5],
+                ['fall-share', 'Of its level that phosphate may fall by in a week', 0.5, Dimension::Share, 0.1, 1.0],
                 ['first-use-share', 'Of the full amount at a first use', 0.5, Dimension::Share, 0.1, 1.0],
                 ['scoop', 'Your own scoop, mL', 79.0, Dimension::Plain, 1.0, 1000.0],
                 ['calendar-gfo', 'GFO is changed after, days', 45.0, Dimension::Plain, 7.0, 365.0],

@@ -73,19 +73,6 @@ final readonly class CarbonDose implements Payload
             .'gasping fish or nutrients at zero.';
     }
 
-    public function unusual(float $workingLitres): ?Text
-    {
-        // Vinegar is given to about 0.3 mL a litre and day, spirit to an eighth of it; common practice.
-        $most = ($this->source === CarbonSource::Vinegar ? 1.0 : 0.2) * $workingLitres;
-
-        return $workingLitres <= 0.0 || $this->millilitres <= $most ? null : Text::of(
-            '{amount} of {source} is far more than a tank of {tank} is given in a day.',
-            amount: Quantity::millilitres($this->millilitres),
-            source: $this->source->value,
-            tank: Quantity::litres($workingLitres),
-        );
-    }
-
     public function mark(float $workingLitres): Mark
     {
         return new Mark($this->millilitres, use: $this->millilitres);

@@ -17,7 +17,7 @@ final class CarbonDoseRule implements Rule
 {
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
-        $source = CarbonSource::tryFrom($tokens->peek()->word ?? '');
+        $source = CarbonSource::named($tokens->peek()->word ?? '');
         if ($source === null) {
             return false;
         }
@@ -30,6 +30,6 @@ final class CarbonDoseRule implements Rule
 
     public function words(): array
     {
-        return ['vinegar', 'spirit', 'blend'];
+        return ['vinegar', 'vodka', 'spirit', 'blend'];
     }
 }

@@ -10,4 +10,19 @@ enum CarbonSource: string
     case Vinegar = 'vinegar';
     case Spirit = 'spirit';
     case Blend = 'blend';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Vinegar => 'vinegar',
+            self::Spirit => 'vodka',
+            self::Blend => 'vodka and vinegar mix',
+        };
+    }
+
+    /** By a word of the log. */
+    public static function named(string $word): ?self
+    {
+        return $word === 'vodka' ? self::Spirit : self::tryFrom($word);
+    }
 }

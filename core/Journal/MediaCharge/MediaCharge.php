@@ -145,25 +145,6 @@ final readonly class MediaCharge implements Payload
         };
     }
 
-    public function unusual(float $workingLitres): ?Text
-    {
-        // About five times the heaviest ordinary charge; common practice, generously drawn.
-        [$grams, $millilitres] = match (true) {
-            $this->medium->bindsPhosphate() => [5.0, 8.0],
-            $this->medium === Medium::Zeolite => [40.0, 50.0],
-            default => [12.0, 25.0],
-        };
-        $isFar = ($this->grams ?? 0.0) > $grams * $workingLitres
-            || 1000 * ($this->litres ?? 0.0) > $millilitres * $workingLitres;
-
-        return $workingLitres <= 0.0 || ! $isFar ? null : Text::of(
-            '{medium} {amount} is far more than a tank of {tank} is given.',
-            medium: $this->medium->label(),
-            amount: $this->amount(),
-            tank: Quantity::litres($workingLitres),
-        );
-    }
-
     public function lane(): string
     {
         return $this->medium->value;

@@ -29,6 +29,9 @@ final class Draft
     /** The keeper means it, however unusual it is. */
     public bool $sure = false;
 
+    /** Why the keeper means it. */
+    public ?string $because = null;
+
     public function add(Payload $payload, int $position): void
     {
         $this->payloads[] = [$payload, $position];

@@ -130,6 +130,10 @@ final class QuickEntry
             return true;
         }
         if ($tokens->take('sure')) {
+            if ($tokens->take('because', 'since', 'as')) {
+                $this->draft->because = $tokens->rest();
+            }
+
             return $this->draft->sure = true;
         }
         foreach (self::rules() as $rule) {
@@ -400,10 +404,11 @@ final class QuickEntry
                 mb_strlen($this->line),
             );
         }
+        $because = $this->draft->because === '' ? null : $this->draft->because;
         $entries = [];
         foreach ($moments as $moment) {
             foreach ($payloads as $payload) {
-                $entries[] = new Entry($moment, $payload);
+                $entries[] = new Entry($moment, $payload, note: $because);
             }
         }
 
@@ -424,6 +429,7 @@ final class QuickEntry
             array_values(
                 array_filter(array_map(static fn (Payload $payload): ?string => $payload->caution(), $payloads)),
             ),
+            $because,
         );
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Journal\QuickEntry;
 
 use Ithys\Journal\Entry;
+use Ithys\Quantity\Text;
+use Ithys\Quantity\Words;
 
 /** What a line was understood to say. It may be saved only when it has entries and no problems. */
 final readonly class Understood
@@ -20,7 +22,45 @@ final readonly class Understood
         public array $chips,
         public array $problems,
         public array $cautions,
+        /** Why an amount is meant that is asked about. */
+        public ?string $because = null,
     ) {
+    }
+
+    /**
+     * The same with questions that only the tank can ask.
+     *
+     * @param  array<int, list<Text|string>>  $questions  by the place of an entry
+     * @param  string  $line  as it was written
+     */
+    public function asking(array $questions, Words $words, string $line): self
+    {
+        if ($questions === [] || $this->because !== null) {
+            return $this;
+        }
+        $problems = $this->problems;
+        $each = max(1, count(array_unique(array_map(
+            static fn (Entry $entry): int => spl_object_id($entry->payload),
+            $this->entries,
+        ))));
+        $asked = [];
+        foreach ($questions as $place => $sentences) {
+            $chip = $this->chips[$place % $each] ?? null;
+            foreach ($sentences as $sentence) {
+                $asked[$words->say($sentence)] ??= [$chip->start ?? 0, $chip->end ?? mb_strlen($line)];
+            }
+        }
+        $sure = rtrim((string) preg_replace('~\s+sure(\s+because)?\s*$~i', '', $line)).' sure because ';
+        foreach ($asked as $sentence => [$start, $end]) {
+            $problems[] = new Problem(
+                "{$sentence} If it is right, add “sure because” and your reason.",
+                $start,
+                $end,
+                [$sure],
+            );
+        }
+
+        return new self($this->entries, $this->chips, $problems, $this->cautions, $this->because);
     }
 
     public function mayBeSaved(): bool

@@ -8,6 +8,7 @@ use Generator;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Note\Note;
+use Ithys\Journal\Payload;
 
 /**
  * Readings of half a day as one: they share what is wrong with their test, so many of them say little more than one.
@@ -68,12 +69,14 @@ final class HalfDays
         }
         $seconds = array_sum(array_map(static fn (Entry $one): int => $one->at->getTimestamp(), $entries));
 
-        return new Entry(
+        $readings = array_values(array_filter(
+            array_map(static fn (Entry $one): Payload => $one->payload, $entries),
+            static fn (Payload $one): bool => $one instanceof Reading,
+        ));
+
+        return $readings === [] ? $entries[0] : new Entry(
             $entries[0]->at->setTimestamp((int) round($seconds / count($entries))),
-            Reading::mean(array_values(array_filter(
-                array_map(static fn (Entry $one): mixed => $one->payload, $entries),
-                static fn (mixed $one): bool => $one instanceof Reading,
-            ))),
+            Reading::mean($readings),
             $entries[0]->id,
         );
     }

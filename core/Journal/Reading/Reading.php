@@ -94,7 +94,7 @@ final readonly class Reading implements Payload
     /**
      * Several of one parameter as one. A figure tells more than “below a limit”.
      *
-     * @param  list<self>  $readings  at least one
+     * @param  non-empty-list<self>  $readings
      */
     public static function mean(array $readings): self
     {

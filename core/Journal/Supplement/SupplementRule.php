@@ -24,7 +24,7 @@ final class SupplementRule implements Rule
         if (! $tokens->take('dosed', 'dose', 'dosing')) {
             return false;
         }
-        $isOwn = static fn (string $word): bool => CarbonSource::tryFrom($word) !== null
+        $isOwn = static fn (string $word): bool => CarbonSource::named($word) !== null
             || in_array($word, self::OWN, true);
         for ($ahead = 0; $ahead < 4; $ahead++) {
             if ($isOwn($tokens->peek($ahead)->word ?? '')) {

@@ -20,6 +20,8 @@ final readonly class Choices
         public array $units = [],
         public array $limits = [],
         public bool $takesSurprising = false,
+        /** Why doses that are asked about are right; empty while they are left out. */
+        public string $because = '',
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class Choices
             $texts($from['units'] ?? null),
             $texts($from['limits'] ?? null),
             $word('surprising') === 'take',
+            mb_substr(trim($word('because')), 0, 200),
         );
     }
 

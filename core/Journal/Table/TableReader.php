@@ -57,6 +57,8 @@ final class TableReader
 
     private int $surprising = 0;
 
+    private bool $isStored = false;
+
     /** @var array<string, Column> roles of the columns of the table that is read */
     private array $roles = [];
 
@@ -104,6 +106,7 @@ final class TableReader
         }
         $this->leftOut = $this->said = [];
         $this->surprising = 0;
+        $this->isStored = false;
         $entries = [];
         foreach ($this->tables as [$date, $columns, $roles]) {
             $this->roles = $roles;
@@ -117,7 +120,7 @@ final class TableReader
             $this->leftOut[] = 'There is no reading in this row, and nothing that was done.';
         }
 
-        return new TableRow($line, $cells, $entries, $this->leftOut, $this->said, $this->surprising);
+        return new TableRow($line, $cells, $entries, $this->leftOut, $this->said, $this->surprising, $this->isStored);
     }
 
     /**
@@ -142,6 +145,7 @@ final class TableReader
         ));
         $stored = $this->cell($cells, $this->role(ColumnRole::Stored));
         if ($stored !== '') {
+            $this->isStored = true;
             $note = $this->text($cells, $this->role(ColumnRole::Note), self::LONGEST_NOTE);
             $entry = StoredEntry::read($stored, $this->now);
 

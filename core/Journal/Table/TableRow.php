@@ -23,6 +23,10 @@ final readonly class TableRow
         public array $leftOut = [],
         public array $said = [],
         public int $surprising = 0,
+        /** Whether it is an entry that the journal wrote out itself. */
+        public bool $isStored = false,
+        /** Doses left out until their keeper says why they are right. */
+        public int $doubted = 0,
     ) {
     }
 

@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient\Advice;
 
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Media\Medium;
+use Ithys\Nutrient\Charges\Roads;
 use Ithys\Nutrient\Forecast\ForecastPoint;
 use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Nutrient\Guard\DoseContext;
+use Ithys\Nutrient\Guard\DoseGuard;
+use Ithys\Nutrient\Guard\RampCheck;
+use Ithys\Nutrient\Guard\WeeklyFall;
 use Ithys\Nutrient\InvalidLever;
+use Ithys\Nutrient\Timeline\Fresh;
 use Ithys\Path\Kind;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
@@ -25,33 +34,52 @@ final readonly class Advice
     /** Weeks over which what is well now is looked at on its present course. */
     private const AHEAD = 12;
 
+    /** Of its distance from what is wanted, that a nutrient must come nearer by: less is none. */
+    private const NEARER = 0.01;
+
+    /** ppm that no kit tells from none. */
+    private const SAME = 1e-6;
+
     /**
      * @param  list<Step>  $steps
-     * @param  list<Parameter>  $leaving  that stand well now and leave what is wanted on the present course
+     * @param  list<Parameter>  $leaving  that are well now and leave what is wanted on the present course
+     * @param  ?Text  $waits  what was changed of late, so that nothing else is turned yet
      */
-    private function __construct(public State $state, public array $steps, public array $leaving)
-    {
+    private function __construct(
+        public State $state,
+        public array $steps,
+        public array $leaving,
+        public ?Text $waits = null,
+    ) {
     }
 
     /**
      * @param  array<string, array{float, float}>  $wanted  least and most level, by parameter
+     * @param  ?Text  $changed  what was changed in the last four weeks; null where nothing was
      *
      * @throws InvalidLever
      */
-    public static function of(Outlook $outlook, array $wanted): self
+    public static function of(Outlook $outlook, array $wanted, DoseContext $here, ?Text $changed = null): self
     {
         $now = self::at($outlook, [], 0);
         $state = self::state($now, $wanted);
-        $steps = array_values(array_filter(array_map(
-            static fn (array $candidate): ?Step => self::step($outlook, $candidate, $state),
-            match ($state) {
-                State::TooHigh => self::down($outlook),
-                State::TooLow, State::ZeroAndZero => self::up($outlook),
-                State::Apart, State::Within => [],
-            },
-        )));
+        if ($state === State::Within) {
+            return new self($state, [], self::leaving($outlook, $wanted));
+        }
+        // One change at a time; only where both are gone does harm not wait.
+        if ($changed !== null && $state !== State::ZeroAndZero) {
+            return new self($state, [], [], $changed);
+        }
+        $candidates = match ($state) {
+            State::TooHigh => self::down($outlook, $here),
+            State::TooLow, State::ZeroAndZero => self::up($outlook),
+            State::Apart => [...self::down($outlook, $here), ...self::up($outlook)],
+        };
 
-        return new self($state, $steps, $state === State::Within ? self::leaving($outlook, $wanted) : []);
+        return new self($state, array_values(array_filter(array_map(
+            static fn (array $candidate): ?Step => self::step($outlook, $candidate, $wanted, $here),
+            $candidates,
+        ))), []);
     }
 
     /**
@@ -102,29 +130,69 @@ final readonly class Advice
     }
 
     /**
-     * A step that does next to nothing, or the wrong thing, is none.
+     * A step after which neither nutrient is farther from what is wanted than if nothing changes, one is nearer, and
+     * neither falls too fast on the way; any other is none.
      *
      * @param  array{string, Text, array<string, float|bool|null>, int, string, ?string}  $candidate
+     * @param  array<string, array{float, float}>  $wanted
      *
      * @throws InvalidLever
      */
-    private static function step(Outlook $outlook, array $candidate, State $state): ?Step
-    {
+    private static function step(
+        Outlook $outlook,
+        array $candidate,
+        array $wanted,
+        DoseContext $here,
+    ): ?Step {
         [$key, $does, $levers, $weeks, $watch, $caution] = $candidate;
-        $with = self::at($outlook, $levers, $weeks);
+        $along = $outlook->along($outlook->present->with($levers), $weeks);
+        $with = array_map(static fn (array $points): ForecastPoint => $points[2 * $weeks], $along);
         $without = self::at($outlook, [], $weeks);
-        $moves = false;
-        foreach ($with as $parameter => $point) {
-            $change = $point->level - $without[$parameter]->level;
-            $isRight = $state === State::TooHigh ? $change < 0.0 : $change > 0.0;
-            $moves = $moves || ($isRight && abs($change) > 0.01 * $without[$parameter]->level);
+        $isNearer = false;
+        foreach ($wanted as $parameter => $band) {
+            $then = self::off($with[$parameter]->level, $band);
+            $else = self::off($without[$parameter]->level, $band);
+            if ($then > $else + self::SAME) {
+                return null;
+            }
+            $isNearer = $isNearer || $then < (1 - self::NEARER) * $else - self::SAME;
+            if (self::fallsTooFast($along[$parameter], Parameter::from($parameter), $here)) {
+                return null;
+            }
         }
 
-        return $moves ? new Step($key, $does, $levers, $with, $weeks, $watch, $caution) : null;
+        return $isNearer ? new Step($key, $does, $levers, $with, $weeks, $watch, $caution) : null;
+    }
+
+    /**
+     * How far a level is from what is wanted, ppm; 0 within.
+     *
+     * @param  array{float, float}  $band
+     */
+    private static function off(float $level, array $band): float
+    {
+        return max(0.0, $band[0] - $level, $level - $band[1]);
+    }
+
+    /** @param  list<ForecastPoint>  $points  twice a week */
+    private static function fallsTooFast(array $points, Parameter $parameter, DoseContext $here): bool
+    {
+        $share = $here->assumptions->value('fall-share');
+        foreach ($points as $n => $point) {
+            $later = $points[$n + 2] ?? null;
+            $limit = $parameter === Parameter::Phosphate
+                ? WeeklyFall::limit($here, $point->level)
+                : $share * $point->level;
+            if ($later !== null && $point->level - $later->level > $limit + self::SAME) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<array{string, Text, array<string, float|bool|null>, int, string, ?string}> */
-    private static function down(Outlook $outlook): array
+    private static function down(Outlook $outlook, DoseContext $here): array
     {
         $course = $outlook->present;
         $days = static fn (float $value): Quantity => Quantity::base($value, Dimension::Days);
@@ -158,17 +226,21 @@ final readonly class Advice
             days: $days($water),
         ), ['waterLitres' => $litres, 'waterEvery' => $water], 4, 'Nitrate and phosphate of the new water.',
             'Match temperature and salinity.'];
-        $grams = round(0.25 * $outlook->litres);
-        $steps[] = ['gfo', Text::of('Put {grams} of GFO in a reactor', grams: Quantity::grams($grams)),
-            ['mediaGrams' => $grams], 4, 'Phosphate every other day in the first week.',
-            'Begin with a part: corals suffer where phosphate falls fast. Rinse it first; it should just tumble.'];
-        $dose = round(0.2 * $outlook->litres / 100, 2);
-        $steps[] = ['spirit', Text::of('Dose {dose} of spirit a day, begun with a quarter of it', dose: Quantity::base(
-            $dose / 1000,
-            Dimension::Dose,
-        )), ['spirit' => $dose], 8, 'Cloudiness, slime, and how the fish breathe.',
-            'Only with a skimmer and enough oxygen. Stop when the water clouds, slime grows or fish gasp, or when '
-                .'nitrate or phosphate is at nought.'];
+        $grams = self::gfo($here);
+        if ($grams > 0.0) {
+            $steps[] = ['gfo', Text::of('Put {grams} of GFO in a reactor', grams: Quantity::grams($grams)),
+                ['mediaGrams' => $grams], 4, 'Phosphate every other day in the first week.',
+                'Corals suffer where phosphate falls fast. Rinse it first; it should just tumble.'];
+        }
+        $full = $here->fullCarbon() / $here->assumptions->value('carbon-spirit');
+        if ($course->doses->millilitres() <= 0.0 && RampCheck::of($here)->mayStart()) {
+            $steps[] = ['spirit', Text::of('Start the organic carbon ramp, up to {dose} of vodka a day', dose: Quantity::base(
+                $full / 1000,
+                Dimension::Dose,
+            )), ['spirit' => $full], 8, 'Cloudiness, slime, and how the fish breathe.',
+                'Only with a skimmer and enough oxygen. Stop when the water clouds, slime grows or fish gasp, or when '
+                    .'nitrate or phosphate is at zero.'];
+        }
 
         return $steps;
     }
@@ -217,6 +289,27 @@ final readonly class Advice
             static fn (array $points): ForecastPoint => $points[2 * $weeks],
             $outlook->along($outlook->present->with($levers), max(1, $weeks)),
         );
+    }
+
+    /** GFO that is usual for so much water at a first use, and that the guard finds fine; 0 where none is, g. */
+    private static function gfo(DoseContext $here): float
+    {
+        foreach ($here->charges() as $stay) {
+            if ($stay->charge->medium->bindsPhosphate()) {
+                // What is in works, or is to be renewed: more beside it is no gentle step.
+                return 0.0;
+            }
+        }
+        $reading = $here->level(Parameter::Phosphate);
+        if ($reading === null) {
+            return 0.0;
+        }
+        $usual = (new Roads($here->assumptions))->byVolume(Medium::Gfo, $here->litres(), null)->grams ?? 0.0;
+        $gentle = WeeklyFall::gentle($here, new Fresh(Medium::Gfo, 1.0), $here->ppm($reading));
+        $grams = floor(min($here->assumptions->value('first-use-share') * $usual, $gentle));
+        $isFine = $grams >= 1.0 && DoseGuard::doubts(MediaCharge::grams(Medium::Gfo, $grams, Place::Reactor), $here) === [];
+
+        return $isFine ? $grams : 0.0;
     }
 
     private static function light(float $hours): Text

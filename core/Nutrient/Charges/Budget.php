@@ -22,8 +22,6 @@ final readonly class Budget
 
     private const HALVINGS = 18;
 
-    private const WEEK = 7.0;
-
     private function __construct(
         public float $grams,
         /** mg of phosphate that the water loses. */
@@ -73,50 +71,6 @@ final readonly class Budget
         $gave = Element::Phosphorus->ion() * ($now->plant->rock - $then->plant->rock);
 
         return new self($high, $fell, $gave, $held - $fell - $gave, $held / $high);
-    }
-
-    /**
-     * How far phosphate falls in the first week, ppm.
-     *
-     * @throws InvalidLever
-     */
-    public static function fall(Outlook $outlook, Fresh $fresh): float
-    {
-        $run = $outlook->run($outlook->present->putting($fresh), self::WEEK);
-        $start = $run->at($outlook->end)->phosphate();
-        $least = $start;
-        for ($day = 0.5; $day <= self::WEEK; $day += 0.5) {
-            $least = min($least, $run->before($outlook->end + $day)->phosphate());
-        }
-
-        return $start - $least;
-    }
-
-    /**
-     * The most that lets phosphate fall no faster, g.
-     *
-     * @param  float  $limit  ppm in the first week
-     *
-     * @throws InvalidLever
-     */
-    public static function gentle(Outlook $outlook, Fresh $fresh, float $limit): float
-    {
-        [$low, $high] = [0.0, self::MOST * $outlook->litres];
-        $with = static fn (float $grams): Fresh => new Fresh(
-            $fresh->medium,
-            $grams,
-            $fresh->place,
-            $fresh->litresPerHour,
-        );
-        if (self::fall($outlook, $with($high)) <= $limit) {
-            return $high;
-        }
-        for ($n = 0; $n < self::HALVINGS; $n++) {
-            $middle = ($low + $high) / 2;
-            self::fall($outlook, $with($middle)) > $limit ? $high = $middle : $low = $middle;
-        }
-
-        return $low;
     }
 
     /** @throws InvalidLever */

@@ -143,6 +143,16 @@ final readonly class OtherDoses
         ];
     }
 
+    /** Whether the path has what catches the flakes of lanthanum. */
+    public static function hasFineFilter(Setup $setup): bool
+    {
+        return array_filter(
+            $setup->path?->itemsOf(Kind::Sock, Kind::Roller) ?? [],
+            static fn (Item $item): bool => ($item->figure(Figure::Micron) ?? INF) <= self::FINE
+                && $item->choice(Choice::Material) !== 'mesh',
+        ) !== [];
+    }
+
     /**
      * @return array{title: string, says: list<Text|string>, caution: string,
      *   log: ?array{label: string, line: string, isOpen: bool}, dose: ?array{medium: string, where: string}}
@@ -154,11 +164,7 @@ final readonly class OtherDoses
         $stands = $last?->payload instanceof Reading && -$last->daysAfter($this->now) <= self::FRESH
             ? $last->payload->value
             : null;
-        $isFiltered = array_filter(
-            $setup->path?->itemsOf(Kind::Sock, Kind::Roller) ?? [],
-            static fn (Item $item): bool => ($item->figure(Figure::Micron) ?? INF) <= self::FINE
-                && $item->choice(Choice::Material) !== 'mesh',
-        ) !== [];
+        $isFiltered = self::hasFineFilter($setup);
         $plan = $stands === null ? null : LanthanumPlan::of(
             $stands - $wanted,
             $setup->workingVolume()->litres,

@@ -30,6 +30,12 @@ final readonly class Fresh
         return self::NAME." {$medium->value}";
     }
 
+    /** The same with another amount. */
+    public function weighing(float $grams): self
+    {
+        return new self($this->medium, $grams, $this->place, $this->litresPerHour);
+    }
+
     public function act(float $day): Act
     {
         return new Act($day, new MediaIn(

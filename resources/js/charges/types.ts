@@ -90,13 +90,14 @@ export interface Dosed {
     roads: Road[];
     amounts: [string, string][] | null;
     firstUse: string | null;
-    fall: { isFast: boolean; text: string } | null;
+    /** What the dose guard has against it, the gravest first. */
+    doubts: { answer: 'ask' | 'refuse'; sentence: string }[];
+    fall: string | null;
     contact: string;
     /** What stands against the place it goes into. */
     company: string[];
     prepares: string[];
     caution: string | null;
-    unusual: string | null;
     series: { present: Series; other: Series } | null;
 }
 
@@ -104,6 +105,12 @@ export interface OrganicView {
     source: string;
     sources: { key: string; mgEach: number; equal: number; full: number }[];
     doses: number[];
+    /** What is dosed already, in words. */
+    running: string | null;
+    /** Whether nothing stands against a start. */
+    mayStart: boolean;
+    /** Where it would lead below the target. */
+    below: string | null;
     /** When to stop at once. */
     rule: string;
     pellets: string;
@@ -120,7 +127,8 @@ export interface OrganicView {
         dose: number;
         says: string;
         logged: number;
-        line: string;
+        /** The line that logs it; null where nothing is to be dosed. */
+        line: string | null;
     } | null;
 }
 

@@ -17,6 +17,16 @@ export function Advised({ advice, onTry }: { advice: NonNullable<Counsel['advice
             <chakra.p mb="2" maxWidth="46rem">
                 {advice.sentence}
             </chakra.p>
+            {advice.exhausted.map((sentence) => (
+                <chakra.p key={sentence} mb="2" maxWidth="46rem" color="caution" fontWeight="600">
+                    {sentence}
+                </chakra.p>
+            ))}
+            {advice.waits !== null && (
+                <chakra.p mb="2" maxWidth="46rem" fontWeight="600">
+                    {advice.waits}
+                </chakra.p>
+            )}
             <chakra.ol listStyleType="none" display="grid" gap="3" maxWidth="50rem">
                 {advice.steps.map((step, i) => (
                     <Box as="li" key={step.key} borderTopWidth="1px" pt="2">

@@ -35,7 +35,15 @@ export interface Step {
 
 export interface Counsel {
     /** Null where no target is picked. */
-    advice: { state: string; sentence: string; steps: Step[] } | null;
+    advice: {
+        state: string;
+        sentence: string;
+        steps: Step[];
+        /** Charges that are exhausted and still in. */
+        exhausted: string[];
+        /** What was changed of late, which wants to be waited for. */
+        waits: string | null;
+    } | null;
 }
 
 export interface Workload {
@@ -61,6 +69,8 @@ export interface Foreseen {
     present: Series;
     other: Series;
     workload: { present: Workload; other: Workload };
+    /** What the dose guard has against these settings, the gravest first. */
+    doubts: string[];
 }
 
 /** A course that was kept, with what was foreseen of it then. */

@@ -18,7 +18,6 @@ use Ithys\Nutrient\Charges\Condition;
 use Ithys\Nutrient\Charges\Life;
 use Ithys\Nutrient\Charges\Lives;
 use Ithys\Nutrient\Charges\OrganicCarbon;
-use Ithys\Nutrient\Charges\RampCheck;
 use Ithys\Nutrient\Charges\Roads;
 use Ithys\Nutrient\Charges\Standing;
 use Ithys\Nutrient\Charges\Stay;
@@ -31,7 +30,6 @@ use Ithys\Path\PathDocument;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
 use Ithys\System\Setup;
-use Ithys\Water\Conditions;
 use Tests\Support\Logged;
 use Tests\Support\SimulatedKeeper;
 
@@ -220,10 +218,6 @@ it('asks for no medium where none is needed, and says where none would do', func
     $fresh = new Fresh(Medium::Gfo, 0.0);
     expect(Budget::of($outlook, $fresh, 5.0, 60.0))->toBeFloat()->toBeLessThan(5.0)
         ->and(Budget::of($outlook, $fresh, 0.0001, 300.0))->toBeFloat()->toBeGreaterThan(0.0001);
-    // What is gentle is gentle: a little less than the most, and no faster than the limit.
-    $most = Budget::gentle($outlook, $fresh, 0.02);
-    expect(Budget::fall($outlook, new Fresh(Medium::Gfo, $most)))->toBeLessThanOrEqual(0.02)
-        ->and(Budget::fall($outlook, new Fresh(Medium::Gfo, 1.1 * $most)))->toBeGreaterThan(0.02);
 });
 
 // Common practice: 3 to 4 cups of alumina on 55 US gal, 12 scoops of a third of a cup are 4 cups.
@@ -259,30 +253,6 @@ it('doses as much carbon of one source as of another', function (): void {
     expect($ramp->doses)->toHaveCount(8)->and($ramp->in(0))->toBe(0.25)->and($ramp->in(7))->toBe(2.0)
         ->and($ramp->in(40))->toBe(2.0)->and($ramp->in(-3))->toBe(0.25);
 });
-
-it('stops, holds or lets go on by what was read', function (
-    array $lines,
-    float $celsius,
-    int $stops,
-    int $holds,
-): void {
-    $check = RampCheck::of(
-        Logged::entries($lines),
-        true,
-        new Conditions(35, $celsius),
-        new DateTimeImmutable(Logged::START.' +30 days'),
-    );
-    expect([count($check->stops), count($check->holds)])->toBe([$stops, $holds]);
-})->with([
-    'all well' => [[[28, 'no3 8 po4 0.08']], 25.0, 0, 0],
-    'nothing read' => [[], 25.0, 0, 2],
-    'long ago' => [[[10, 'no3 8 po4 0.08']], 25.0, 0, 2],
-    'cloudy' => [[[28, 'no3 8 po4 0.08 cloudy']], 25.0, 1, 0],
-    'nitrate gone' => [[[28, 'no3 0.2 po4 0.08']], 25.0, 1, 0],
-    'zero and zero' => [[[28, 'no3 <0.5 po4 <0.01']], 25.0, 1, 0],
-    'no skimmer' => [[[20, 'skimmer off'], [28, 'no3 8 po4 0.08']], 25.0, 1, 0],
-    'hot water' => [[[28, 'no3 8 po4 0.08']], 31.0, 0, 1],
-]);
 
 it('judges clarity by scores on both sides of a charge', function (): void {
     $scores = fn (array $before, array $since): array => Logged::entries([

@@ -81,6 +81,8 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
         />
     );
     const bound = named(binds);
+    const doubts = dose.amount.trim() === '' ? [] : (view?.doubts ?? []);
+    const isRefused = doubts.some(({ answer }) => answer === 'refuse');
     return (
         <Frame title="Dose a medium" area="Charges" frame={frame}>
             <chakra.h1 srOnly>Dose a medium</chakra.h1>
@@ -139,22 +141,42 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
                         maxLength={200}
                         onText={(maker) => set({ maker })}
                     />
-                    <TextField
-                        label="Otherwise because"
-                        value={dose.because}
-                        maxLength={200}
-                        onText={(because) => set({ because })}
-                    />
-                    {view !== null && view.unusual !== null && (
-                        <CheckField label="So much is meant" checked={dose.sure} onCheck={(sure) => set({ sure })} />
+                    {isRefused ? (
+                        <Doubts doubts={doubts} />
+                    ) : (
+                        <>
+                            <Doubts doubts={doubts} />
+                            {doubts.length > 0 && (
+                                <CheckField
+                                    label="I mean this amount"
+                                    checked={dose.sure}
+                                    onCheck={(sure) => set({ sure })}
+                                />
+                            )}
+                            <TextField
+                                label={doubts.length > 0 ? 'Reason' : 'Reason, where it differs from the maker'}
+                                value={dose.because}
+                                maxLength={200}
+                                onText={(because) => set({ because })}
+                            />
+                        </>
                     )}
-                    <Button type="submit" look="solid" disabled={saving || dose.amount.trim() === ''}>
-                        It is in: log it
+                    <Button
+                        type="submit"
+                        look="solid"
+                        disabled={
+                            saving ||
+                            dose.amount.trim() === '' ||
+                            isRefused ||
+                            (doubts.length > 0 && (!dose.sure || dose.because.trim() === ''))
+                        }
+                    >
+                        Log this charge
                     </Button>
                 </Box>
                 <Box as="section" aria-label="How much" aria-busy={!current}>
                     {view === null ? (
-                        <p aria-live="polite">Reckoning.</p>
+                        <p aria-live="polite">Calculating.</p>
                     ) : (
                         <>
                             <Roads
@@ -168,17 +190,7 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
                                 </chakra.p>
                             )}
                             <Box display="grid" gap="1" mb="3" maxWidth="46rem" fontSize="sm" aria-live="polite">
-                                {view.unusual !== null && (
-                                    <chakra.p color="fault" fontWeight="600">
-                                        {view.unusual}
-                                    </chakra.p>
-                                )}
-                                {view.fall !== null && (
-                                    <chakra.p color={view.fall.isFast ? 'caution' : 'ink'}>
-                                        {view.fall.isFast ? 'Caution: ' : ''}
-                                        {view.fall.text}
-                                    </chakra.p>
-                                )}
+                                {view.fall !== null && <p>{view.fall}</p>}
                                 {view.firstUse !== null && <chakra.p color="caution">{view.firstUse}</chakra.p>}
                                 {view.company.map((sentence) => (
                                     <chakra.p key={sentence} color="caution">
@@ -216,6 +228,20 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
                 </Box>
             </Box>
         </Frame>
+    );
+}
+
+/** What the guard has against the amount, right above what would log it. */
+function Doubts({ doubts }: { doubts: Dosed['doubts'] }) {
+    return (
+        <Box aria-live="polite" display="grid" gap="2" fontSize="sm">
+            {doubts.map(({ answer, sentence }) => (
+                <chakra.p key={sentence} color={answer === 'refuse' ? 'fault' : 'caution'} fontWeight="600">
+                    {answer === 'refuse' ? 'Not this: ' : 'Caution: '}
+                    {sentence}
+                </chakra.p>
+            ))}
+        </Box>
     );
 }
 

@@ -7,7 +7,9 @@ import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
 import { figure } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
+import { useState } from 'react';
 import { Button } from '../../parts/Button';
+import { CheckField } from '../../parts/CheckField';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { useParameter } from '../../tide/parameters';
 import { type TargetChoice } from '../../tide/types';
@@ -23,6 +25,7 @@ interface Props {
 export default function Organic({ frame, view, now, past, target }: Props) {
     const named = useParameter();
     const { errors } = usePage().props;
+    const [sure, setSure] = useState(false);
     const base = `/systems/${frame.id}/charges`;
     return (
         <Frame title="Organic carbon" area="Charges" frame={frame}>
@@ -112,12 +115,32 @@ export default function Organic({ frame, view, now, past, target }: Props) {
                         {errors['source']}
                     </chakra.p>
                 )}
-                <Button
-                    look="solid"
-                    onClick={() => router.post(`${base}/ramp`, { source: view.source }, { preserveScroll: true })}
-                >
-                    Begin this ramp
-                </Button>
+                {view.running !== null && <chakra.p mb="2">{view.running}</chakra.p>}
+                {view.mayStart ? (
+                    <>
+                        {view.below !== null && (
+                            <Box mb="2">
+                                <chakra.p color="caution" fontWeight="600">
+                                    Caution: {view.below}
+                                </chakra.p>
+                                <CheckField label="I want that" checked={sure} onCheck={setSure} />
+                            </Box>
+                        )}
+                        <Button
+                            look={view.below === null ? 'solid' : 'line'}
+                            disabled={view.below !== null && !sure}
+                            onClick={() =>
+                                router.post(`${base}/ramp`, { source: view.source, sure }, { preserveScroll: true })
+                            }
+                        >
+                            Start this ramp
+                        </Button>
+                    </>
+                ) : (
+                    <chakra.p color="fault" fontWeight="600">
+                        Do not start now: {[...view.stops, ...view.holds][0]}
+                    </chakra.p>
+                )}
             </Box>
             {view.series === null ? (
                 <chakra.p fontSize="sm">
@@ -173,13 +196,15 @@ function Under({
                 seven days: {under.logged} {under.logged === 1 ? 'dose' : 'doses'}.
             </p>
             <Box display="flex" gap="2" mt="2" flexWrap="wrap">
-                <Button
-                    onClick={() =>
-                        router.post(`/systems/${systemId}/journal`, { line: under.line }, { preserveScroll: true })
-                    }
-                >
-                    Log {under.line}
-                </Button>
+                {under.line !== null && (
+                    <Button
+                        onClick={() =>
+                            router.post(`/systems/${systemId}/journal`, { line: under.line }, { preserveScroll: true })
+                        }
+                    >
+                        Log {figure(under.dose, 2)} mL
+                    </Button>
+                )}
                 <Button onClick={() => router.delete(`${base}/ramp/${under.id}`, { preserveScroll: true })}>
                     End the ramp
                 </Button>

@@ -222,6 +222,11 @@ function Bench({
                     <p aria-live="polite">Reckoning the weeks ahead.</p>
                 ) : (
                     <>
+                        {foreseen.doubts.map((sentence) => (
+                            <chakra.p key={sentence} color="caution" fontWeight="600" mb="2" maxWidth="46rem">
+                                Caution: {sentence}
+                            </chakra.p>
+                        ))}
                         {Object.entries(foreseen.present).map(([key, present]) => {
                             const parameter = named(key);
                             const other = foreseen.other[key] ?? [];

@@ -1,13 +1,13 @@
 import { Box, Input, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
 import { Link, router } from '@inertiajs/react';
-import { useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
 import { figure } from '../../lib/figures';
 import { type SystemFrame, useShared } from '../../lib/page';
 import { ChoiceField } from '../../parts/ChoiceField';
-import { Choice } from '../../parts/TextField';
+import { Choice, TextField } from '../../parts/TextField';
 
 interface Column {
     heading: string;
@@ -30,6 +30,8 @@ interface Layout {
     dates: string;
     decimals: string;
     surprising: string;
+    /** Why doses that are asked about are right. */
+    because: string;
     columns: Column[];
 }
 
@@ -54,7 +56,7 @@ interface Props {
     remarks: string[];
     problem: string | null;
     preview: {
-        counts: Record<Row['status'] | 'entries' | 'surprising', number>;
+        counts: Record<Row['status'] | 'entries' | 'surprising' | 'doubted', number>;
         rows: Row[];
         pages: number;
     } | null;
@@ -73,6 +75,7 @@ export default function ImportPreview(props: Props) {
     const { frame, upload, layout, preview, show, page } = props;
     const { errors } = useShared();
     const [saving, setSaving] = useState(false);
+    const [because, setBecause] = useState(layout.because);
     const dates = useDates();
     const address = `/systems/${frame.id}/import/${upload}`;
     const asRead = {
@@ -80,6 +83,7 @@ export default function ImportPreview(props: Props) {
         dates: layout.dates,
         decimals: layout.decimals,
         surprising: layout.surprising,
+        because: layout.because,
         uses: layout.columns.map(({ use }) => use),
         units: layout.columns.map(({ unit }) => unit),
         limits: layout.columns.map(({ limit }) => limit),
@@ -205,6 +209,30 @@ export default function ImportPreview(props: Props) {
                     </span>
                     <Button onClick={() => ask({ surprising: layout.surprising === 'take' ? 'leave' : 'take' })}>
                         {layout.surprising === 'take' ? 'Leave them out' : 'Take them too'}
+                    </Button>
+                </Box>
+            )}
+            {counts && (counts.doubted > 0 || layout.because !== '') && (
+                <Box
+                    as="form"
+                    mb="3"
+                    display="flex"
+                    flexWrap="wrap"
+                    gap="3"
+                    alignItems="end"
+                    onSubmit={(event: SyntheticEvent) => {
+                        event.preventDefault();
+                        ask({ because: because.trim() });
+                    }}
+                >
+                    <chakra.p flex="1 1 20rem" color={layout.because === '' ? 'caution' : 'ink'}>
+                        {layout.because === ''
+                            ? `Left out because the amounts look wrong: ${figure(counts.doubted)}. Their rows say why. If they are right, say why and take them too.`
+                            : `Doses that were asked about are taken: ${layout.because}`}
+                    </chakra.p>
+                    <TextField label="Reason" value={because} maxLength={200} onText={setBecause} />
+                    <Button type="submit" disabled={because.trim() === layout.because}>
+                        Take these doses too
                     </Button>
                 </Box>
             )}

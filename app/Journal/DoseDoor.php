@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+use App\Models\System;
+use DateTimeImmutable;
+use Ithys\Journal\Entry;
+use Ithys\Nutrient\Guard\DoseContext;
+use Ithys\Nutrient\Guard\DoseGuard;
+use Ithys\Nutrient\Guard\Doubt;
+
+/** Brings what the dose guard needs of a tank to every door that doses come in by. */
+final readonly class DoseDoor
+{
+    public function __construct(private System $system)
+    {
+    }
+
+    public function context(DateTimeImmutable $at): DoseContext
+    {
+        return $this->contextOf($at, (new Journal($this->system))->pooled(
+            $at->modify('-'.DoseContext::DAYS.' days'),
+            $at,
+        ));
+    }
+
+    /**
+     * What the guard has against each of some entries, of which the later see the earlier.
+     *
+     * @param  list<Entry>  $entries
+     * @param  ?int  $without  an entry of the journal that one of them replaces
+     * @param  list<Entry>  $more  others that are not in the journal yet
+     * @return array<int, list<Doubt>> by the entry's place; none for those that are fine
+     */
+    public function doubts(array $entries, ?int $without = null, array $more = []): array
+    {
+        $asked = array_filter($entries, static fn (Entry $one): bool => DoseGuard::isAbout($one->payload));
+        if ($asked === []) {
+            return [];
+        }
+        $moments = array_map(static fn (Entry $one): DateTimeImmutable => $one->at, $asked);
+        $known = array_values(array_filter(
+            [
+                ...(new Journal($this->system))->pooled(
+                    min($moments)->modify('-'.DoseContext::DAYS.' days'),
+                    max($moments),
+                ),
+                ...$more,
+                ...$entries,
+            ],
+            static fn (Entry $one): bool => $without === null || $one->id !== $without,
+        ));
+        usort($known, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+        $doubts = [];
+        foreach ($asked as $place => $entry) {
+            $from = $entry->at->modify('-'.DoseContext::DAYS.' days');
+            $before = array_values(array_filter(
+                $known,
+                static fn (Entry $one): bool => $one !== $entry && $one->at <= $entry->at && $one->at >= $from,
+            ));
+            $here = DoseGuard::doubts($entry->payload, $this->contextOf($entry->at, $before));
+            if ($here !== []) {
+                $doubts[$place] = $here;
+            }
+        }
+
+        return $doubts;
+    }
+
+    /** @param  list<Entry>  $entries */
+    private function contextOf(DateTimeImmutable $at, array $entries): DoseContext
+    {
+        $targets = [];
+        foreach ($this->system->target_school?->bands($this->system->assumptions()) ?? [] as $band) {
+            $targets[$band->parameter->value] = [$band->low, $band->high];
+        }
+
+        return new DoseContext(
+            $this->system->setupAt($at),
+            $entries,
+            $at,
+            $this->system->assumptions(),
+            $targets,
+        );
+    }
+}
