@@ -17,9 +17,8 @@ use Ithys\Nutrient\Timeline\Timeline;
 /** What was last learned of a tank. It stays while a newer one is reckoned. */
 final readonly class FitShelf
 {
-    /** Raised when fits of before mean something else. */
     /** Another once what is stored with a fit changes: it is then learned anew. */
-    private const FORM = 2;
+    private const FORM = 3;
 
     private const YEAR = 364 * 86_400;
 
@@ -74,7 +73,10 @@ final readonly class FitShelf
             'stamp' => $stamp,
             'made_at' => Journal::stamp($now),
             'document' => json_encode(['form' => self::FORM, ...$fit->toArray()], JSON_THROW_ON_ERROR),
-            'lives' => json_encode(self::livesOf($timeline, $fit), JSON_THROW_ON_ERROR),
+            'lives' => json_encode(
+                ['form' => self::FORM, 'lives' => (object) self::livesOf($timeline, $fit)],
+                JSON_THROW_ON_ERROR,
+            ),
         ]);
 
         return $fit;
@@ -88,8 +90,11 @@ final readonly class FitShelf
             ->where('system_id', $this->system->id)
             ->value('lives'), true);
 
+        // What another Ithys stored may say something else.
+        $lives = is_array($stored) && ($stored['form'] ?? null) === self::FORM ? $stored['lives'] ?? [] : [];
+
         /** @var array<int, array<string, mixed>> */
-        return is_array($stored) ? $stored : [];
+        return is_array($lives) ? $lives : [];
     }
 
     /**
@@ -147,7 +152,12 @@ final readonly class FitShelf
                 ),
                 'measured' => $life->measured === null
                     ? null
-                    : [$life->measured[0], $life->measured[1], $moment($life->measured[2])],
+                    : [
+                        $life->measured[0],
+                        $life->measured[1],
+                        $moment($life->measured[2]),
+                        $life->measured[3],
+                    ],
             ];
         }
 

@@ -58,7 +58,7 @@ it('marks the stop of a charge that is surely spent', function (): void {
     $gfo = array_column(($this->view)()['charges'], null, 'medium')['gfo']['life'];
     $stops = $this->get('/systems/1/charges')->inertiaProps('frame')['path']['stops'];
     $reactor = array_column($stops, 'branches', 'id')['return'][0]['stops'][0];
-    expect($gfo['condition'])->toBe('spent')
+    expect($gfo['condition'])->toBe('exhausted')
         ->and([$reactor['id'], $reactor['severity'], $reactor['left']])->toEqual(['gfo', 'caution', 0])
         // The advice says so before anything else.
         ->and($this->get('/systems/1/foresee')->inertiaProps('counsel')['advice']['exhausted'][0])
@@ -234,7 +234,7 @@ it('takes nothing to be known of an unlisted medium until its keeper says it', f
     ($this->log)('unlisted medium 100 g reactor 9 days ago sure because it is a trial');
     ($this->learn)();
     $unlisted = fn (): array => array_column(($this->view)()['charges'], null, 'medium')['unlisted'];
-    expect($unlisted()['life'])->toBeNull()->and($unlisted()['unfollowed'])->toContain('not known')
+    expect($unlisted()['life'])->toBeNull()->and($unlisted()['unfollowed'])->toContain('does not know what it holds')
         ->and(($this->dose)(['medium' => 'unlisted'])['view']['roads'][1]['assumes'])
         ->toContain('What it holds is not');
     $this->put('/systems/1/assumptions/unlisted-most', ['overlay' => ['value' => '10', 'reason' => 'its maker']])

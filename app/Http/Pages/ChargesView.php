@@ -109,10 +109,14 @@ final class ChargesView
                 'due' => $from->getTimestamp() + (int) round(86_400 * $calendar),
             ],
             'clarity' => $charge->medium !== Medium::ActivatedCarbon ? null : self::clarity($clarity, $words),
-            'unfollowed' => $charge->medium === Medium::Unlisted
-                ? 'What it holds is not known: set the figures of your unlisted medium under Settings, Assumptions, '
-                    .'and it is followed.'
-                : 'The model does not follow what it takes: trials do not agree that it takes nitrogen or phosphorus.',
+            'unfollowed' => match (true) {
+                $charge->medium === Medium::Unlisted => 'Ithys does not know what it holds. Enter the figures of your '
+                    .'medium under Settings, Assumptions.',
+                $charge->medium->isModelled() => 'Ithys has not calculated this charge yet. It does so once it has '
+                    .'learned from your readings.',
+                default => 'Ithys does not follow this medium: trials do not agree that it removes nitrogen or '
+                    .'phosphorus.',
+            },
             'life' => $life === null ? null : self::life($system, $charge, $life, $days, $to !== null, $words),
         ];
     }
@@ -132,7 +136,7 @@ final class ChargesView
         /**
          * @var array{held: array{float, float, float}, takes: float, share: array{float, float, float},
          *   spent: ?array{?int, ?int, ?int}, surely: float, rockGives: float, course: list<array{int, float}>,
-         *   measured: ?array{float, float, int}} $life
+         *   measured: ?array{float, float, int, float}} $life
          */
         $measured = $life['measured'];
         $standing = Standing::of(
@@ -140,7 +144,7 @@ final class ChargesView
             $life['surely'],
             $life['takes'],
             $charge->medium->mayBind() ? $life['rockGives'] : 0.0,
-            $measured === null ? null : [$measured[0], $measured[1]],
+            $measured === null ? null : [$measured[0], $measured[1], $measured[3]],
             $days,
             $charge->days,
         );
@@ -155,7 +159,7 @@ final class ChargesView
             'condition' => $isOut ? 'out' : $standing->condition->value,
             'isGrave' => ! $isOut && in_array(
                 $standing->condition,
-                [Condition::Spent, Condition::Passing, Condition::Overdue],
+                [Condition::Spent, Condition::Passing, Condition::Overdue, Condition::Unclear],
                 true,
             ),
             'reasons' => $isOut ? [] : array_map($words->say(...), $standing->reasons),
@@ -172,8 +176,9 @@ final class ChargesView
             'surely' => $life['surely'],
             'course' => $life['course'],
             'measured' => $measured === null ? null : $words->say(Text::of(
-                'When last read it took {read} mg a day; the model says {model}.',
-                read: Quantity::number($measured[0], 1),
+                'Reactor readings: {read} mg a day, give or take {error}. Model: {model} mg a day.',
+                read: Quantity::number(max(0.0, $measured[0]), 1),
+                error: Quantity::number($measured[3], 1),
                 model: Quantity::number($measured[1], 1),
             )),
         ];

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient\Charges;
 
-/** How a charge stands. */
+/** What state a charge is in. */
 enum Condition: string
 {
     case Working = 'working';
     case Fading = 'fading';
-    case LikelySpent = 'likely spent';
-    case Spent = 'spent';
-    case Passing = 'water passes by it';
+    case LikelySpent = 'probably exhausted';
+    case Spent = 'exhausted';
+    case Passing = 'bypassed';
     case Overdue = 'to come out';
+    /** A reading and the model cannot both be right. */
+    case Unclear = 'not clear';
 }

@@ -12,11 +12,18 @@ use Ithys\Nutrient\Timeline\Timeline;
 /** How a charge fares, over all tanks that the readings allow. */
 final readonly class Life
 {
-    /** A reading before and behind a reactor is off by so much of what is taken, beside its kit: our estimate. */
-    private const OUTLET_SHARE = 0.25;
+    /** Runs that must share the weight, so that one reading does not decide alone. */
+    private const LEAST_RUNS = 10.0;
 
-    /** What a phosphate kit tells apart, ppm. */
-    private const OUTLET_STEP = 0.012;
+    private const SOFTER = 0.8;
+
+    private const MOST_TIMES = 12;
+
+    /** Days of readings that are taken together. */
+    private const TOGETHER = 14.0;
+
+    /** Test errors beyond which a reading and the model cannot both be right. */
+    private const BEYOND = 2.0;
 
     /** How sure it must be before a charge is called spent. */
     public const SURE = 0.9;
@@ -32,8 +39,8 @@ final readonly class Life
      *   beyond what was run is INF
      * @param  float  $surely  how probable it is that it is spent by now
      * @param  list<array{float, float}>  $course  day and share, from when it was put in
-     * @param  ?array{float, float, float}  $measured  mg a day that a reactor really took when last read, what the
-     *   model says of then, and the day
+     * @param  ?array{float, float, float, float}  $measured  mg a day that the last readings of a reactor say, what the
+     *   model says of then, the day, and mg a day that the test can tell apart
      */
     private function __construct(
         public Placed $placed,
@@ -52,11 +59,7 @@ final readonly class Life
     {
         $day = min($end, $placed->to ?? $end);
         $outlets = self::outlets($placed, $timeline);
-        $weights = array_map(static fn (Run $run): float => self::weight($run, $placed, $outlets), $runs);
-        $all = array_sum($weights);
-        $weights = $all > 0.0
-            ? array_map(static fn (float $one): float => $one / $all, $weights)
-            : array_fill(0, count($runs), 1 / count($runs));
+        $weights = self::weights($runs, $outlets);
         $looks = array_map(static fn (Run $run): ?Look => $run->on($day), $runs);
         $surely = 0.0;
         foreach ($runs as $n => $run) {
@@ -71,8 +74,6 @@ final readonly class Life
                 ), $weights)[0]];
             }
         }
-        $last = $outlets === [] ? null : $outlets[count($outlets) - 1];
-
         $held = self::over($looks, $weights, static fn (Look $look): float => $look->held);
         $share = self::over($looks, $weights, static fn (Look $look): float => $look->share);
 
@@ -92,10 +93,7 @@ final readonly class Life
                 : null,
             $surely,
             $course,
-            $last === null ? null : [$last[1], self::range(array_map(
-                static fn (Run $run): float => $run->on($last[0])->takes ?? 0.0,
-                $runs,
-            ), $weights)[0], $last[0]],
+            self::measured($outlets, $runs, $weights),
         );
     }
 
@@ -117,16 +115,32 @@ final readonly class Life
         ];
     }
 
-    /** Whether it can be called spent: not while it may well still work. */
+    /** Whether it can be called exhausted: not while it may well still work, nor while a reading says that it does. */
     public function isSpent(): bool
     {
-        return $this->placed->to === null && $this->surely >= self::SURE;
+        return $this->placed->to === null && $this->surely >= self::SURE && ! $this->isContradicted();
+    }
+
+    /** Whether a reading of the reactor and the model cannot both be right. */
+    private function isContradicted(): bool
+    {
+        return $this->measured !== null && self::contradicts(
+            $this->measured[0],
+            $this->measured[1],
+            $this->measured[3],
+        );
+    }
+
+    /** Whether much more was read to be removed than the model says. */
+    public static function contradicts(float $read, float $model, float $resolves): bool
+    {
+        return $read - $model > self::BEYOND * $resolves && $read > self::BEYOND * $model;
     }
 
     /**
      * What was read of a reactor that only this charge is in.
      *
-     * @return list<array{float, float, float}> day, mg a day and how far off that may be
+     * @return list<OutletReading> in order of time
      */
     private static function outlets(Placed $placed, Timeline $timeline): array
     {
@@ -143,11 +157,42 @@ final readonly class Life
         $mine = [];
         foreach ($timeline->outlets() as [$day, $outlet]) {
             if (self::isOf($outlet, $placed) && $day > $placed->from && $day <= ($placed->to ?? INF)) {
-                $mine[] = [$day, $flow * ($outlet->in - $outlet->out), $flow * self::OUTLET_STEP * M_SQRT2];
+                $mine[] = OutletReading::of($day, $outlet, $flow);
             }
         }
 
         return $mine;
+    }
+
+    /**
+     * The last readings together, against the model.
+     *
+     * @param  list<OutletReading>  $outlets
+     * @param  list<Run>  $runs
+     * @param  list<float>  $weights
+     * @return ?array{float, float, float, float} as {@see $measured} has them
+     */
+    private static function measured(array $outlets, array $runs, array $weights): ?array
+    {
+        if ($outlets === []) {
+            return null;
+        }
+        $last = $outlets[count($outlets) - 1];
+        $lately = array_values(array_filter(
+            $outlets,
+            static fn (OutletReading $one): bool => $one->day > $last->day - self::TOGETHER,
+        ));
+        $n = count($lately);
+        $read = array_sum(array_map(static fn (OutletReading $one): float => $one->reads(), $lately)) / $n;
+        $model = self::range(array_map(
+            static fn (Run $run): float => array_sum(array_map(
+                static fn (OutletReading $one): float => $run->on($one->day)->takes ?? 0.0,
+                $lately,
+            )) / $n,
+            $runs,
+        ), $weights)[0];
+
+        return [$read, $model, $last->day, $last->resolves() / sqrt($n)];
     }
 
     private static function isOf(Outlet $outlet, Placed $placed): bool
@@ -156,19 +201,30 @@ final readonly class Life
     }
 
     /**
-     * How well a run agrees with what was read of the reactor.
+     * How probable each run is by what was read of the reactor; the likeliest first in logs, so that none is lost.
      *
-     * @param  list<array{float, float, float}>  $outlets
+     * @param  list<Run>  $runs
+     * @param  list<OutletReading>  $outlets
+     * @return list<float> their sum is one
      */
-    private static function weight(Run $run, Placed $placed, array $outlets): float
+    private static function weights(array $runs, array $outlets): array
     {
-        $log = 0.0;
-        foreach ($outlets as [$day, $read, $off]) {
-            $takes = $run->on($day)->takes ?? 0.0;
-            $log -= ($read - $takes) ** 2 / (2 * ($off ** 2 + (self::OUTLET_SHARE * $takes) ** 2));
+        $logs = array_map(static fn (Run $run): float => $outlets === [] ? 0.0 : OutletReading::logLikelihood(
+            $outlets,
+            array_map(static fn (OutletReading $one): float => $run->on($one->day)->takes ?? 0.0, $outlets),
+        ), $runs);
+        $most = max([...$logs, -INF]);
+        $softness = 1.0;
+        for ($n = 0; ; $n++) {
+            $weights = array_map(static fn (float $log): float => exp($softness * ($log - $most)), $logs);
+            $all = array_sum($weights);
+            $weights = array_map(static fn (float $one): float => $one / $all, $weights);
+            $shared = 1 / array_sum(array_map(static fn (float $one): float => $one ** 2, $weights));
+            if ($shared >= min(self::LEAST_RUNS, count($runs)) || $n >= self::MOST_TIMES) {
+                return $weights;
+            }
+            $softness *= self::SOFTER;
         }
-
-        return exp($log);
     }
 
     /**

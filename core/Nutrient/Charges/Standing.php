@@ -21,6 +21,12 @@ final readonly class Standing
     /** A reactor that takes less than this of what the model says of it, while it should be far from spent. */
     private const PASSING = 0.3;
 
+    /** Test errors beyond which a reading says something: 95 % one-sided. */
+    private const BEYOND = 1.645;
+
+    /** Of what is expected, that the test must tell apart to be of use. */
+    private const COARSE = 0.5;
+
     /** mg of phosphate a day under which rock is not spoken of. */
     private const ROCK = 0.2;
 
@@ -30,11 +36,12 @@ final readonly class Standing
     }
 
     /**
-     * @param  float  $share  what it takes, of what a fresh one would
-     * @param  float  $surely  how probable it is that it is spent
+     * @param  float  $share  what it removes, of what a fresh one would
+     * @param  float  $surely  how probable it is that it is exhausted
      * @param  float  $takes  mg of phosphate a day
      * @param  float  $rockGives  mg of phosphate a day
-     * @param  ?array{float, float}  $measured  mg a day that it was read to take, and what the model says of then
+     * @param  ?array{float, float, float}  $measured  mg a day that the last readings of the reactor say, what the model
+     *   says of then, and mg a day that the test can tell apart
      * @param  float  $days  that it is in
      * @param  ?float  $meant  days it was meant to stay
      */
@@ -47,48 +54,65 @@ final readonly class Standing
         float $days,
         ?float $meant,
     ): self {
-        [$read, $model] = $measured ?? [0.0, 0.0];
-        $isPassed = $measured !== null && $surely < self::LIKELY && $model > 0.0 && $read < self::PASSING * $model;
+        [$read, $model, $resolves] = $measured ?? [0.0, 0.0, INF];
+        // Only what the test can tell from what the charge should remove says that water bypasses it.
+        $isPassed = $measured !== null && $surely < self::LIKELY
+            && $read + self::BEYOND * $resolves < self::PASSING * $model;
         $condition = match (true) {
             $meant !== null && $days >= $meant => Condition::Overdue,
+            $measured !== null && Life::contradicts($read, $model, $resolves) => Condition::Unclear,
             $isPassed => Condition::Passing,
             $surely >= Life::SURE => Condition::Spent,
             $surely >= self::LIKELY => Condition::LikelySpent,
             $share < self::FADING => Condition::Fading,
             default => Condition::Working,
         };
-        $rate = static fn (float $mg): Quantity => Quantity::number($mg, 1);
+        $rate = static fn (float $mg): Quantity => Quantity::number($mg, $mg < 10.0 ? 1 : 0);
         $reasons = [match ($condition) {
             Condition::Overdue => Text::of(
-                'It was meant to stay {days} days and is in for {in}: take it out.',
+                'It was meant to stay {days} days and is in for {in}. Take it out.',
                 days: (int) $meant,
                 in: (int) floor($days),
             ),
-            Condition::Passing => Text::of(
-                'The reactor was read to take {read} mg a day, the model says {model}: far too early to be spent. '
-                    .'Water passes by or has cut a channel. Look for a leak past the seal, shake the medium loose, '
-                    .'and let it just tumble.',
+            Condition::Unclear => Text::of(
+                'The reactor readings and the model cannot both be right: the readings say {read} mg a day, give or '
+                    .'take {error}, and the model {model}. Check the flow through the reactor on the path, and the '
+                    .'test kit. Until then Ithys does not call it exhausted.',
                 read: $rate($read),
+                error: $rate($resolves),
                 model: $rate($model),
             ),
-            Condition::Spent => Text::of(
-                'It takes {share} of what a fresh charge would take from the same water.',
-                share: Quantity::share($share),
+            Condition::Passing => Text::of(
+                'The reactor readings say {read} mg a day, give or take {error}; the model expects {model}. Water '
+                    .'bypasses the medium or has cut a channel. Look for a leak at the seal, shake the medium loose, '
+                    .'and let it just tumble.',
+                read: $rate(max(0.0, $read)),
+                error: $rate($resolves),
+                model: $rate($model),
             ),
             Condition::LikelySpent => Text::of(
-                'In {sure} of the tanks that your readings allow it is spent by now. One more reading of phosphate '
-                    .'each week, or one before and behind the reactor, would tell.',
+                'It is exhausted in {sure} of the simulated tanks that match your readings. Read phosphate weekly, or '
+                    .'before and after the reactor, to be sure.',
                 sure: Quantity::share($surely),
             ),
-            Condition::Fading, Condition::Working => Text::of(
-                'It takes {share} of what a fresh charge would take from the same water.',
+            default => Text::of(
+                'It removes {share} as much as a fresh charge would.',
                 share: Quantity::share($share),
             ),
         }];
+        if ($measured !== null && $resolves > self::COARSE * max($model, $takes)
+            && ! in_array($condition, [Condition::Unclear, Condition::Passing], true)) {
+            $reasons[] = Text::of(
+                'At this flow your test can tell about {error} mg a day, and the charge is expected to remove {model}. '
+                    .'The reactor readings cannot show whether it works; slow the flow for a reading.',
+                error: $rate($resolves),
+                model: $rate($model),
+            );
+        }
         if ($rockGives > self::ROCK && $takes > 0.0) {
             $reasons[] = Text::of(
-                'Rock gives back {rock} mg of phosphate a day, against {takes} that the charge takes: a level that '
-                    .'does not fall need not mean that it is spent.',
+                'Rock releases {rock} mg of phosphate a day and the charge removes {takes}. A flat level does not mean '
+                    .'the charge is exhausted.',
                 rock: $rate($rockGives),
                 takes: $rate($takes),
             );

@@ -168,14 +168,18 @@ it('tells apart why a charge may seem to do nothing', function (
     $words = implode(' ', array_map((new Words(UnitSystem::Metric))->say(...), $standing->reasons));
     expect($standing->condition)->toBe($condition)->and($words)->toContain($says);
 })->with([
-    'working' => [[0.8, 0.0, 5.0, 0.0, null, 20.0, null], Condition::Working, '80 % of what a fresh'],
-    'fading' => [[0.4, 0.1, 3.0, 0.0, null, 20.0, null], Condition::Fading, '40 % of what'],
-    'maybe spent' => [[0.2, 0.6, 1.0, 0.0, null, 20.0, null], Condition::LikelySpent, 'In 60 % of the tanks'],
-    'spent' => [[0.05, 0.95, 0.3, 0.0, null, 20.0, null], Condition::Spent, '5 % of what a fresh'],
-    // A reactor that should take 8 mg a day and takes 1 is passed by, not spent.
-    'passed by' => [[0.9, 0.0, 8.0, 0.0, [1.0, 8.0], 5.0, null], Condition::Passing, 'cut a channel'],
-    'read as spent' => [[0.1, 0.95, 0.8, 0.0, [0.1, 0.8], 60.0, null], Condition::Spent, '10 % of what'],
-    'hidden by rock' => [[0.8, 0.0, 5.0, 3.0, null, 20.0, null], Condition::Working, 'Rock gives back 3 mg'],
+    'working' => [[0.8, 0.0, 5.0, 0.0, null, 20.0, null], Condition::Working, 'removes 80 % as much as a fresh'],
+    'fading' => [[0.4, 0.1, 3.0, 0.0, null, 20.0, null], Condition::Fading, 'removes 40 %'],
+    'maybe exhausted' => [[0.2, 0.6, 1.0, 0.0, null, 20.0, null], Condition::LikelySpent, 'in 60 % of the simulated'],
+    'exhausted' => [[0.05, 0.95, 0.3, 0.0, null, 20.0, null], Condition::Spent, 'removes 5 %'],
+    // A reactor that should remove 80 mg a day and removes 1 is bypassed, where the test can tell 5.
+    'bypassed' => [[0.9, 0.0, 80.0, 0.0, [1.0, 80.0, 5.0], 5.0, null], Condition::Passing, 'cut a channel'],
+    // In and out alike at 180 L/h: the test tells 78 mg a day, and 6 are expected.
+    'beyond the test' => [[0.9, 0.0, 6.2, 0.0, [0.0, 6.2, 78.0], 5.0, null], Condition::Working, 'your test can tell'],
+    'more out than in' => [[0.9, 0.0, 6.2, 0.0, [-151.0, 6.2, 130.0], 5.0, null], Condition::Working, 'cannot show'],
+    'read as exhausted' => [[0.1, 0.95, 0.8, 0.0, [0.1, 0.8, 1.0], 60.0, null], Condition::Spent, 'removes 10 %'],
+    'read to work' => [[0.0, 0.97, 0.0, 0.0, [216.0, 0.1, 78.0], 80.0, null], Condition::Unclear, 'cannot both be right'],
+    'hidden by rock' => [[0.8, 0.0, 5.0, 3.0, null, 20.0, null], Condition::Working, 'Rock releases 3 mg'],
     'meant for three days' => [[0.9, 0.0, 5.0, 0.0, null, 4.0, 3.0], Condition::Overdue, 'meant to stay 3 days'],
 ]);
 
@@ -282,4 +286,39 @@ it('foresees when a charge is spent, better than the calendar', function (): voi
         $false += $life->isSpent() && $truth > 112.0 ? 1 : 0;
     }
     expect($all)->toBeGreaterThan(4)->and($held / $all)->toBeGreaterThanOrEqual(0.6)->and($false)->toBe(0);
+});
+
+it('never calls a charge exhausted that its reactor is read to work', function (): void {
+    $reactor = new Container('gfo', 'GFO reactor', Place::Reactor);
+    $path = PathDocument::stored([
+        'format' => Path::FORMAT, 'schema' => Path::SCHEMA, 'name' => 'Sump', 'style' => 'sump',
+        'litresPerHour' => 1800, 'stockNow' => 'medium', 'stockPlanned' => 'medium',
+        'lines' => [
+            ['id' => 'main', 'items' => [['id' => 'sock', 'kind' => 'sock'], ['id' => 'pump', 'kind' => 'return-pump']]],
+            ['id' => 'branch', 'from' => 'pump', 'to' => 'sock', 'litresPerHour' => 20,
+                'items' => [['id' => 'gfo', 'kind' => 'reactor']]],
+        ],
+    ]);
+    $start = new DateTimeImmutable(Logged::START);
+    $entries = Logged::entries([
+        [0, 'feeding plan 4 g pellet a day'],
+        ...array_map(fn (int $day): array => [$day, 'no3 8 po4 0.30'], range(0, 90, 7)),
+    ]);
+    $entries[] = new Entry($start->modify('+20 days'), MediaCharge::grams(Medium::Gfo, 400, $reactor), 900);
+    foreach (range(27, 90, 7) as $n => $day) {
+        $entries[] = new Entry($start->modify("+{$day} days"), Outlet::of(0.30, 0.15, $reactor), 901 + $n);
+    }
+    usort($entries, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+    $life = livesOf(Timeline::of(
+        $entries,
+        [[$start, new Setup(Logged::tank(), $path)]],
+        $start->modify('+91 days'),
+        Assumptions::standard(),
+    ))[0];
+    // 72 mg a day, which a test tells from none: ten readings together to within 4.
+    expect($life->measured[0])->toEqualWithDelta(24 * 20 * 0.15, 1e-9)
+        ->and($life->measured[3])->toBeLessThan(12.0)
+        ->and($life->isSpent())->toBeFalse()
+        // No single run decides: the ends of its range stay apart.
+        ->and($life->share[2])->toBeGreaterThan($life->share[1]);
 });
