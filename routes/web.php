@@ -29,6 +29,7 @@ use App\Http\Controllers\SumpRevisionController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TargetController;
 use App\Http\Controllers\WaterController;
+use App\Http\Middleware\LearnAfterWrites;
 use App\Http\Middleware\ReadOnlySession;
 use Illuminate\Support\Facades\Route;
 
@@ -61,7 +62,7 @@ Route::middleware('auth')->group(function (): void {
     // Previews answer while something is typed; they save nothing, not even in the session.
     $preview = [ReadOnlySession::class, 'throttle:preview'];
 
-    Route::prefix('/systems/{system}')->group(function () use ($preview): void {
+    Route::prefix('/systems/{system}')->middleware(LearnAfterWrites::class)->group(function () use ($preview): void {
         Route::middleware('can:read,system')->group(function () use ($preview): void {
             Route::get('/path', [PathController::class, 'show'])->name('path.show');
             Route::get('/path/water', [WaterController::class, 'show'])->name('water.show');
@@ -122,7 +123,6 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
             Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
             Route::post('/photos/{photo}/restore', [PhotoController::class, 'restore'])->name('photos.restore');
-            Route::post('/ledger/learn', [LedgerController::class, 'learn'])->name('ledger.learn');
             Route::post('/foresee/courses', [CourseController::class, 'store'])->name('courses.store');
             Route::post('/foresee/courses/{course}/plan', [CourseController::class, 'plan'])->name('courses.plan');
             Route::delete('/foresee/courses/{course}', [CourseController::class, 'destroy'])->name('courses.destroy');

@@ -6,7 +6,7 @@ use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
 
 beforeAll(function (): void {
-    $GLOBALS['ledger'] = AppServer::withDemo();
+    $GLOBALS['ledger'] = AppServer::withDemo()->work();
 });
 
 afterAll(fn () => $GLOBALS['ledger']->stop());
@@ -20,6 +20,9 @@ it('learns by itself, shows where nitrogen goes, and opens what a figure rests o
     $browser = $this->browser = new Browser($GLOBALS['ledger']->url);
     $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion')->keys('gd')
         ->waitFor('mg came in a week')->waitFor('As of ')->waitFor('learned');
+    // What is logged is learned from beside the page, which then shows it by itself.
+    $browser->keys('l', 'no3 8.25 po4 0.06')->waitFor('phosphate 0.06 ppm')->keys('Enter')->waitFor('Logged: ')
+        ->waitFor('Ithys is learning')->waitUntilGone('Ithys is learning');
     expect($browser->text())->toContain('Sock, pad and roller took out the most')
         ->and($browser->script('return document.querySelectorAll(\'svg[aria-label^="Nitrogen"] path\').length'))
         ->toBeGreaterThan(8);
@@ -37,12 +40,12 @@ it('learns by itself, shows where nitrogen goes, and opens what a figure rests o
 it('foresees what a lever would do, takes up advice, and goes back', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['ledger']->url);
     $browser->signIn()->visit('/systems/1/ledger')->waitFor('As of ')->keys('gf')
-        ->waitFor('in 12 weeks as it goes now')->waitFor('look again before you turn anything');
+        ->waitFor('in 12 weeks as it goes now')->waitFor('Read again before you change anything');
     $browser->type('Feeding, times the present', '1,5')->waitFor('With your levers:')
         ->type('Feeding, times the present', '9')->waitFor('Feeding must be between 0 and 5')
         ->press('Back to the present course')->waitUntilGone('With your levers:');
     $browser->visit('/systems/1/journal')->waitFor('Target, our estimate')->choose('Target', 'Very low nutrient')
-        ->waitFor('nitrate 0.5 ppm')->visit('/systems/1/foresee')->waitFor('One step at a time')
+        ->waitFor('nitrate 0.5 ppm')->visit('/systems/1/foresee')->waitFor('Take one step at a time')
         ->press('Try it: Feed a fifth less')->waitFor('With your levers:');
     expect($browser->script('return document.querySelector("input[inputmode=decimal]").value'))->toBe('0.8')
         ->and($browser->consoleProblems())->toBe([]);

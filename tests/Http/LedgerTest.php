@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Jobs\LearnTank;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Models\System;
@@ -68,10 +69,11 @@ it('says where its figures are read that it fits badly', function (): void {
 
 it('learns from the readings, keeps that, and learns anew once something is logged', function (): void {
     $before = ($this->ledger)();
-    expect($before['fitIsCurrent'])->toBeFalse()->and($before['learned'])->toBe([]);
-    $this->post('/systems/1/ledger/learn')->assertSessionHasNoErrors();
+    $isCurrent = fn (): bool => $this->get('/systems/1/ledger')->inertiaProps('learning')['isCurrent'];
+    expect($isCurrent())->toBeFalse()->and($before['learned'])->toBe([]);
+    LearnTank::dispatchSync(1);
     $after = ($this->ledger)();
-    expect($after['fitIsCurrent'])->toBeTrue()
+    expect($isCurrent())->toBeTrue()
         ->and($after['learned'])->toHaveCount(10)
         ->and($after['residuals'])->not->toBe([])
         ->and($after['elements'][0]['story'])->toHaveCount(3)
@@ -80,7 +82,7 @@ it('learns from the readings, keeps that, and learns anew once something is logg
         ->and($after['elements'][0]['in'][0]['mg'])->toBeLessThan($before['elements'][0]['in'][0]['mg']);
     $this->post('/systems/1/journal', ['line' => 'no3 7.5 po4 0.06'])->assertSessionHasNoErrors();
     $later = ($this->ledger)();
-    expect($later['fitIsCurrent'])->toBeFalse()
+    expect($isCurrent())->toBeFalse()
         // What was learned before stands meanwhile.
         ->and($later['learned'])->toBe($after['learned']);
 });
@@ -97,14 +99,15 @@ it('says what is missing where nothing can be reckoned, and what is too little t
     $nano = System::query()->latest('id')->firstOrFail();
     $ledger = $this->get("/systems/{$nano->id}/ledger")->assertOk()->inertiaProps('ledger');
     expect($ledger['missing']['sentence'])->toContain('No reading of nitrate and phosphate is logged');
-    $this->post("/systems/{$nano->id}/ledger/learn")
-        ->assertSessionHasErrors(['fit' => $ledger['missing']['sentence']]);
+    LearnTank::dispatchSync($nano->id);
+    expect($this->get("/systems/{$nano->id}/ledger")->inertiaProps('learning'))
+        ->toMatchArray(['isCurrent' => true, 'problem' => $ledger['missing']['sentence']]);
     expect($this->get("/systems/{$nano->id}/foresee")->inertiaProps('missing.line'))->toBe('no3 8.5 po4 0.06');
     $this->postJson("/systems/{$nano->id}/foresee/preview", ['levers' => []])->assertStatus(409);
 });
 
 it('foresees the present course and another', function (): void {
-    expect($this->get('/systems/1/foresee')->inertiaProps('missing.sentence'))->toContain('Nothing is learned');
+    expect($this->get('/systems/1/foresee')->inertiaProps('missing.sentence'))->toContain('has not learned');
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
     $levers = $this->get('/systems/1/foresee')->assertOk()->inertiaProps('levers');
     expect((float) $levers['sockEvery'])->toBeGreaterThan(2)->and($levers['skimmerOn'])->toBeTrue();
@@ -138,7 +141,6 @@ it('lets nobody else look, learn or foresee', function (): void {
     foreach (['ledger', 'foresee'] as $page) {
         $this->get("/systems/1/{$page}")->assertNotFound();
     }
-    $this->post('/systems/1/ledger/learn')->assertNotFound();
     $this->postJson('/systems/1/foresee/preview')->assertNotFound();
     expect(DB::table('nutrient_fits')->count())->toBe(0);
 });
@@ -199,7 +201,7 @@ it('says at its stop whether the sock helps and since when the skimmer is off', 
     $of = fn (Kind $kind): string => $path->itemsOf($kind)[0]->id;
     // Nothing is learned yet, and that is said.
     expect($stop($of(Kind::Sock))['sock']['curve'])->toBeNull()
-        ->and($stop($of(Kind::Sock))['sock']['missing']['sentence'])->toContain('Nothing is learned');
+        ->and($stop($of(Kind::Sock))['sock']['missing']['sentence'])->toContain('has not learned');
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
     $sock = $stop($of(Kind::Sock))['sock']['curve'];
     expect($sock['verdict'])->toBe('helping');

@@ -158,7 +158,6 @@ final class Mutations
                 'onBelow' => '400', 'offAt' => '410', 'from' => '23', 'hours' => '2', 'output' => '6',
                 'hasProbe' => true, 'hasRatedSkimmer' => true, 'cleansExhaust' => true,
             ]],
-            ['POST', '/ledger/learn', static fn (): array => ['again' => 'yes']],
             ['PUT', '/target', static fn (): array => ['school' => 'balanced']],
             [
                 'POST',

@@ -17,6 +17,7 @@ use App\Http\Requests\ChargeRequest;
 use App\Journal\AlreadyInJournal;
 use App\Journal\DoseDoor;
 use App\Journal\Journal;
+use App\Journal\Learning;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -42,10 +43,12 @@ final class ChargeController extends Controller
     public function show(Request $request, System $system): Response
     {
         $keeper = $this->keeper($request);
+        (new Learning($system))->wanted(0);
 
         return Inertia::render('Charges/Show', [
             'frame' => SystemFrame::of($system, $keeper->words()),
             'view' => ChargesView::of($system, $keeper, now()->toDateTimeImmutable()),
+            'learning' => (new Learning($system))->toArray(),
         ]);
     }
 

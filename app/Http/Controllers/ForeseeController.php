@@ -12,6 +12,7 @@ use App\Http\Pages\TargetView;
 use App\Http\Preview;
 use App\Http\Requests\CourseRequest;
 use App\Journal\DoseDoor;
+use App\Journal\Learning;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
@@ -31,6 +32,7 @@ final class ForeseeController extends Controller
         $keeper = $this->keeper($request);
         $now = now()->toDateTimeImmutable();
         $ago = $request->weeksAgo();
+        (new Learning($system))->wanted(0);
         ['outlook' => $outlook, 'missing' => $missing] = ForeseeView::outlook($system, $now, $ago);
 
         return Inertia::render('Foresee/Show', [
@@ -54,6 +56,7 @@ final class ForeseeController extends Controller
             'courses' => CoursesView::of($system, $keeper, $now),
             'past' => ForeseeView::past($system, $now),
             'target' => TargetView::of($system, $keeper->words()),
+            'learning' => (new Learning($system))->toArray(),
         ]);
     }
 

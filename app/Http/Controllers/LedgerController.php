@@ -6,15 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Pages\LedgerView;
 use App\Http\Pages\SystemFrame;
-use App\Journal\FitShelf;
+use App\Journal\Learning;
 use App\Models\System;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use Ithys\Nutrient\Calibration\TooFewReadings;
-use Ithys\Nutrient\InvalidLever;
-use Ithys\Nutrient\Timeline\Missing;
 
 /** Where nitrogen and phosphorus go, and what the readings teach of it. */
 final class LedgerController extends Controller
@@ -24,6 +20,9 @@ final class LedgerController extends Controller
         $keeper = $this->keeper($request);
         $weeks = $request->integer('weeks');
 
+        // A copy that was put back, or a newer Ithys, wants it without a write.
+        (new Learning($system))->wanted(0);
+
         return Inertia::render('Ledger/Show', [
             'frame' => SystemFrame::of($system, $keeper->words()),
             'ledger' => LedgerView::of(
@@ -32,19 +31,8 @@ final class LedgerController extends Controller
                 in_array($weeks, LedgerView::WEEKS, true) ? $weeks : 12,
                 now()->toDateTimeImmutable(),
             ),
+            'learning' => (new Learning($system))->toArray(),
             'choices' => LedgerView::WEEKS,
         ]);
-    }
-
-    /** Takes some seconds; the page stands meanwhile with what was learned before. */
-    public function learn(System $system): RedirectResponse
-    {
-        try {
-            (new FitShelf($system))->learn(now()->toDateTimeImmutable());
-        } catch (Missing|TooFewReadings|InvalidLever $problem) {
-            return back()->withErrors(['fit' => $problem->getMessage()]);
-        }
-
-        return back();
     }
 }

@@ -66,8 +66,6 @@ final class ChargesView
                 $isMetric ? 'activated carbon 60 g for 3 days' : 'activated carbon 2 oz for 3 days',
             ),
             'example' => $isMetric ? 'alumina 200 g bag' : 'alumina 1 cup bag',
-            'isCurrent' => $shelf->isCurrent(),
-            'madeAt' => $shelf->madeAt()?->getTimestamp(),
             'isLearned' => $fit !== null,
             'learned' => $fit === null ? null : self::learned($fit, $keeper->words()),
             'noise' => self::noise($system, $entries, $keeper->words()),

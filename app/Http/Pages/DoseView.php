@@ -110,7 +110,7 @@ final class DoseView
             'company' => self::company($setup, $item, $words),
             'contact' => self::contact($place, $flow, $system, $words),
             'prepares' => Preparation::of($medium),
-            'caution' => MediaCharge::grams($medium, max(0.1, $figures['amount'] ?? 0.1))->caution(),
+            'caution' => MediaCharge::grams($medium, 1.0)->caution(),
             'series' => $outlook === null ? null : [
                 'present' => ForeseeView::series($outlook, $outlook->present, self::WEEKS),
                 'other' => ForeseeView::series(

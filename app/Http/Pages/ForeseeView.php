@@ -84,8 +84,7 @@ final class ForeseeView
 
                 return $outlook === null ? [
                     'missing' => [
-                        'sentence' => 'Nothing is learned of this tank yet. Open the ledger; it learns from your '
-                            .'readings.',
+                        'sentence' => 'Ithys has not learned from your readings yet. It does so by itself.',
                         'line' => '',
                     ],
                 ] : ['missing' => null, 'outlook' => $outlook];

@@ -51,8 +51,6 @@ final class LedgerView
                     $hour->modify('+1 hour'),
                 ),
             ),
-            'fitIsCurrent' => $shelf->isCurrent(),
-            'fittedAt' => $shelf->madeAt()?->getTimestamp(),
         ];
     }
 

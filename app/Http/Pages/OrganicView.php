@@ -64,7 +64,6 @@ final class OrganicView
                 'full' => OrganicCarbon::equal($full, $source, $one, $assumptions),
             ], CarbonSource::cases()),
             'doses' => $ramp->doses,
-            'given' => $given,
             'running' => $given <= 0.0 ? null : $words->say(Text::of(
                 $given >= $full
                     ? 'You already dose about {given} of {source} a day, as much as a full dose of {full}. The ramp does '
@@ -149,7 +148,6 @@ final class OrganicView
             'week' => $week + 1,
             'planned' => $ramp->in($week),
             'dose' => $dose,
-            'given' => $was,
             'says' => $keeper->words()->say($check->reason($was)),
             'logged' => count($given),
             'line' => $dose < 0.005 ? null : "{$row->source->value} "

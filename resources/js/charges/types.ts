@@ -69,8 +69,6 @@ export interface ChargesView {
     schoolsNote: string;
     /** A line that logs a charge. */
     example: string;
-    isCurrent: boolean;
-    madeAt: number | null;
     isLearned: boolean;
     /** What charges have taught, in words. */
     learned: string | null;

@@ -19,6 +19,8 @@ final class AppServer
 
     private int $group;
 
+    private ?int $worker = null;
+
     /** @param  array<string, string>  $more  further settings of the application */
     private function __construct(public readonly string $database, bool $demo, array $more = [])
     {
@@ -35,6 +37,7 @@ final class AppServer
             'CACHE_STORE' => 'file',
             'CACHE_PATH' => "{$database}.cache",
             'SESSION_DRIVER' => 'whole-file',
+            'QUEUE_CONNECTION' => 'database',
             'LOG_CHANNEL' => 'null',
             'BCRYPT_ROUNDS' => '4',
             'PHP_CLI_SERVER_WORKERS' => '3',
@@ -69,6 +72,7 @@ final class AppServer
             self::run($artisan.'migrate --force --quiet');
             if ($demo) {
                 self::run($artisan."db:seed --class='Database\\Seeders\\DemoSeeder' --force --quiet");
+                self::run($artisan.'ithys:learn');
             }
             // Into the file itself, so that a copy of it is whole.
             (new PDO("sqlite:{$file}"))->exec('pragma wal_checkpoint(truncate)');
@@ -114,6 +118,18 @@ final class AppServer
         Port::waitFor("{$this->url}/up");
     }
 
+    /** Learns beside the pages, as bin/serve has it done. */
+    public function work(): self
+    {
+        $root = dirname(__DIR__, 3);
+        $this->worker = (int) self::run(
+            "cd {$root} && env {$this->settings} setsid php artisan queue:work --sleep=0.3 --quiet >/dev/null 2>&1 & "
+                .'echo $!',
+        );
+
+        return $this;
+    }
+
     /** Ends all of it at once, in the middle of whatever it does. */
     public function kill(): void
     {
@@ -130,6 +146,7 @@ final class AppServer
     public function stop(): void
     {
         posix_kill(-$this->group, SIGTERM);
+        $this->worker === null || posix_kill(-$this->worker, SIGKILL);
         exec('rm -rf '.implode(' ', array_map(escapeshellarg(...), glob($this->database.'*') ?: [])));
     }
 

@@ -6,7 +6,7 @@ import { ChargesTabs } from '../../charges/ChargesTabs';
 import { LifeBar } from '../../charges/LifeBar';
 import { type Charge, type ChargesView, type Life, type School } from '../../charges/types';
 import { Frame } from '../../frame/Frame';
-import { useLearning } from '../../ledger/useLearning';
+import { type Learning, LearningLine } from '../../parts/LearningLine';
 import { useDates } from '../../lib/dates';
 import { figure } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
@@ -16,11 +16,10 @@ import { ChoiceField } from '../../parts/ChoiceField';
 interface Props {
     frame: SystemFrame;
     view: ChargesView;
+    learning: Learning;
 }
 
-export default function Show({ frame, view }: Props) {
-    const { learning, refused } = useLearning(frame.id, view.isCurrent);
-    const dates = useDates();
+export default function Show({ frame, view, learning }: Props) {
     // The moment at which the page was opened.
     const [now] = useState(clock);
     const inPlace = view.charges.filter(({ to }) => to === null);
@@ -29,14 +28,8 @@ export default function Show({ frame, view }: Props) {
         <Frame title="Charges" area="Charges" frame={frame}>
             <chakra.h1 srOnly>Charges of {frame.name}</chakra.h1>
             <ChargesTabs systemId={frame.id} tab="In place" />
-            <Box fontSize="sm" color="quiet" mb="3" aria-live="polite">
-                {learning
-                    ? 'Reckoning what each charge takes. It takes a few seconds.'
-                    : refused !== undefined
-                      ? refused
-                      : view.madeAt !== null
-                        ? `As of ${dates.moment(view.madeAt)}.`
-                        : ''}
+            <Box mb="3">
+                <LearningLine learning={learning} only={['view']} />
             </Box>
             {inPlace.length === 0 && (
                 <chakra.p mb="4" maxWidth="40rem">

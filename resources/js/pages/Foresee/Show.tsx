@@ -7,6 +7,7 @@ import { Courses } from '../../foresee/Courses';
 import { Work, Weekly } from '../../foresee/Tables';
 import { type Counsel, type Fitted, type Foreseen, type Kept, type Levers, type Point } from '../../foresee/types';
 import { Frame } from '../../frame/Frame';
+import { type Learning, LearningLine } from '../../parts/LearningLine';
 import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
@@ -36,6 +37,7 @@ interface Props {
     counsel: Counsel | null;
     courses: Kept[];
     target: TargetChoice;
+    learning: Learning;
 }
 
 export default function Show({
@@ -53,10 +55,12 @@ export default function Show({
     counsel,
     courses,
     target,
+    learning,
 }: Props) {
     return (
         <Frame title="Foresee" area="Foresee" frame={frame}>
             <chakra.h1 srOnly>Foresee {frame.name}</chakra.h1>
+            <LearningLine learning={learning} only={['missing', 'levers', 'feedGrams', 'fitted', 'counsel']} />
             {missing !== null || levers === null ? (
                 <Box maxWidth="36rem" py="6">
                     <chakra.h2 fontSize="lg" mb="2">
@@ -68,11 +72,7 @@ export default function Show({
                             Press L and write, for example, <chakra.code>{missing.line}</chakra.code>.
                         </chakra.p>
                     )}
-                    {ago > 0 ? (
-                        <Link href={`/systems/${frame.id}/foresee`}>From now</Link>
-                    ) : (
-                        <Link href={`/systems/${frame.id}/ledger`}>Open the ledger</Link>
-                    )}
+                    {ago > 0 && <Link href={`/systems/${frame.id}/foresee`}>From now</Link>}
                 </Box>
             ) : (
                 <Bench

@@ -1,13 +1,12 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
 import { Frame } from '../../frame/Frame';
-import { useDates } from '../../lib/dates';
 import { figure } from '../../lib/figures';
 import { type Finding, type SystemFrame } from '../../lib/page';
 import { Residuals } from '../../ledger/Residuals';
 import { River } from '../../ledger/River';
 import { type ElementLedger, type Learned, type LedgerLine, type Residual } from '../../ledger/types';
-import { useLearning } from '../../ledger/useLearning';
+import { type Learning, LearningLine } from '../../parts/LearningLine';
 import { Button } from '../../parts/Button';
 import { FindingList } from '../../parts/FindingList';
 import { useParameter } from '../../tide/parameters';
@@ -23,13 +22,12 @@ interface Props {
         learned?: Learned[];
         residuals?: Residual[];
         fitIsDone?: boolean | null;
-        fitIsCurrent: boolean;
-        fittedAt: number | null;
     };
+    learning: Learning;
     choices: number[];
 }
 
-export default function Show({ frame, ledger, choices }: Props) {
+export default function Show({ frame, ledger, learning, choices }: Props) {
     const named = useParameter();
     const [box, width] = useWidth();
     const weeks = ledger.weeks ?? 12;
@@ -39,7 +37,9 @@ export default function Show({ frame, ledger, choices }: Props) {
             title="Ledger"
             area="Ledger"
             frame={frame}
-            {...(ledger.missing === null && { aside: <Aside systemId={frame.id} ledger={ledger} /> })}
+            {...(ledger.missing === null && {
+                aside: <Aside systemId={frame.id} ledger={ledger} learning={learning} />,
+            })}
         >
             <chakra.h1 srOnly>Ledger of {frame.name}</chakra.h1>
             {ledger.missing !== null ? (
@@ -178,10 +178,8 @@ function Lines({ element, url }: { element: ElementLedger; url: string }) {
 }
 
 /** What was learned from the readings, how well it fits, and what had to be assumed. */
-function Aside({ systemId, ledger }: { systemId: number; ledger: Props['ledger'] }) {
+function Aside({ systemId, ledger, learning }: { systemId: number; ledger: Props['ledger']; learning: Learning }) {
     const named = useParameter();
-    const dates = useDates();
-    const { learning, refused } = useLearning(systemId, ledger.fitIsCurrent);
     const learned = ledger.learned ?? [];
     const parameters = (ledger.elements ?? []).map(({ parameter }) => named(parameter));
     return (
@@ -190,20 +188,12 @@ function Aside({ systemId, ledger }: { systemId: number; ledger: Props['ledger']
                 <chakra.h2 fontSize="lg" mb="1">
                     Learned from your readings
                 </chakra.h2>
-                <Box fontSize="sm" color="quiet" aria-live="polite">
-                    {learning ? (
-                        <>
-                            Learning from the readings. It takes a few seconds.
-                            <chakra.progress aria-label="Learning from the readings" width="100%" />
-                        </>
-                    ) : refused !== undefined ? (
-                        <chakra.span color="caution">{refused}</chakra.span>
-                    ) : ledger.fittedAt !== null ? (
-                        `As of ${dates.moment(ledger.fittedAt)}.${ledger.fitIsDone === false ? ' The fit did not settle: read it with care.' : ''}`
-                    ) : (
-                        'Nothing is learned yet; the defaults stand.'
-                    )}
-                </Box>
+                <LearningLine learning={learning} only={['ledger']} />
+                {ledger.fitIsDone === false && (
+                    <chakra.p fontSize="sm" color="caution">
+                        The fit did not settle. Read these figures with care.
+                    </chakra.p>
+                )}
             </div>
             {learned.length > 0 && (
                 <>
