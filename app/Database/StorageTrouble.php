@@ -33,7 +33,16 @@ final class StorageTrouble extends HttpException
                 'The server may read its data file but not write it. Nothing was saved; what you typed is still here.',
                 $problem,
             ),
+            str_contains($message, 'malformed'), str_contains($message, 'file is not a database') => self::damaged($problem),
             default => null,
         };
+    }
+
+    /** The data file is not whole; what it still shows may not be all of it. */
+    public static function damaged(?PDOException $problem = null): self
+    {
+        Health::check();
+
+        return new self(500, Health::sentence() ?? 'The data file cannot be read. Try again in a moment.', $problem);
     }
 }

@@ -71,7 +71,7 @@ final class ProblemPage
             return $response;
         }
         [$title, $sentence]
-            = $problem instanceof StorageTrouble ? ['Not saved', $problem->getMessage()] : self::SENTENCES[$status];
+            = $problem instanceof StorageTrouble ? [$status === 500 ? 'The data is damaged' : 'Not saved', $problem->getMessage()] : self::SENTENCES[$status];
 
         return self::page($status, $title, $sentence)->toResponse($request)->setStatusCode($status);
     }

@@ -42,7 +42,7 @@ const PAGES = [
     'assumptions' => '/systems/1/assumptions',
 ];
 
-const SHARED = ['keeper', 'units', 'parameters', 'examples', 'systems', 'flash', 'errors'];
+const SHARED = ['keeper', 'units', 'parameters', 'examples', 'systems', 'flash', 'damage', 'errors'];
 
 const LIST_CUT_AT = 2;
 

@@ -11,7 +11,7 @@ use Tests\Support\Temporary;
 beforeEach(function (): void {
     $this->server = AppServer::withDemo();
     $this->folder = Temporary::path('ithys-copies');
-    $this->copies = fn (): array => glob("{$this->folder}/*") ?: [];
+    $this->copies = fn (): array => preg_grep('~sha256$~', glob("{$this->folder}/*") ?: [], PREG_GREP_INVERT) ?: [];
     $this->notes = fn (): array => $this->server
         ->data()
         ->query(
@@ -112,4 +112,36 @@ it('writes again after the data file was read-only for a while', function (): vo
     }
     expect($client->send('POST', '/systems/1/journal', ['line' => 'note proof one'])->status)->toBe(302)
         ->and(fileperms($this->server->database.'-wal') & 0200)->toBe(0200);
+});
+
+it('serves nothing of a damaged data file as if it were all of it', function (): void {
+    $this->server->artisan("ithys:backup --to={$this->folder}");
+    $client = Client::signedIn($this->server->url);
+    expect($client->send('GET', '/systems/1/journal.csv')->status)->toBe(200);
+    $this->server->data()->exec('pragma wal_checkpoint(truncate)');
+    // Some pages of the journal in the middle of the file.
+    $handle = fopen($this->server->database, 'r+b');
+    $size = fstat($handle)['size'];
+    fseek($handle, 4096 * intdiv($size, 3 * 4096));
+    fwrite($handle, str_repeat("\xA5", 4096 * 12));
+    fclose($handle);
+    $export = $client->send('GET', '/systems/1/journal.csv');
+    expect($export->status)->toBe(500)->and($export->body)->toContain('The data file is damaged')
+        ->toContain('php artisan ithys:restore')->not->toContain('stored entry');
+    // Every page says so from then on, and the nightly copy is heard to fail.
+    expect($client->send('GET', '/settings')->body)->toContain('The data file is damaged');
+    $said = fn (): string => $this->server->artisan("ithys:backup --to={$this->folder} 2>&1 >/dev/null || true");
+    expect($said())->toContain('No copy was made.');
+});
+
+it('puts no copy back in which a bit was flipped', function (): void {
+    $this->server->artisan("ithys:backup --to={$this->folder}");
+    $copy = (glob("{$this->folder}/*.sqlite") ?: [])[0];
+    // A figure in a reading: the file stays whole for SQLite.
+    $bytes = (string) file_get_contents($copy);
+    $at = (int) strpos($bytes, '"parameter":"no3","value":');
+    $bytes[$at + 26] = $bytes[$at + 26] === '7' ? '6' : '7';
+    file_put_contents($copy, $bytes);
+    expect((new PDO("sqlite:{$copy}"))->query('pragma integrity_check')->fetchColumn())->toBe('ok')
+        ->and($this->server->artisan("ithys:restore {$copy} || true"))->toContain('it is not what was copied');
 });

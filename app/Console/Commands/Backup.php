@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Database\DataFile;
+use App\Database\Health;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use RuntimeException;
 use Throwable;
 
 /** Keeps copies of the data, the newest so many. Safe while keepers write. */
@@ -24,18 +27,24 @@ final class Backup extends Command
         $folder = is_string($to) && $to !== '' ? rtrim($to, '/') : storage_path('ithys/backups');
         $keep = (int) $this->option('keep');
         if ($keep < 1) {
-            $this->error('--keep needs a number of copies, at least 1.');
+            $this->complain('--keep needs a number of copies, at least 1.');
 
             return self::INVALID;
         }
         try {
+            Health::check() || throw new RuntimeException((string) Health::sentence());
             File::ensureDirectoryExists($folder, 0700);
             $file = $folder.'/ithys-'.now()->utc()->format('Y-m-d\THis.v\Z').'.sqlite';
             $entries = DataFile::copyTo($file);
         } catch (Throwable $problem) {
-            $this->error("No copy was made. {$problem->getMessage()}");
+            $this->complain("No copy was made. {$problem->getMessage()}");
+            Health::copied(null, $problem->getMessage());
 
             return self::FAILURE;
+        }
+        Health::copied($file);
+        if ((stat($folder)['dev'] ?? null) === (stat(dirname($this->database()))['dev'] ?? -1)) {
+            $this->line('The copy is on the same disk as the data. Give --to a folder on another disk.');
         }
         $this->info(
             sprintf(
@@ -49,10 +58,21 @@ final class Backup extends Command
         $copies = glob("{$folder}/ithys-????-??-??T??????.???Z.sqlite") ?: [];
         sort($copies);
         foreach (array_slice($copies, 0, -$keep) as $old) {
-            File::delete($old);
+            File::delete([$old, "{$old}.sha256"]);
             $this->line("{$old} is dropped; {$keep} stay.");
         }
 
         return self::SUCCESS;
+    }
+
+    /** To where errors are heard: a timetable throws the rest away. */
+    private function complain(string $sentence): void
+    {
+        $this->getOutput()->getErrorStyle()->writeln("<error>{$sentence}</error>");
+    }
+
+    private function database(): string
+    {
+        return DB::connection()->getDatabaseName();
     }
 }

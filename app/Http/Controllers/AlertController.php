@@ -50,7 +50,8 @@ final class AlertController extends Controller
 
     public function destroy(Request $request, System $system): RedirectResponse
     {
-        (new AlertDelays($system))->end($request->string('alert')->toString());
+        $alert = $request->input('alert');
+        (new AlertDelays($system))->end(is_string($alert) ? $alert : '');
 
         return back()->with('flash', ['message' => 'The alert is back.']);
     }

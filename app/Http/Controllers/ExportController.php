@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\Health;
+use App\Database\StorageTrouble;
 use App\Exchange\JournalExport;
 use App\Exchange\ReadingsExport;
 use App\Http\Pages\TideSheet;
@@ -13,6 +15,7 @@ use Closure;
 use DateTimeZone;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
+use RuntimeException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What the journal holds, as files. */
@@ -42,12 +45,15 @@ final class ExportController extends Controller
     {
         $zone = $this->keeper($request)->zone();
 
-        return response()->streamDownload(static function () use ($system, $zone, $write): void {
-            $out = fopen('php://output', 'wb');
-            if ($out !== false) {
-                $write($system, $zone, $out);
-                fclose($out);
-            }
+        Health::check() || throw StorageTrouble::damaged();
+        // Written whole before anything is sent: half a journal must not look like all of it.
+        $file = tmpfile() ?: throw new RuntimeException('There is no room for a file.');
+        $write($system, $zone, $file);
+        rewind($file);
+
+        return response()->streamDownload(static function () use ($file): void {
+            fpassthru($file);
+            fclose($file);
         }, Str::slug($system->name)."-{$what}.csv", ['Content-Type' => 'text/csv; charset=UTF-8']);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Auth\KeeperPassword;
 use App\Auth\Tries;
+use App\Database\Health;
 use App\Models\System;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,6 +27,7 @@ final class SettingsController extends Controller
     {
         return Inertia::render('Settings/Show', [
             'zones' => timezone_identifiers_list(),
+            'copy' => Health::copy(),
             'binned' => $this->keeper($request)
                 ->systems()
                 ->onlyTrashed()

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Database\Health;
 use App\Http\Pages\ParametersView;
 use App\Models\System;
 use App\Models\User;
@@ -43,6 +44,8 @@ final class HandleInertiaRequests extends Middleware
                     ->map(fn (System $system): array => ['id' => $system->id, 'name' => $system->name])
                     ->all()
                 : [],
+            // What no page may hide: the data file is damaged.
+            'damage' => $user instanceof User ? Health::sentence() : null,
             'flash' => fn (): ?array => $request->session()->get('flash'),
         ];
     }

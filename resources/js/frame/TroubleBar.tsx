@@ -9,7 +9,7 @@ import { Button } from '../parts/Button';
 /** Says that something could not be saved or asked, and offers the way on. The page below stands as it was. */
 export function TroubleBar() {
     const trouble = useTrouble();
-    const { keeper } = useShared();
+    const { keeper, damage } = useShared();
     return (
         <Box
             role="alert"
@@ -19,6 +19,11 @@ export function TroubleBar() {
             _print={{ display: 'none' }}
             {...(trouble !== null && { bg: 'raised', borderBottomWidth: '2px', borderColor: 'fault' })}
         >
+            {damage !== null && (
+                <Box px={{ base: '3', md: '6' }} py="2" bg="raised" color="fault" fontWeight="600" fontSize="sm">
+                    {damage}
+                </Box>
+            )}
             {trouble !== null && (
                 <Box
                     display="flex"

@@ -48,6 +48,8 @@ export interface Shared {
     examples: { log: string[]; change: string };
     systems: { id: number; name: string }[];
     flash: Flash | null;
+    /** What to do where the data file is damaged. */
+    damage: string | null;
     errors: Record<string, string>;
     [key: string]: unknown;
 }

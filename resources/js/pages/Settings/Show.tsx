@@ -3,16 +3,20 @@ import { Button } from '../../parts/Button';
 import { Link, router, useForm } from '@inertiajs/react';
 import { type SyntheticEvent } from 'react';
 import { Frame } from '../../frame/Frame';
+import { useDates } from '../../lib/dates';
 import { useShared } from '../../lib/page';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { TextField } from '../../parts/TextField';
 
 interface Props {
     zones: string[];
+    /** The last copy of the data; null where none was ever made. */
+    copy: { file: string | null; at: number | null; problem: string | null } | null;
     binned: { id: number; name: string }[];
 }
 
-export default function Show({ zones, binned }: Props) {
+export default function Show({ zones, copy, binned }: Props) {
+    const dates = useDates();
     const { keeper, systems } = useShared();
     return (
         <Frame title="Settings" area="Settings">
@@ -23,6 +27,19 @@ export default function Show({ zones, binned }: Props) {
                 <KeeperForm zones={zones} key={keeper?.units} />
                 <PasswordForm />
                 <section>
+                    <chakra.h2 fontSize="lg" mb="1">
+                        Backup
+                    </chakra.h2>
+                    <chakra.p fontSize="sm" mb="5">
+                        {copy?.at == null
+                            ? 'No backup was made yet. On the server: php artisan ithys:backup --to=FOLDER'
+                            : `Last backup: ${dates.moment(copy.at)}, ${copy.file ?? ''}`}
+                        {copy !== null && copy.problem !== null && (
+                            <chakra.span display="block" color="fault" fontWeight="600">
+                                The last try failed: {copy.problem}
+                            </chakra.span>
+                        )}
+                    </chakra.p>
                     <chakra.h2 fontSize="lg" mb="3">
                         Tanks
                     </chakra.h2>
