@@ -19,10 +19,12 @@ use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Calibration\Calibration;
+use Ithys\Nutrient\Charges\Budget;
 use Ithys\Nutrient\Charges\Lives;
 use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Scenario\ScenarioDocument;
+use Ithys\Nutrient\Timeline\Fresh;
 use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\System\Setup;
 use Ithys\Water\BesideDisplay;
@@ -69,6 +71,19 @@ final class BenchModel extends Command
                 fn (): array => Lives::of($this->twoYears(true), $fit),
             ) / 1000));
             $this->line(sprintf('twelve weeks ahead on two courses: median %.1f ms', $ahead));
+            foreach ([60, 364] as $days) {
+                $budget = $this->time(3, static function () use ($kept, $days): void {
+                    $outlook = unserialize($kept);
+                    assert($outlook instanceof Outlook);
+                    Budget::of($outlook, new Fresh(Medium::Gfo, 0.0), 0.05, (float) $days);
+                });
+                $this->line(sprintf(
+                    'GFO for %d days by budget: median %.0f ms (a preview should take 300; it is kept while the amount '
+                        .'is typed)',
+                    $days,
+                    $budget,
+                ));
+            }
         }
         $this->lsoda($year);
 

@@ -20,6 +20,7 @@ use Ithys\Media\Medium;
 use Ithys\Media\Preparation;
 use Ithys\Nutrient\Charges\Road;
 use Ithys\Nutrient\Charges\Roads;
+use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\Guard\Answer;
 use Ithys\Nutrient\Guard\DoseContext;
 use Ithys\Nutrient\Guard\Doubt;
@@ -93,7 +94,7 @@ final class DoseView
                 'assumption' => $road->assumption,
             ], [
                 $roads->byVolume($medium, $litres, $past),
-                $roads->byBudget($outlook, $fresh, $figures['level'] ?? 0.05, $figures['days'] ?? 60.0),
+                self::budget($system, $roads, $outlook, $fresh, $figures, $now),
                 $roads->byVessel($medium, $item?->title(), $item?->figure(Figure::Capacity)),
                 self::lastTime($system, $medium, $entries, $now, $words),
             ]),
@@ -122,6 +123,36 @@ final class DoseView
                 ),
             ],
         ];
+    }
+
+    /**
+     * What does not depend on the amount is kept while that is typed.
+     *
+     * @param  array{amount: ?float, level: ?float, days: ?float}  $figures
+     *
+     * @throws InvalidLever
+     */
+    private static function budget(
+        System $system,
+        Roads $roads,
+        ?Outlook $outlook,
+        Fresh $fresh,
+        array $figures,
+        DateTimeImmutable $now,
+    ): Road {
+        [$level, $days] = [$figures['level'] ?? 0.05, $figures['days'] ?? 60.0];
+        $kept = Kept::of(
+            $system,
+            implode(' ', [
+                'budget', (new FitShelf($system))->mark(), $fresh->medium->value, $fresh->place->value,
+                $fresh->litresPerHour, $level, $days,
+            ]),
+            $now,
+            static fn (): array => ['road' => serialize($roads->byBudget($outlook, $fresh, $level, $days))],
+        );
+        $road = unserialize($kept['road']);
+
+        return $road instanceof Road ? $road : $roads->byBudget($outlook, $fresh, $level, $days);
     }
 
     /** @param  list<Entry>  $entries */

@@ -49,6 +49,7 @@ final class Household
                 .'/node_modules',
         );
         $into = self::$root.'/into';
+        self::run('cd '.self::$root.' && deploy/prepare www-data 127.0.0.1:'.self::$https);
         self::run(
             'cd '
                 .self::$root
@@ -234,9 +235,26 @@ it('refuses what is too large, and copies its data as the timetable does', funct
         trim((string) file_get_contents(Household::$root.'/into/etc/cron.d/ithys')),
     );
     expect(Household::run('runuser -u www-data -- sh -c '.escapeshellarg($line)))->toContain('is whole');
+    // A copy that fails is heard: what the timetable keeps quiet is not where errors go.
+    $full = str_replace('ithys:backup', 'ithys:backup --to=/proc/no', $line).' >/dev/null; true';
+    expect(Household::run('runuser -u www-data -- sh -c '.escapeshellarg($full)))->toContain('No copy was made');
     // Whoever may read the machine's files may not read the keepers'.
     expect(fileperms(Household::$root.'/.env') & 0777)
         ->toBe(0640)
         ->and(fileperms(Household::$root.'/storage/ithys') & 0777)
         ->toBe(0700);
+});
+
+it('writes its settings below a folder and touches nothing else', function (): void {
+    $root = Household::$root;
+    $seen = fn (): string => Household::run(
+        "cd {$root} && stat -c '%n %U %a %Y' .env storage storage/ithys && cat .env && id www-data",
+    );
+    $before = $seen();
+    Household::run("cd {$root} && deploy/install --name other.example --user nobody-yet --into {$root}/else");
+    expect($seen())->toBe($before)
+        ->and(file_exists("{$root}/else/etc/nginx/sites-available/ithys"))->toBeTrue()
+        ->and((string) file_get_contents("{$root}/else/etc/systemd/system/ithys-worker.service"))
+        ->toContain('User=nobody-yet')
+        ->and(Household::run('getent passwd nobody-yet || echo none'))->toBe('none');
 });
