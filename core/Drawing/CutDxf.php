@@ -136,7 +136,9 @@ final class CutDxf
                     );
                 }
             }
-            foreach ([$panel->label, $reader->say($panel->size())] as $line => $words) {
+            foreach (
+                [$panel->label, "{$reader->say($panel->size())}, {$panel->stuff()}"] as $line => $words
+            ) {
                 $this->text($words, $x + 12, $y + $panel->shape->heightMm / 2 - $line * self::TEXT_HEIGHT * 1.6);
             }
         }

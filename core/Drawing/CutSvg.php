@@ -64,7 +64,7 @@ final class CutSvg
             }
             $lines = [
                 $panel->label,
-                $reader->say($panel->size()),
+                "{$reader->say($panel->size())}, {$panel->stuff()}",
                 ...$panel->set === null
                     ? []
                     : [

@@ -19,7 +19,17 @@ final readonly class Drawn
         /** What the return can push up before it sucks air, L. */
         public ?float $givesUpLitres = null,
         public array $coverMm = [],
+        /** What the emergency pipe carries, L/h; null where none is drawn. */
+        public ?float $emergencyLitresPerHour = null,
     ) {
+    }
+
+    /** Whether a blocked drain has another way down: a drawn emergency pipe counts, whatever is said on the path. */
+    public function hasEmergency(Item $overflow): bool
+    {
+        return $this->emergencyLitresPerHour === null
+            ? $overflow->is(Flag::Emergency)
+            : $this->emergencyLitresPerHour >= ($this->litresPerHour ?? 0.0);
     }
 
     /** Water over the minimum line of a heater: as drawn, else as its keeper says. */

@@ -180,7 +180,13 @@ final readonly class SumpDesign
             }
         }
 
-        return new Drawn($flow, $running->litres, max(0.0, $running->litres - $emptied->litres), $covers);
+        return new Drawn(
+            $flow,
+            $running->litres,
+            max(0.0, $running->litres - $emptied->litres),
+            $covers,
+            $this->plumbing->emergency->carries($tank->assumptions, $tank->water->viscosity()),
+        );
     }
 
     /** @param  ?Path  $path  the path in force, whose items say of what fittings they are */

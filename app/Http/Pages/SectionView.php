@@ -22,6 +22,7 @@ use Ithys\Sump\Cutting\LayerKind;
 use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\PipeSystem;
 use Ithys\Sump\Placed;
+use Ithys\Sump\Review\DraftTanks;
 use Ithys\Sump\Review\Situation;
 use Ithys\Sump\Section;
 use Ithys\Sump\Standing;
@@ -52,9 +53,10 @@ final class SectionView
     ): array {
         $setup = $setup->over($design);
         $tank = $setup->asSaid();
-        $section = $design->section($tank);
+        // One section for summary, drawing and findings.
         $review = $design->review($tank, $setup->path);
         $here = $review->here;
+        $section = $here->section;
         $lines = static fn (WaterLines $lines): array => [
             'levels' => $lines->levelsMm,
             'chamberLitres' => $lines->chamberLitres,
@@ -101,12 +103,12 @@ final class SectionView
                 'powerCut' => $lines($here->powerCut),
                 'emptied' => $lines($here->emptied),
             ],
-            'findings' => FindingView::all($review->findings, $words),
+            'findings' => FindingView::all(DraftTanks::told($review->findings, $setup->path, $drafts), $words),
             'proposals' => ProposalsView::of($section, $design->litresPerHour($tank), $setup->path, $drafts, $words),
             'water' => [
                 'freeboardMm' => $section->vessel->heightMm - $here->running->highestMm(),
                 'roomLitres' => $section->rimLitres() - $here->running->litres,
-                'drainDownLitres' => $section->drainDown->litres(),
+                'drainDownLitres' => $here->comesDownLitres(),
                 // What is missing adds to what comes down, and leaves no margin to speak of.
                 'isReckoned' => $here->missingOfPowerCut() === [],
                 'marginLitres' => $here->missingOfPowerCut() === [] ? $here->marginLitres() : null,
@@ -300,6 +302,8 @@ final class SectionView
             'thicknessMm' => $tray->thicknessMm,
             'fromMm' => $from,
             'toMm' => $chamber->toMm ?? $from,
+            'ledgeReachMm' => $tray->ledgeReachMm($section->assumptions),
+            'ledgeWidthMm' => $section->assumptions->value(Assumed::TrayLedge),
             'openings' => $openings,
         ];
     }

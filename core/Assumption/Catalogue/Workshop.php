@@ -41,7 +41,7 @@ final class Workshop
             ),
             Assumption::estimate(
                 Assumed::TrayLedge,
-                'Width of the ledge a tray rests on',
+                'Width of the ledge a tray rests on, its face on the glass',
                 20.0,
                 Dimension::Workshop,
                 'From memory.',

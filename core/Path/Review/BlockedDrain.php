@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ithys\Path\Review;
 
 use Ithys\Finding;
-use Ithys\Path\Flag;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Quantity\Quantity;
@@ -21,10 +20,15 @@ final class BlockedDrain implements Rule
         $gives = $here->drawn->givesUp($pump);
         $room = $here->tank->display->unfilledLitres();
         foreach ($here->path->itemsOf(Kind::OverflowRim, Kind::OverflowDrilled) as $overflow) {
+            if ($here->path->lineOf($overflow->id)?->isTank === true) {
+                // The room asked about is that of the display.
+                continue;
+            }
+            $hasEmergency = $here->drawn->hasEmergency($overflow);
             $siphon = $overflow->kind === Kind::OverflowRim;
             if ($gives === null || $room <= 0.0) {
                 // A siphon is lost without anything blocking it; an emergency drain is a way out for a drilled one.
-                if ($siphon || ! $overflow->is(Flag::Emergency)) {
+                if ($siphon || ! $hasEmergency) {
                     yield $this->unchecked($overflow, $gives);
                 }
 
@@ -32,7 +36,7 @@ final class BlockedDrain implements Rule
             }
             if ($gives > $room) {
                 yield Finding::of(
-                    $overflow->is(Flag::Emergency) ? Severity::Caution : Severity::Fault,
+                    $hasEmergency ? Severity::Caution : Severity::Fault,
                     'flood',
                     'A blocked drain floods',
                     Text::of(
@@ -45,7 +49,7 @@ final class BlockedDrain implements Rule
                 )
                     ->at($overflow->id)
                     ->because(
-                        $overflow->is(Flag::Emergency)
+                        $hasEmergency
                             ? 'The emergency drain stands between this and the floor.'
                             : 'There is no second way down.',
                         'Raise the pump in its chamber or make the chamber smaller, lower the water line, or add an '

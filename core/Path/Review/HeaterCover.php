@@ -14,16 +14,25 @@ use Ithys\Severity;
 /** A heater stays under water in every state. */
 final class HeaterCover implements Rule
 {
+    /** mm by which figures on a screen are rounded. */
+    private const ROUNDING = 0.05;
+
+    /** How grave the cover of a heater is against what it wants, mm: on the path as in the drawn sump. */
+    public static function severity(float $cover, float $wanted): Severity
+    {
+        return $cover < $wanted - self::ROUNDING ? Severity::Fault : Severity::Good;
+    }
+
     public function judge(Situation $here): iterable
     {
         $wanted = $here->assumptions->of(Assumed::HeaterCover);
         foreach ($here->path->itemsOf(Kind::Heater) as $heater) {
             $cover = $here->drawn->cover($heater);
-            if ($cover !== null && $cover >= $wanted->value - 0.05) {
+            if ($cover !== null && ! self::severity($cover, $wanted->value)->isGrave()) {
                 continue;
             }
             yield Finding::of(
-                $cover === null ? Severity::Caution : Severity::Fault,
+                $cover === null ? Severity::Caution : self::severity($cover, $wanted->value),
                 'heater-uncovered',
                 $cover === null ? 'Heater cover not known' : 'Heater without cover',
                 $cover === null

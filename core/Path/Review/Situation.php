@@ -39,7 +39,10 @@ final readonly class Situation
         $in = $this->along = $path->tank($tank, $drawn);
         $this->litresPerHour = $in->filterLitresPerHour;
         $this->workingLitres = $in->workingVolume()->litres;
-        $this->course = new Course($path, $drawn->litresPerHour ?? $path->litresPerHour ?? $tank->filterLitresPerHour);
+        // A drawn pump gives so much in all, and no more: what further tanks get the display lacks.
+        $this->course = new Course($path, $drawn->litresPerHour === null
+            ? $path->litresPerHour ?? $tank->filterLitresPerHour
+            : max(0.0, $drawn->litresPerHour - $path->furtherTankLitresPerHour()));
     }
 
     /** Whether any of these kinds stands on the path. */

@@ -15,14 +15,28 @@ use Ithys\Sump\Section;
 /** What the record of a build shows: leaks, haste, and baffles that do not stand as they were drawn. */
 final readonly class BuildCheck
 {
-    public function __construct(private Section $section, private BuildRecord $record)
-    {
+    public function __construct(
+        private Section $section,
+        private BuildRecord $record,
+        /** How high it may be filled by plate theory, mm; null to the brim. */
+        private ?float $safeFillMm = null,
+        /** How high it may be filled before it is in danger, mm; null to the brim. */
+        private ?float $mostFillMm = null,
+    ) {
     }
 
     /** @return list<Finding> */
     public function findings(): array
     {
         return Finding::gravestFirst([...$this->leaks(), ...$this->haste(), ...$this->places()]);
+    }
+
+    /** How high a leak test has to stand, mm. */
+    private function wantedMm(): float
+    {
+        return $this->safeFillMm === null
+            ? $this->section->vessel->heightMm - $this->section->assumptions->value(Assumed::LeakBrim)
+            : $this->safeFillMm - $this->section->assumptions->value(Assumed::LeakBrim);
     }
 
     /** @return list<Finding> */
@@ -46,23 +60,36 @@ final readonly class BuildCheck
                         'A seam that weeps opens.',
                         'Drain it, cut the seam out, silicone it anew, and test again. Or give it up.',
                     ));
-            } elseif (
-                $test->levelMm
-                < $this->section->vessel->heightMm - $this->section->assumptions->value(Assumed::LeakBrim)
-            ) {
+            } elseif ($test->levelMm < $this->wantedMm()) {
                 $findings[] = Finding::of(
                     Severity::Caution,
                     'leak-test-low',
                     'The leak test was not full',
                     Text::of(
-                        'On {day} it stood at {level}; the rim is at {rim}.',
+                        'On {day} it stood at {level}; {rim} was to be reached.',
                         day: $day,
                         level: Quantity::mm($test->levelMm),
-                        rim: Quantity::mm($this->section->vessel->heightMm),
+                        rim: Quantity::mm($this->safeFillMm ?? $this->section->vessel->heightMm),
                     ),
                 )->because(
-                    'A running sump is half full, after a power cut it is not: only the brim proves anything.',
-                    'Fill it to the brim.',
+                    'A running sump is half full, after a power cut it is not: less proves nothing.',
+                    $this->safeFillMm === null ? 'Fill it to the brim.' : 'Fill it as high as its wall is made for.',
+                );
+            }
+            if ($this->mostFillMm !== null && $test->levelMm > $this->mostFillMm) {
+                $findings[] = Finding::of(
+                    Severity::Fault,
+                    'leak-test-high',
+                    'Filled higher than its wall is made for',
+                    Text::of(
+                        'On {day} it was filled to {level}; by plate theory {safe} is the most.',
+                        day: $day,
+                        level: Quantity::mm($test->levelMm),
+                        safe: Quantity::mm($this->safeFillMm ?? $this->mostFillMm),
+                    ),
+                )->because(
+                    'Glass breaks without warning. Our figures are a check, not a certificate.',
+                    'Do not fill it so high again. Brace the top, or ask the tank maker or a glazier.',
                 );
             }
         }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Ithys\Sump\Build;
 
 use DateTimeImmutable;
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Sump\Cutting\BasketShelf;
 use Ithys\Sump\Review\SumpReview;
+use Ithys\Sump\Review\Walls;
 use Ithys\Sump\Section;
 use Ithys\Sump\Tray\Tray;
 use Ithys\Sump\Tray\TrayKind;
@@ -41,6 +43,19 @@ final readonly class BuildPlan
         return $this->section->front === null ? $this->sump() : $this->behind();
     }
 
+    /** How it is filled for a test: to the brim only where its wall bears that. */
+    private function fillUp(string $toTheBrim): Text
+    {
+        $safe = Walls::safeFillMm($this->review->here);
+
+        return $safe === null ? Text::wrap($toTheBrim) : Text::of(
+            'Not to the brim: by plate theory its wall is not made for that. Fill it to at most {safe}, outdoors and level, '
+                .'a quarter at a time with an hour between, and look at every seam; leave it for a day. Brace the top, or '
+                .'ask the tank maker or a glazier, before you fill it higher.',
+            safe: Quantity::mm($safe),
+        );
+    }
+
     /** @return list<BuildStep> a sump from the bare tank to the test of its drain */
     private function sump(): array
     {
@@ -48,8 +63,10 @@ final readonly class BuildPlan
             [
                 'leak-empty',
                 'Leak test of the bare tank',
-                'Outdoors, level, full to the brim for a day. Knock the corners with the flat of the hand. A running '
-                    .'sump is only half full: a half-full test proves nothing.',
+                $this->fillUp(
+                    'Outdoors, level, full to the brim for a day. Knock the corners with the flat of the hand. A '
+                        .'running sump is only half full: a half-full test proves nothing.',
+                ),
                 self::LIFTING,
             ],
             ...$this->record->retrofit
@@ -127,7 +144,7 @@ final readonly class BuildPlan
         $made[] = $this->step(
             'leak-built',
             'Leak test of the sump',
-            'Full to the brim again, then chamber by chamber: fill one, look behind its baffle.',
+            $this->fillUp('Full to the brim again, then chamber by chamber: fill one, look behind its baffle.'),
             self::LIFTING,
             $ready,
         );
@@ -141,7 +158,8 @@ final readonly class BuildPlan
                 'trays',
                 $hasTray ? 'Trays and shelves in' : 'Shelves in',
                 Text::of(
-                    '{ledges} Level front and back; the sheet drops in and comes out with one hand.{caps}',
+                    '{ledges} Glue each ledge with its wide face to the front and back glass. Level front and back; the '
+                        .'sheet drops in and comes out with one hand.{caps}',
                     ledges: Text::join(' ', array_map(
                         static fn (Tray $tray): Text => Text::of(
                             'Top of the ledges of the {tray} in chamber {chamber} at {top} over the floor.',
@@ -362,7 +380,12 @@ final readonly class BuildPlan
     /** @return list<Finding> */
     public function findings(): array
     {
-        return (new BuildCheck($this->section, $this->record))->findings();
+        return (new BuildCheck(
+            $this->section,
+            $this->record,
+            Walls::safeFillMm($this->review->here),
+            Walls::safeFillMm($this->review->here, Assumed::PanelFault),
+        ))->findings();
     }
 
     public function waterNotBefore(): ?DateTimeImmutable

@@ -59,10 +59,4 @@ enum CutGroup: string
             self::Pads => '',
         };
     }
-
-    /** Whether it is sawn, so that each cut takes its width; grid, pads and scored glass are not. */
-    public function isSawn(): bool
-    {
-        return in_array($this, [self::Trays, self::Blackout, self::Basket], true);
-    }
 }

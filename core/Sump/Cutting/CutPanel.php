@@ -31,6 +31,12 @@ final readonly class CutPanel
         return $this->material->value ?? $this->group->stuff();
     }
 
+    /** Whether it is sawn, so that each cut takes its width; glass is scored, grid nipped and mat cut. */
+    public function isSawn(): bool
+    {
+        return $this->stuff() === 'acrylic';
+    }
+
     /** What is done to its edges. */
     public function edges(): string
     {

@@ -121,8 +121,8 @@ final readonly class CutSheet
             "Ledge, chamber {$chamber->number()}",
             $tray->lengthMm($chamber, $section->assumptions),
             $section->assumptions->value(Assumed::TrayLedge),
-            $tray->kind === TrayKind::Tray ? $tray->thicknessMm : $section->assumptions->value(Assumed::ShelfLedge),
-            'front and back, under the tray',
+            $tray->ledgeReachMm($section->assumptions),
+            'front and back, under the tray; glue its wide face to the glass',
             2,
         );
     }

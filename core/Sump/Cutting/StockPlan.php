@@ -22,17 +22,19 @@ final readonly class StockPlan
         /** @var array<string, non-empty-list<CutPanel>> $kinds */
         $kinds = [];
         foreach ($sheet->panels as $panel) {
-            // What is of one kind but another thickness comes from another sheet; each pad has its own count.
-            $kinds[
-                $panel->group->value.' '.($panel->group === CutGroup::Pads ? $panel->id : $panel->shape->thicknessMm)
-            ][] = $panel;
+            // What is of another thickness or material comes from another sheet; each pad has its own count.
+            $kinds[implode(' ', [
+                $panel->group->value,
+                $panel->group === CutGroup::Pads ? $panel->id : $panel->shape->thicknessMm,
+                $panel->stuff(),
+            ])][] = $panel;
         }
         $uses = [];
         foreach ($kinds as $panels) {
             $group = $panels[0]->group;
             $stock = $workshop->stock($group, $assumptions);
             if ($stock !== null) {
-                $kerf = $group->isSawn() ? $assumptions->value(Assumed::Kerf) : 0.0;
+                $kerf = $panels[0]->isSawn() ? $assumptions->value(Assumed::Kerf) : 0.0;
                 $uses[]
                     = $group === CutGroup::Pads
                         ? self::many($panels[0], $stock, $kerf)
@@ -96,7 +98,7 @@ final readonly class StockPlan
         );
 
         return new StockUse(
-            $panels[0]->group->label(),
+            "{$panels[0]->group->label()}, {$panels[0]->stuff()}",
             $stock,
             $panels,
             $sheets,

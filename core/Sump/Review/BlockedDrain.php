@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Path\Flag;
 use Ithys\Path\Item;
@@ -47,6 +48,11 @@ final class BlockedDrain extends PinnedRule
             'topOff' => Quantity::litres($here->topOffLitres()),
         ];
         $withTopOff = $here->givesUpLitres() + $here->topOffLitres();
+        // Room that is left of the margin to the rim is none to count on.
+        $margin = $here->assumptions->of(Assumed::RimMargin);
+        $counted = $room - $margin->value * (float) $here->section->drainDown->display->squareMm / 1e6;
+        $carries = $here->plumbing->emergency->carries($here->assumptions, $here->viscosity);
+        $hasEmergency = $carries !== null && $carries >= $here->litresPerHour;
 
         $hasTopOff = $here->section->water->reservoirLitres === null
             && ($here->path?->itemsOf(Kind::TopOff) ?? []) !== [];
@@ -65,6 +71,17 @@ final class BlockedDrain extends PinnedRule
                 'To the top-off a chamber that is pumped empty looks like evaporation.',
                 'Give its reservoir under Power cut.',
             ),
+            $withTopOff <= $room && $withTopOff > $counted && ! $hasEmergency => Finding::of(
+                Severity::Caution,
+                'blocked-drain-close',
+                'A blocked drain only just fits',
+                Text::of(
+                    'The return can push up {gives}, and the top-off at most {topOff}; above the water line of the '
+                        .'display {room} fit, all but to the rim.',
+                    ...$figures,
+                ),
+                $margin,
+            )->because(self::WHY, self::MEND),
             $withTopOff <= $room => Finding::of(
                 Severity::Good,
                 'blocked-drain-fits',
@@ -81,6 +98,17 @@ final class BlockedDrain extends PinnedRule
                     ),
             ),
             $here->givesUpLitres() > $room => $this->tooMuch($here, $figures),
+            $hasEmergency => Finding::of(
+                Severity::Good,
+                'blocked-drain-fits',
+                'A blocked drain fits',
+                Text::of(
+                    'The return can push up {gives}; above the water line of the display {room} fit. The emergency pipe '
+                        .'carries all of the return, so the return section does not run empty and the top-off adds '
+                        .'nothing.',
+                    ...$figures,
+                ),
+            ),
             default => Finding::of(
                 Severity::Caution,
                 'blocked-drain-top-off',

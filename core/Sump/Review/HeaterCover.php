@@ -6,6 +6,7 @@ namespace Ithys\Sump\Review;
 
 use Ithys\Assumption\Assumed;
 use Ithys\Finding;
+use Ithys\Path\Review\HeaterCover as PathHeaterCover;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Remedy;
@@ -55,7 +56,7 @@ final class HeaterCover implements Rule
         $cover = min($covers);
         $worst = (string) array_search($cover, $covers, true);
         $line = $device->standMm + $device->depth->leastMm;
-        if ($cover >= $wanted->value - 0.05) {
+        if (! PathHeaterCover::severity($cover, $wanted->value)->isGrave()) {
             return Finding::of(
                 Severity::Good,
                 'heater-covered',
@@ -72,7 +73,7 @@ final class HeaterCover implements Rule
         $lacking = array_filter($covers, static fn (float $mm): bool => $mm < $least);
 
         return Finding::of(
-            $cover < 0.0 ? Severity::Fault : Severity::Caution,
+            PathHeaterCover::severity($cover, $wanted->value),
             'heater-dry',
             Text::of($cover < 0.0 ? '{device} would stand dry' : '{device} is hardly covered', device: $device->name),
             Text::of(

@@ -26,7 +26,7 @@ final class PowerCut extends PinnedRule
     {
         $missing = $here->missingOfPowerCut();
         $margin = $here->assumptions->of(Assumed::RimMargin);
-        $drains = Quantity::litres($here->section->drainDown->litres());
+        $drains = Quantity::litres($here->comesDownLitres());
         $spare = [
             'freeboard' => Quantity::mm($here->marginMm()),
             'spare' => Quantity::litres($here->marginLitres()),

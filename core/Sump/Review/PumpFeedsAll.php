@@ -14,6 +14,9 @@ use Ithys\Severity;
 /** The return gives what the display and the further tanks ask for together. */
 final class PumpFeedsAll extends PinnedRule
 {
+    /** L/h under which a display is as good as cut off: our estimate. */
+    private const LEAST = 100.0;
+
     protected function pin(): string
     {
         return '#pump';
@@ -35,11 +38,17 @@ final class PumpFeedsAll extends PinnedRule
                 'Whether the return feeds all tanks is not reckoned.',
             )->because('It is fed by the same pump.', 'Give its flow on the path.');
         }
-        $asked = $here->path->litresPerHour;
-        if ($unknown !== [] || $asked === null) {
+        if ($unknown !== []) {
             return;
         }
-        $sum = $asked + $here->path->furtherTankLitresPerHour();
+        $beside = $here->path->furtherTankLitresPerHour();
+        $asked = $here->path->litresPerHour;
+        if ($asked === null) {
+            yield $this->left($loop->litresPerHour, $beside);
+
+            return;
+        }
+        $sum = $asked + $beside;
         $figures = Text::of(
             'The path asks for {sum}, {display} of it for the display; the return gives {gives}.',
             sum: Quantity::perHour($sum),
@@ -52,6 +61,24 @@ final class PumpFeedsAll extends PinnedRule
                     'What one tank gets, another lacks.',
                     'Take a larger pump, or say on the path what each tank is meant to get.',
                 )
+            : Finding::of(Severity::Good, 'pump-feeds-all', 'The return feeds all tanks', $figures);
+    }
+
+    /** What the further tanks leave for the display, where the path does not say what that asks for. */
+    private function left(float $gives, float $beside): Finding
+    {
+        $figures = Text::of(
+            'The return gives {gives}; the further tanks take {beside} of it, and {left} are left for the display.',
+            gives: Quantity::perHour($gives),
+            beside: Quantity::perHour($beside),
+            left: Quantity::perHour(max(0.0, $gives - $beside)),
+        );
+
+        return $gives - $beside < self::LEAST
+            ? Finding::of(Severity::Fault, 'pump-feeds-few', 'The return does not feed all tanks', $figures)->because(
+                'What one tank gets, another lacks.',
+                'Take a larger pump, or send the further tanks less.',
+            )
             : Finding::of(Severity::Good, 'pump-feeds-all', 'The return feeds all tanks', $figures);
     }
 }

@@ -124,6 +124,17 @@ final readonly class Situation
         return $this->section->water->reservoirLitres ?? 0.0;
     }
 
+    /** What comes down in a power cut, L: from above, or out of the display before its chambers. */
+    public function comesDownLitres(): float
+    {
+        $front = $this->section->front;
+
+        return $front === null
+            ? $this->section->drainDown->litres()
+            : max(0.0, ($front->litresPerMm() ?? 0.0)
+                * ((float) $this->running->displayMm - (float) $this->powerCut->displayMm));
+    }
+
     /** Litres left to the rim after a power cut; below zero they are on the floor. */
     public function marginLitres(): float
     {

@@ -134,6 +134,7 @@ final readonly class SumpReview
             new Crowded,
             new TrayLies,
             new TrayUnderside,
+            new TraysLiftOut,
             new ShelfWet,
             new OpeningsFit,
             new SockHangs,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Sump\Review;
 
+use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -36,6 +37,23 @@ final class TopOffStuck extends PinnedRule
             'running' => Quantity::litres(max(0.0, $running)),
             'after' => Quantity::litres(max(0.0, $after)),
         ];
+        $margin = $here->assumptions->of(Assumed::RimMargin);
+        $close = $margin->value * ($here->section->litresPerMm() + ($here->section->front?->litresPerMm() ?? 0.0));
+        if ($reservoir <= $running && $reservoir > $running - $close) {
+            yield Finding::of(
+                Severity::Caution,
+                'top-off-close',
+                'A top-off that sticks only just fits',
+                Text::of(
+                    'The reservoir holds {reservoir}; while running {running} fit, all but to the rim.',
+                    ...$figures,
+                ),
+                $margin,
+            )->because(
+                'A switch that sticks empties the whole reservoir.',
+                'Take a smaller reservoir, or a top-off that stops after a set time.',
+            );
+        }
         if ($reservoir > $running) {
             yield Finding::of(
                 Severity::Caution,

@@ -25,12 +25,38 @@ final class Walls extends PanelRule
         }
     }
 
+    /**
+     * How high the bare tank may be filled by plate theory, mm over the floor: the long wall bears it without baffles.
+     * Null where it may be filled to the rim.
+     *
+     * @param  Assumed  $least  the safety that is held to
+     */
+    public static function safeFillMm(Situation $here, Assumed $least = Assumed::PanelSafety): ?float
+    {
+        $vessel = $here->section->vessel;
+        $support = $vessel->braced ? Support::FourEdges : Support::FreeTop;
+        $wanted = $here->assumptions->value($least);
+        $bears = static fn (float $depth): bool => self::load($here, $support, $vessel->lengthMm, $depth)->safety
+            >= $wanted;
+        if ($bears($vessel->heightMm)) {
+            return null;
+        }
+        [$low, $high] = [1.0, $vessel->heightMm];
+        while ($high - $low > 0.5) {
+            $middle = ($low + $high) / 2;
+            $bears($middle) ? $low = $middle : $high = $middle;
+        }
+
+        // Whole centimetres, downwards: a tape and a wave are no finer.
+        return 10.0 * floor($low / 10);
+    }
+
     /** @return iterable<Finding> */
     private function findings(Situation $here): iterable
     {
         $vessel = $here->section->vessel;
         $support = $vessel->braced ? Support::FourEdges : Support::FreeTop;
-        $rim = $this->load($here, $support, $vessel->lengthMm, $vessel->heightMm);
+        $rim = self::load($here, $support, $vessel->lengthMm, $vessel->heightMm);
         // What is not known could fill it to the rim, and no further.
         $running = $here->flowIsKnown ? $this->worst($here, $support, $here->running) : null;
         $cut = $here->missingOfPowerCut() === [] ? $this->worst($here, $support, $here->powerCut) : null;
@@ -55,15 +81,18 @@ final class Walls extends PanelRule
                 $strength,
             )->because(self::NO_CERTIFICATE, 'Give what is missing: the flow, and what comes down in a power cut.'),
             $least >= $wanted => Finding::of(
-                Severity::Remark,
+                $rim->safety < $here->assumptions->value(Assumed::PanelFault) ? Severity::Caution : Severity::Remark,
                 'panel-wall-rim',
                 'Thick enough for its water, not for a fill to the rim',
                 $figures,
                 $strength,
             )->because(
-                'A leak test fills it to the rim. '.self::NO_CERTIFICATE,
-                'A tank sold as an aquarium is made to be filled: ask its maker. Brace the top before you test one of '
-                    .'your own.',
+                self::NO_CERTIFICATE,
+                Text::of(
+                    'Fill it to at most {safe} in a leak test. A tank sold as an aquarium is made to be filled: ask its '
+                        .'maker. Brace the top before you fill one of your own higher.',
+                    safe: Quantity::mm(self::safeFillMm($here) ?? $vessel->heightMm),
+                ),
             ),
             default => $this->thin('panel-wall', $figures, $least, $strength, $here),
         };
@@ -97,12 +126,12 @@ final class Walls extends PanelRule
             static fn (array $other): bool => $other !== $one && $other[0] >= $one[0] && $other[1] >= $one[1],
         ) === []);
         $loads = array_map(
-            fn (array $span): PanelLoad => $this->load($here, $support, $span[0], $span[1]),
+            static fn (array $span): PanelLoad => self::load($here, $support, $span[0], $span[1]),
             array_unique($rest, SORT_REGULAR),
         );
         usort($loads, static fn (PanelLoad $a, PanelLoad $b): int => $a->safety <=> $b->safety);
 
-        return $loads[0] ?? $this->load($here, $support, $here->section->vessel->lengthMm, $lines->highestMm());
+        return $loads[0] ?? self::load($here, $support, $here->section->vessel->lengthMm, $lines->highestMm());
     }
 
     /** @return list<array{float, float}> length and depth of the water of each part of the wall, mm */
@@ -127,7 +156,7 @@ final class Walls extends PanelRule
         return $spans;
     }
 
-    private function load(Situation $here, Support $support, float $lengthMm, float $depthMm): PanelLoad
+    private static function load(Situation $here, Support $support, float $lengthMm, float $depthMm): PanelLoad
     {
         $vessel = $here->section->vessel;
 

@@ -14,6 +14,9 @@ use Ithys\Sump\Chamber;
 /** A tray or shelf across one chamber. */
 final readonly class Tray
 {
+    /** A hole keeps so far from the ledge that a rim or flange passes it, mm. */
+    private const OFF_LEDGE = 2.0;
+
     /** @param  list<Opening>  $openings */
     public function __construct(
         public string $id,
@@ -54,6 +57,23 @@ final readonly class Tray
     }
 
     /**
+     * How far its ledges reach in from the front and back glass: they are glued by their wide face, so by their
+     * thickness, mm.
+     */
+    public function ledgeReachMm(Assumptions $assumptions): float
+    {
+        return $this->kind === TrayKind::Tray ? $this->thicknessMm : $assumptions->value(Assumed::ShelfLedge);
+    }
+
+    /** How far a hole keeps from the front and back edge of the sheet: off the ledge, and with its web, mm. */
+    private function clearOfLedge(Assumptions $assumptions): float
+    {
+        $reach = $this->ledgeReachMm($assumptions) - $assumptions->value(Assumed::TrayClearance);
+
+        return max($assumptions->value(Assumed::TrayWeb), $reach + self::OFF_LEDGE);
+    }
+
+    /**
      * Where its openings go, each lower left corner from that of the sheet, with sheet left between and around; null
      * where they do not all fit.
      *
@@ -62,6 +82,7 @@ final readonly class Tray
     public function places(Chamber $chamber, Assumptions $assumptions): ?array
     {
         $web = $assumptions->value(Assumed::TrayWeb);
+        $front = $this->clearOfLedge($assumptions);
         $sizes = [];
         foreach ($this->openings as $opening) {
             $sizes[$opening->id] = [$opening->lengthMm, $opening->widthMm];
@@ -69,7 +90,7 @@ final readonly class Tray
         $nesting = Nesting::of(
             $sizes,
             max(0.0, $this->lengthMm($chamber, $assumptions) - 2 * $web),
-            max(0.0, $this->widthMm($chamber, $assumptions) - 2 * $web),
+            max(0.0, $this->widthMm($chamber, $assumptions) - 2 * $front),
             $web,
         );
         if ($nesting->tooLarge !== [] || count($nesting->sheets) > 1) {
@@ -80,7 +101,7 @@ final readonly class Tray
             $places[$nest->mark] = new Nest(
                 $nest->mark,
                 $nest->xMm + $web,
-                $nest->yMm + $web,
+                $nest->yMm + $front,
                 $nest->lengthMm,
                 $nest->widthMm,
                 $nest->turned,

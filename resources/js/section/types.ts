@@ -214,6 +214,9 @@ export interface DrawnTray {
     thicknessMm: number;
     fromMm: number;
     toMm: number;
+    /** How far its ledges reach in from the front and back glass, and how high they are on it. */
+    ledgeReachMm: number;
+    ledgeWidthMm: number;
     openings: DrawnOpening[];
 }
 

@@ -7,12 +7,14 @@ use Ithys\Drawing\CutDxf;
 use Ithys\Drawing\CutLayout;
 use Ithys\Drawing\CutSvg;
 use Ithys\Flow\Weir;
+use Ithys\Panel\Material;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
 use Ithys\Sump\Baffle;
 use Ithys\Sump\BaffleKind;
 use Ithys\Sump\Cutting\CutSheet;
 use Ithys\Sump\Cutting\Pad;
+use Ithys\Sump\Cutting\Stock;
 use Ithys\Sump\Cutting\StockPlan;
 use Ithys\Sump\Cutting\Workshop;
 use Ithys\Sump\DrainDown;
@@ -203,7 +205,7 @@ it('writes DXF that a strict reader opens without an error, outlines closed and 
         ->and($found['texts'])
         ->toContain(
             '1. Weir baffle',
-            $units === UnitSystem::Metric ? '317 mm x 205 mm x 6 mm' : '12 1/2 in x 8 1/16 in x 1/4 in',
+            $units === UnitSystem::Metric ? '317 mm x 205 mm x 6 mm, glass' : '12 1/2 in x 8 1/16 in x 1/4 in, glass',
         );
 })->with(UnitSystem::cases());
 
@@ -234,4 +236,24 @@ it('writes an empty sheet for a sump without baffles', function (): void {
         ->toContain('EOF')
         ->and((new DOMDocument())->loadXML(CutSvg::write($none, stockOf($empty), new Words(UnitSystem::Metric))))
         ->toBeTrue();
+});
+
+it('lays acrylic baffles out with the width of the blade, and glass on sheets of its own', function (): void {
+    $baffle = fn (string $id, float $at): Baffle => new Baffle($id, BaffleKind::Weir, $at, 6, 200);
+    $of = fn (Material $material): StockPlan => stockOf(
+        new Section(
+            new Vessel(900, 350, 400, 6, $material),
+            new Inside([$baffle('a', 150), $baffle('b', 300), $baffle('c', 450), $baffle('d', 600)]),
+            new SumpWater(165, 70),
+            DrainDown::display(0, 0, 0, 0),
+        ),
+        new Workshop(stock: ['baffles' => new Stock(694, 400)]),
+    );
+    // Four of 347 x 200 mm are just as large as the sheet: scored glass gives them, a saw does not.
+    expect($of(Material::Glass)->uses[0]->sheetsNeeded)->toBe(1)
+        ->and($of(Material::Glass)->uses[0]->label)->toBe('Baffles, glass')
+        ->and($of(Material::Acrylic)->uses[0]->sheetsNeeded)->toBe(2);
+    $mixed = stockOf(cutSection(), new Workshop(stock: ['baffles' => new Stock(900, 600)]));
+    // The comb of a glass sump is acrylic.
+    expect(array_map(fn ($use): string => $use->label, $mixed->uses))->toContain('Baffles, glass', 'Baffles, acrylic');
 });

@@ -144,8 +144,14 @@ dataset('seeded sumps', function (): array {
             $room(10),
             Sketch::path('overflow-drilled(emergency) > sock > return-pump'),
         ],
-        'the reservoir goes up too' => [
+        'the emergency pipe keeps the return section from running empty' => [
             ['reservoirLitres' => 25],
+            ['blocked-drain-fits'],
+            ['blocked-drain-top-off', 'blocked-drain-flood'],
+            $room(40),
+        ],
+        'the reservoir goes up too' => [
+            [...$plumb(['emergencyBoreMm' => 8]), 'reservoirLitres' => 25],
             ['blocked-drain-top-off'],
             ['blocked-drain-fits', 'blocked-drain-flood'],
             $room(40),

@@ -123,6 +123,15 @@ export function CutElevation({
                 />
                 {view.trays.map((tray) => (
                     <Fill
+                        key={`${tray.id} ledge`}
+                        {...span(tray.fromMm, tray.toMm)}
+                        y={y(tray.topMm - tray.thicknessMm)}
+                        height={Math.max(2, tray.ledgeWidthMm * perMm)}
+                        colour="waterDeep"
+                    />
+                ))}
+                {view.trays.map((tray) => (
+                    <Fill
                         key={tray.id}
                         {...span(tray.fromMm, tray.toMm)}
                         y={y(tray.topMm)}

@@ -84,6 +84,18 @@ export function Plan({
                             stroke={ink('deep')}
                             strokeDasharray={tray.kind === 'tray' ? undefined : '3 3'}
                         />
+                        {[12, 12 + depth - tray.ledgeReachMm * perMm].map((top) => (
+                            <rect
+                                key={top}
+                                {...span(tray.fromMm, tray.toMm)}
+                                y={top}
+                                height={Math.max(1.5, tray.ledgeReachMm * perMm)}
+                                fill={ink('deep')}
+                                fillOpacity="0.35"
+                            >
+                                <title>Ledge, glued by its wide face</title>
+                            </rect>
+                        ))}
                         {tray.openings.map((opening) => {
                             const at = span(opening.atMm, opening.atMm + opening.lengthMm);
                             const across = opening.widthMm * perMm;

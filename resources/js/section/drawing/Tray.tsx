@@ -20,6 +20,16 @@ export function Tray({
     const thick = Math.max(3, tray.thicknessMm * scale.perMm);
     return (
         <g>
+            <rect
+                x={x}
+                y={y(topMm - tray.thicknessMm)}
+                width={width}
+                height={tray.ledgeWidthMm * scale.perMm}
+                fill={ink('deep')}
+                fillOpacity="0.2"
+            >
+                <title>Ledge on the front and back glass</title>
+            </rect>
             {tray.openings.map((opening) => {
                 const at = scale.span(opening.atMm, opening.atMm + opening.lengthMm);
                 const foot = y(topMm - opening.hangsMm);

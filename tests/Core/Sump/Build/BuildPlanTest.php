@@ -293,3 +293,36 @@ it('builds a basket and tries the chambers out where the chambers came with the 
         ->and(stepKeys(new BuildPlan(Sketched::behind(['workshop' => []])->review($tank), new BuildRecord)))
         ->toBe(['run', 'power-cut', 'block-slots']);
 });
+
+it('fills a wall to the brim only where it is made for that', function (float $wall, bool $toTheBrim): void {
+    // The 900 x 400 x 380 mm of glass that the review calls nearly broken when it is full, and one of 10 mm.
+    $section = new Section(
+        new Vessel(900, 400, 380, $wall),
+        new Inside([new Baffle('a', BaffleKind::Weir, 300, 6, 205)]),
+        new SumpWater(165, 70),
+        DrainDown::display(0, 0, 10, 0),
+    );
+    $plan = fn (BuildRecord $record): BuildPlan => new BuildPlan(
+        SumpReview::of(Sumps::here($section, 2000)),
+        $record,
+    );
+    $says = fn (BuildStep $step): string => (new Words(UnitSystem::Metric))->say($step->says);
+    $steps = [];
+    foreach ($plan(new BuildRecord)->steps() as $step) {
+        $steps[$step->key] = $says($step);
+    }
+    foreach (['leak-empty', 'leak-built'] as $key) {
+        expect(str_contains($steps[$key], 'ull to the brim'))->toBe($toTheBrim, $steps[$key]);
+    }
+    $codes = fn (float $level): array => array_map(
+        fn (Finding $finding): string => $finding->code,
+        $plan(new BuildRecord(leakTests: [new LeakTest(dayOf('2026-03-01'), $level, LeakResult::Dry)]))->findings(),
+    );
+    expect($codes(375))->toBe($toTheBrim ? [] : ['leak-test-high']);
+    if (! $toTheBrim) {
+        expect($steps['leak-empty'])->toContain('Brace the top');
+        preg_match('~at most (\\d+) mm~', $steps['leak-empty'], $most);
+        // What the plan asks for is neither too low nor too high for its own check.
+        expect($codes((float) $most[1]))->toBe([])->and((float) $most[1])->toBeGreaterThan(100.0)->toBeLessThan(300.0);
+    }
+})->with([[4.0, false], [10.0, true]]);

@@ -115,12 +115,12 @@ it('lets clogged water run over the baffle behind, or over the open edge of a tr
     'lower than the tray' => [
         240.0,
         'clogged-fits',
-        'at 259 mm, 101 mm under the rim: all 2,000 L/h run unfiltered over the open edge of the tray into chamber 2',
+        'at 259 mm, 101 mm under the rim, and runs unfiltered over the open edge of the tray into chamber 2',
     ],
     'between' => [
         290.0,
         'clogged-fits',
-        'at 299 mm, 61 mm under the rim: all 2,000 L/h run unfiltered over the baffle behind it into chamber 2',
+        'at 299 mm, 61 mm under the rim, and runs unfiltered over the baffle behind it into chamber 2',
     ],
     'to the rim' => [360.0, 'clogged-no-way', 'rises to the rim'],
 ]);
@@ -275,4 +275,22 @@ it('words what it finds in inches where they are chosen', function (): void {
             expect($finding->sentence.$finding->fix)->not->toMatch('~\d mm~');
         }
     }
+});
+
+it('keeps the margin to the rim when a sock is clogged', function (float $mouth, string $code): void {
+    // The tray is at 250 mm and the rim at 360: a pipe of 40 mm takes 200 L/h with little over its mouth.
+    $findings = trayFindings(traySump([trayAt(250, [sockOf(200), pipeOf($mouth)])], weir: 360), 200);
+    expect(array_keys($findings))->toContain($code);
+})->with([
+    'far below' => [60.0, 'clogged-fits'],
+    'a centimetre below' => [98.0, 'clogged-close'],
+    'at the rim' => [110.0, 'clogged-no-way'],
+]);
+
+it('counts what passes the wall and the pipe before it says how much runs over', function (): void {
+    // A wall of 20 mm under the rim passes by the weir formula; the rest of 8,000 L/h runs over.
+    $passes = (new Ithys\Flow\Weir(340, 320))->flow(20.0);
+    $finding = trayFindings(traySump([trayAt(250, [sockOf(200)])], weir: 340), 8000)['clogged-no-way'];
+    expect($passes)->toBeLessThan(8000)
+        ->and($finding->sentence)->toMatch('~ '.preg_quote(number_format((8000 - $passes) / 60, 0)).'(\.\d+)? L a minute run over it~');
 });
