@@ -33,7 +33,8 @@ final class StorageTrouble extends HttpException
                 'The server may read its data file but not write it. Nothing was saved; what you typed is still here.',
                 $problem,
             ),
-            str_contains($message, 'malformed'), str_contains($message, 'file is not a database') => self::damaged($problem),
+            str_contains($message, 'malformed'),
+            str_contains($message, 'file is not a database') => self::damaged($problem),
             default => null,
         };
     }

@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Note\Note;
 use Ithys\Journal\QuickEntry\Context;
+use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Table\Choices;
 use Ithys\Journal\Table\Layout;
 use Ithys\Journal\Table\TableReader;
@@ -109,6 +110,7 @@ final class TableImport
                 $this->system->assumptions(),
                 $this->system->setupAt($at)->containers(),
             ),
+            $this->system->name,
         );
         foreach ($this->file->records($this->separator) as $line => $cells) {
             if ($line > $this->layout->below) {
@@ -125,7 +127,10 @@ final class TableImport
      */
     public function preview(string $show, int $page, int $perPage): array
     {
-        $counts = ['accepted' => 0, 'partly' => 0, 'refused' => 0, 'present' => 0, 'entries' => 0, 'surprising' => 0, 'doubted' => 0];
+        $counts = [
+            'accepted' => 0, 'partly' => 0, 'refused' => 0, 'present' => 0,
+            'entries' => 0, 'surprising' => 0, 'doubted' => 0,
+        ];
         $rows = [];
         $matching = 0;
         $words = $this->keeper->words();
@@ -272,6 +277,10 @@ final class TableImport
                 $place++;
                 // What the journal wrote out itself was asked about when it was logged.
                 $doubt = $row->isStored ? null : $doubts[$place][0] ?? null;
+                if ($this->layout->takesSurprising && $entry->payload instanceof Reading) {
+                    // Its keeper said that figures far from the rest are right.
+                    $doubt = null;
+                }
                 $print = Fingerprint::of($entry);
                 $mark = (string) hex2bin($print);
                 $what = "“{$words->say($entry->payload->summary())}”";

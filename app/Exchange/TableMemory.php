@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Journal\Journal;
+use App\Models\System;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Ithys\Journal\Table\Choices;
 use Ithys\Journal\Table\Layout;
 
-/** How a keeper had tables read, for the next one with the same headings. */
+/** How a keeper had tables of a tank read, for the next one with the same headings. */
 final readonly class TableMemory
 {
-    public function __construct(private User $keeper)
+    public function __construct(private User $keeper, private System $system)
     {
     }
 
@@ -21,6 +22,7 @@ final readonly class TableMemory
     {
         $kept = DB::table('table_choices')
             ->where('user_id', $this->keeper->id)
+            ->where('system_id', $this->system->id)
             ->where('headings', $layout->mark())
             ->value('choices');
 
@@ -30,7 +32,7 @@ final readonly class TableMemory
     public function keep(Layout $layout, Choices $choices): void
     {
         DB::table('table_choices')->updateOrInsert(
-            ['user_id' => $this->keeper->id, 'headings' => $layout->mark()],
+            ['user_id' => $this->keeper->id, 'system_id' => $this->system->id, 'headings' => $layout->mark()],
             ['choices' => json_encode($choices->toArray(), JSON_THROW_ON_ERROR), 'updated_at' => Journal::stamp(now())],
         );
     }

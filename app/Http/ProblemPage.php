@@ -70,8 +70,9 @@ final class ProblemPage
         ) {
             return $response;
         }
-        [$title, $sentence]
-            = $problem instanceof StorageTrouble ? [$status === 500 ? 'The data is damaged' : 'Not saved', $problem->getMessage()] : self::SENTENCES[$status];
+        [$title, $sentence] = $problem instanceof StorageTrouble
+            ? [$status === 500 ? 'The data is damaged' : 'Not saved', $problem->getMessage()]
+            : self::SENTENCES[$status];
 
         return self::page($status, $title, $sentence)->toResponse($request)->setStatusCode($status);
     }

@@ -7,13 +7,18 @@ namespace App\Journal;
 use App\Models\System;
 use DateTimeImmutable;
 use Ithys\Journal\Entry;
+use Ithys\Journal\Reading\Reading;
 use Ithys\Nutrient\Guard\DoseContext;
 use Ithys\Nutrient\Guard\DoseGuard;
 use Ithys\Nutrient\Guard\Doubt;
+use Ithys\Nutrient\Guard\ReadingSlip;
 
-/** Brings what the dose guard needs of a tank to every door that doses come in by. */
+/** Brings what the guard needs of a tank to every door that doses and readings come in by. */
 final readonly class DoseDoor
 {
+    /** Readings on each side of one that it is held against. */
+    private const BESIDE = 8;
+
     public function __construct(private System $system)
     {
     }
@@ -45,7 +50,7 @@ final readonly class DoseDoor
             [
                 ...(new Journal($this->system))->pooled(
                     min($moments)->modify('-'.DoseContext::DAYS.' days'),
-                    max($moments),
+                    max($moments)->modify('+'.ReadingSlip::BACK.' days'),
                 ),
                 ...$more,
                 ...$entries,
@@ -54,7 +59,19 @@ final readonly class DoseDoor
         ));
         usort($known, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
         $doubts = [];
+        $read = [];
+        foreach ($known as $one) {
+            if ($one->payload instanceof Reading) {
+                $read[$one->payload->parameter->value][] = $one;
+            }
+        }
         foreach ($asked as $place => $entry) {
+            if ($entry->payload instanceof Reading) {
+                $here = self::slips($entry, $entry->payload, $read[$entry->payload->parameter->value] ?? []);
+                $doubts += $here === [] ? [] : [$place => $here];
+
+                continue;
+            }
             $from = $entry->at->modify('-'.DoseContext::DAYS.' days');
             $before = array_values(array_filter(
                 $known,
@@ -67,6 +84,27 @@ final readonly class DoseDoor
         }
 
         return $doubts;
+    }
+
+    /**
+     * @param  list<Entry>  $readings  of the same parameter, in order of time
+     * @return list<Doubt>
+     */
+    private static function slips(Entry $entry, Reading $reading, array $readings): array
+    {
+        [$low, $high] = [0, count($readings)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = $readings[$middle]->at < $entry->at ? [$middle + 1, $high] : [$low, $middle];
+        }
+        $beside = array_slice($readings, max(0, $low - self::BESIDE), 2 * self::BESIDE);
+
+        return ReadingSlip::of(
+            $reading,
+            $entry->at,
+            array_values(array_filter($beside, static fn (Entry $one): bool => $one->at < $entry->at)),
+            array_values(array_filter($beside, static fn (Entry $one): bool => $one->at > $entry->at)),
+        );
     }
 
     /** @param  list<Entry>  $entries */

@@ -14,6 +14,12 @@ final class Withheld
     /** Innovations that go on in one direction by more than this are no chance (1 %). */
     private const FOLLOWING = 2.326;
 
+    /** A side with less than this share of the other's days is not told ... */
+    private const TOLD = 0.5;
+
+    /** ... where less than this share of the water was changed as well. */
+    private const HARDLY = 0.15;
+
     /** Share of a side that makes it cloudy. */
     private const MOSTLY = 0.5;
 
@@ -31,18 +37,20 @@ final class Withheld
         if ($stick === null) {
             return null;
         }
-        $changes = array_map(static fn (Dilution $one): float => $one->day, $evidence->dilutions);
-        $before = count(array_filter($changes, static fn (float $day): bool => $day <= 0.0));
-        $since = count($changes) - $before;
-        if (min($before, $since) === 0 && max($before, $since) >= ChangeEffect::LEAST_PER_SIDE) {
+        $thin = self::thinSide($evidence);
+        if ($thin !== null) {
+            [$isBefore, $few, $many] = $thin;
+
             return Text::of(
-                $before === 0
-                    ? 'No water change is logged before this change and {n} since. Whether none was made is not known, '
-                        .'and it decides the answer. Import them, or log a line such as {line}.'
-                    : 'No water change is logged since this change and {n} before. Whether none was made is not known, '
-                        .'and it decides the answer. Log a line such as {line}.',
-                n: max($before, $since),
-                line: self::lineFor($question, $evidence, $before === 0),
+                ($few === 0 ? 'No water change is logged ' : 'Only {few} of the water changes {are} logged ')
+                    .($isBefore ? 'before this change and {n} since. ' : 'since this change and {n} before. ')
+                    .'Whether more were made is not known, and it decides the answer. Log a line such as {line}, or '
+                    .'{none} where there was none.',
+                few: $few,
+                are: $few === 1 ? 'is' : 'are',
+                n: $many,
+                line: self::lineFor($question, $evidence, $isBefore, false),
+                none: self::lineFor($question, $evidence, $isBefore, true),
             );
         }
         [$clouded, $clear] = self::cloudiness($evidence);
@@ -68,11 +76,45 @@ final class Withheld
             : null;
     }
 
-    /** What would log the water changes of the side that has none, as they are made on the other. */
-    private static function lineFor(Question $question, Evidence $evidence, bool $isBefore): string
+    /**
+     * The side whose water changes are hardly logged: far less water than on the other, on far fewer days. A day that
+     * says that none was made counts as told.
+     *
+     * @return array{bool, int, int}|null whether it is the side before, how many are logged on it, and on the other
+     */
+    private static function thinSide(Evidence $evidence): ?array
     {
-        $share = array_sum(array_map(static fn (Dilution $one): float => $one->share, $evidence->dilutions))
-            / max(1, count($evidence->dilutions));
+        $first = $evidence->observations[0]->day ?? 0.0;
+        $last = $evidence->observations[count($evidence->observations) - 1]->day ?? 0.0;
+        [$before, $since] = array_map(static function (bool $isBefore) use ($evidence, $first, $last): array {
+            $side = array_filter(
+                $evidence->dilutions,
+                static fn (Dilution $one): bool => ($one->day <= 0.0) === $isBefore,
+            );
+            $days = max(1.0, $isBefore ? -$first : $last);
+
+            return [
+                count($side),
+                count($side) / $days,
+                array_sum(array_map(static fn (Dilution $one): float => $one->share, $side)) / $days,
+            ];
+        }, [true, false]);
+        $isBefore = $before[1] < $since[1];
+        [$thin, $full] = $isBefore ? [$before, $since] : [$since, $before];
+
+        return $full[0] >= ChangeEffect::LEAST_PER_SIDE
+            && $thin[1] < self::TOLD * $full[1]
+            && $thin[2] < self::HARDLY * $full[2] ? [$isBefore, $thin[0], $full[0]] : null;
+    }
+
+    /** What would log the water changes of the side that has few, as they are made on the other, or that none was. */
+    private static function lineFor(Question $question, Evidence $evidence, bool $isBefore, bool $isNone): string
+    {
+        $made = array_filter(
+            $evidence->dilutions,
+            static fn (Dilution $one): bool => ($one->day <= 0.0) !== $isBefore && $one->share > 0.0,
+        );
+        $share = array_sum(array_map(static fn (Dilution $one): float => $one->share, $made)) / max(1, count($made));
         $first = $evidence->observations[0]->day ?? -1.0;
         $last = $evidence->observations[count($evidence->observations) - 1]->day ?? 1.0;
         $dayOf = static fn (float $day): string => $question->change->at
@@ -80,8 +122,8 @@ final class Withheld
             ->format('Y-m-d');
 
         return sprintf(
-            '“water change %d %% weekly from %s to %s”',
-            max(1, (int) round(100 * $share)),
+            '“%s from %s to %s”',
+            $isNone ? 'no water changes' : sprintf('water change %d %% weekly', max(1, (int) round(100 * $share))),
             $dayOf($isBefore ? $first : 1.0),
             $dayOf($isBefore ? -1.0 : $last),
         );

@@ -75,6 +75,12 @@ final class InvalidEntry extends DomainException
         return new self('Say “skimmer on” or “skimmer off”.');
     }
 
+    /** @param  list<string>  $instead  what the figure may have meant */
+    public static function secondFigure(string $written, array $instead): self
+    {
+        return new self("“{$written}” may be a second reading or something else. Pick what you mean.", $instead);
+    }
+
     /** @param  string  $amount  as it is written: "5 ml" */
     public static function whichCarbon(string $amount): self
     {
@@ -155,9 +161,10 @@ final class InvalidEntry extends DomainException
         );
     }
 
-    public static function ambiguousDate(string $text): self
+    /** @param  list<string>  $instead  the days that it can be */
+    public static function ambiguousDate(string $text, array $instead = []): self
     {
-        return new self("“{$text}” can be read with the day or the month first. Write 2026-03-04.");
+        return new self("“{$text}” can be read with the day or the month first. Write 2026-03-04.", $instead);
     }
 
     public static function unreadableDate(string $text, string $example): self
@@ -173,6 +180,13 @@ final class InvalidEntry extends DomainException
     public static function inTheFuture(string $text): self
     {
         return new self("“{$text}” is in the future; a reading cannot be.");
+    }
+
+    public static function edited(string $written, string $stored): self
+    {
+        return new self("“{$written}” was edited, but the stored entry of this row is “{$stored}”. Empty “stored "
+            .'entry” '
+            .'to take what you wrote, or put it back.');
     }
 
     public static function undetected(string $what, string $text): self

@@ -41,6 +41,12 @@ final class MonthName
         return null;
     }
 
+    /** @param  int<1, 12>  $month */
+    public static function short(int $month): string
+    {
+        return self::BEGINNINGS[$month - 1][0];
+    }
+
     /** "mar" and "march" are, "maroon" is not. */
     private static function isMonth(string $plain, string $beginning): bool
     {

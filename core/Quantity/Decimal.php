@@ -7,11 +7,23 @@ namespace Ithys\Quantity;
 /** A plain number as keepers write it: 12, 12.5, 12,5, 1/2, 1 1/2. */
 final readonly class Decimal
 {
+    /** What keepers measure parts of a cup or a gallon in; 24/11 is a day. */
+    private const PARTS = [2, 3, 4, 8, 16];
+
     private function __construct(
         public float $value,
         /** The size of the last written digit, 0.01 for "0.06": what the writer could resolve. */
         public float $step,
     ) {
+    }
+
+    /** Whether the text is a part of one thing: 1/2 to 15/16, and thirds. */
+    public static function isFraction(string $text): bool
+    {
+        return preg_match('~^(\d{1,2})/(\d{1,2})$~', $text, $part) === 1
+            && in_array((int) $part[2], self::PARTS, true)
+            && (int) $part[1] > 0
+            && (int) $part[1] < (int) $part[2];
     }
 
     /**
@@ -22,7 +34,10 @@ final readonly class Decimal
     public static function parse(string $text): self
     {
         $trimmed = trim($text);
-        if (preg_match('~^(?:(\d{1,6})[ -])?(\d{1,6})/([1-9]\d{0,3})$~', $trimmed, $fraction) === 1) {
+        if (preg_match('~^(?:(\d{1,6})[ -])?(\d{1,2})/(\d{1,2})$~', $trimmed, $fraction) === 1) {
+            if (! self::isFraction("{$fraction[2]}/{$fraction[3]}")) {
+                throw InvalidQuantity::notANumber($text);
+            }
             $step = 1 / (int) $fraction[3];
 
             return new self((float) $fraction[1] + (int) $fraction[2] * $step, $step);

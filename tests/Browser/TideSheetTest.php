@@ -40,7 +40,8 @@ it('corrects an entry in the table by keys alone, and keeps the search', functio
     $browser->press('Correct')->waitFor('Save the correction');
     $browser->type('What', 'water change 23.6 l')->press('Save the correction')->waitFor('Corrected.');
 
-    $browser->type('Find', 'Water change 23.6')->waitUntilGone('Water change 22 L')->press('Correct')->waitFor('Until ');
+    $browser->type('Find', 'Water change 23.6')->waitUntilGone('Water change 22 L')
+        ->press('Correct')->waitFor('Until ');
     expect($browser->text())->toContain('Water change 22 L')
         ->and($browser->consoleProblems())->toBe([]);
 });

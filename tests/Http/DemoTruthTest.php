@@ -25,7 +25,8 @@ beforeEach(function (): void {
             ->where('payload->medium', $medium)
             ->sole()
             ->toEntry();
-        $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.5, now()->toDateTimeImmutable());
+        $now = now()->toDateTimeImmutable();
+        $view = VerdictView::of($this->system, User::query()->sole(), $change, $window, 0.5, $now);
 
         return array_column($view['judgements'], null, 'parameter');
     };

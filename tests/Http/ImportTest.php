@@ -69,7 +69,10 @@ it('reads a column for each nutrient with semicolons, decimal commas and days fi
         ->and(array_column($props['layout']['columns'], 'use'))
         ->toBe(['date', 'time', 'no3', 'po4', 'note'])
         ->and($props['preview']['counts'])
-        ->toBe(['accepted' => 3, 'partly' => 1, 'refused' => 0, 'present' => 0, 'entries' => 6, 'surprising' => 0, 'doubted' => 0]);
+        ->toBe([
+            'accepted' => 3, 'partly' => 1, 'refused' => 0, 'present' => 0, 'entries' => 6, 'surprising' => 0,
+            'doubted' => 0,
+        ]);
     $this->post($address);
     $saved = JournalEntry::query()
         ->orderBy('id')

@@ -27,7 +27,8 @@ it('goes out whole and comes into an empty account as the same', function (): vo
             'po4-p 18 ppb cloudy yesterday', 'no3 ~8 kit "a, b" 2 days ago', 'alk 8.10 3 days ago',
             'temp 25.35 3 days ago',
             'orp 380 3 days ago', 'ph 8.2 3 days ago', 'fed 2 cubes 2 days ago', 'roller advanced yesterday',
-            'added 2 fish yesterday', 'power cut 3 h yesterday', 'uv off yesterday', 'lanthanum 5 ml yesterday sure because an old note says so',
+            'added 2 fish yesterday', 'power cut 3 h yesterday', 'uv off yesterday', 'lanthanum 5 ml yesterday sure '
+                .'because an old note says so',
             'dosed calcium 30 ml yesterday', 'harvested 200 g yesterday', 'light 9 h yesterday',
             'yesterday note =1+1 "quoted", and; more', '2 days ago leak because of a torn hose, floor wet',
         ] as $line

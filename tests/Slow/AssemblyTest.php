@@ -8,7 +8,9 @@ use Tests\Support\Assembly;
 use Tests\Support\RandomSump;
 use Tests\Support\Sketched;
 
-/** @return Generator<int, array{SumpDesign, Assembly, list<string>}> forty designs with trays, and what is found grave */
+/**
+ * @return Generator<int, array{SumpDesign, Assembly, list<string>}> forty designs with trays, and what is found grave
+ */
 function assembled(): Generator
 {
     $found = 0;
@@ -68,7 +70,8 @@ it('lets every tray out, or says that another is in its way', function (): void 
             foreach ($assembly->boxes as $name => $other) {
                 if (! str_starts_with($name, $tray->id) && Assembly::meet($way, $other)) {
                     expect(implode(' ', $grave))
-                        ->toMatch("~tray-under-tray {$tray->id}|overlap|outside|chamber|crowd~", "seed {$seed}: {$name}");
+                        ->toMatch("~tray-under-tray {$tray->id}|overlap|outside|chamber|crowd~", "seed {$seed}: "
+                            ."{$name}");
                     $said++;
                 }
             }

@@ -13,7 +13,8 @@ function probedTank(int $minutes): AppServer
     $data->exec("delete from entries where system_id = 1 and kind = 'reading'");
     $data->beginTransaction();
     $row = $data->prepare(
-        "insert into entries (system_id, batch, kind, occurred_at, payload, fingerprint) values (1, 'probe', ?, ?, ?, ?)",
+        "insert into entries (system_id, batch, kind, occurred_at, payload, fingerprint) values (1, 'probe', ?, ?, "
+            .'?, ?)',
     );
     $now = Tests\Support\TestClock::now()->getTimestamp();
     for ($n = intdiv(730 * 1440, $minutes); $n > 0; $n--) {

@@ -11,8 +11,9 @@ use Ithys\Sump\SumpDesign;
 use Ithys\Sump\Tray\TrayKind;
 
 /**
- * A sump put together from its cut sheet in three dimensions, mm from the inner lower front corner of the inlet: x along,
- * y from front to back, z up. It takes sizes from the pieces and places from the words on them, as a builder does.
+ * A sump put together from its cut sheet in three dimensions, mm from the inner lower front corner of the inlet: x
+ * along, y from front to back, z up. It takes sizes from the pieces and places from the words on them, as a builder
+ * does.
  */
 final class Assembly
 {

@@ -34,10 +34,11 @@ final class Temporary
             mkdir(self::$folder, 0700, true);
             // Registered first, so it would run before browsers and servers that are stopped at the end have let go.
             $folder = self::$folder;
-            register_shutdown_function(static fn () => register_shutdown_function(static function () use ($folder): void {
+            $clear = static function () use ($folder): void {
                 usleep(200_000);
                 exec('rm -rf '.escapeshellarg($folder));
-            }));
+            };
+            register_shutdown_function(static fn () => register_shutdown_function($clear));
         }
 
         return self::$folder;

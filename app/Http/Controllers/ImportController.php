@@ -105,7 +105,7 @@ final class ImportController extends Controller
             throw ValidationException::withMessages(['file' => $problem->getMessage()]);
         }
         if ($saved['saved'] > 0 && $request->choices() !== null) {
-            (new TableMemory($this->keeper($request)))->keep($import->layout, $request->choices());
+            (new TableMemory($this->keeper($request), $system))->keep($import->layout, $request->choices());
         }
         $uploads->forget($upload);
 
@@ -135,7 +135,7 @@ final class ImportController extends Controller
         $choices = $request->choices();
         $import = $this->read($request, $system, $path, $request->separator(), $choices ?? new Choices);
         $remembered = $choices === null
-            ? (new TableMemory($this->keeper($request)))->of($import->layout)
+            ? (new TableMemory($this->keeper($request), $system))->of($import->layout)
             : null;
 
         return $remembered === null

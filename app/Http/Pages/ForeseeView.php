@@ -212,7 +212,8 @@ final class ForeseeView
             ->format('j F');
 
         return $newest === null ? null : Text::of(
-            'You changed something on {day}: {what}. Wait until {until} before the next step, so that you can tell what '
+            'You changed something on {day}: {what}. Wait until {until} before the next step, so that you can tell '
+                .'what '
                 .'it did.',
             day: $day($newest['t']),
             what: $newest['text'],

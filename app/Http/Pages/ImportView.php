@@ -33,7 +33,10 @@ final class ImportView
                 'heading' => $column->heading,
                 'use' => $column->key(),
                 'unit' => $column->unitKey(),
-                'units' => $column->units(),
+                'units' => array_values(array_unique(array_filter(
+                    [...$column->units(), $column->unitKey()],
+                    static fn (string $unit): bool => $unit !== '',
+                ))),
                 'assumed' => $column->use instanceof Parameter ? $column->units()[0] ?? '' : '',
                 'limit' => $column->limit ?? '',
                 'wantsLimit' => $column->limit !== null || $column->sample?->hasUndetected === true,

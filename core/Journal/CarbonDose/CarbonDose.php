@@ -16,7 +16,7 @@ use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
-/** Organic carbon given to feed bacteria. */
+/** Organic carbon given to feed bacteria; a dose of nothing says that dosing stopped. */
 final readonly class CarbonDose implements Payload
 {
     use PlainPayload;
@@ -30,7 +30,8 @@ final readonly class CarbonDose implements Payload
     {
         return new self(
             $source,
-            1000 * Amount::within($millilitres / 1000, 0.00001, 2, 'An organic carbon dose', Dimension::Dose),
+            $millilitres === 0.0 ? 0.0 : 1000 * Amount::within($millilitres / 1000, 0.00001, 2, 'An organic carbon '
+                .'dose', Dimension::Dose),
         );
     }
 
@@ -50,7 +51,9 @@ final readonly class CarbonDose implements Payload
 
     public function line(): string
     {
-        return "{$this->source->value} ".Figure::of($this->millilitres).' ml';
+        return $this->millilitres === 0.0
+            ? "{$this->source->value} stopped"
+            : "{$this->source->value} ".Figure::of($this->millilitres).' ml';
     }
 
     public function toArray(): array
@@ -60,16 +63,20 @@ final readonly class CarbonDose implements Payload
 
     public function summary(): Text
     {
-        return Text::of(
+        return $this->millilitres === 0.0 ? Text::of(
+            'Organic carbon stopped, {source}',
+            source: $this->source->value,
+        ) : Text::of(
             'Organic carbon, {source} {amount}',
             source: $this->source->value,
             amount: Quantity::millilitres($this->millilitres),
         );
     }
 
-    public function caution(): string
+    public function caution(): ?string
     {
-        return 'Bacteria use up oxygen: keep the skimmer and surface moving, and stop at cloudy water, slime, '
+        return $this->millilitres === 0.0 ? null : 'Bacteria use up oxygen: keep the skimmer and surface moving, and '
+            .'stop at cloudy water, slime, '
             .'gasping fish or nutrients at zero.';
     }
 

@@ -12,7 +12,7 @@ use Ithys\Journal\QuickEntry\Tokens;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Unit;
 
-/** "vinegar 10 ml", "spirit 2 ml". */
+/** "vinegar 10 ml", "spirit 2 ml", "spirit stopped". */
 final class CarbonDoseRule implements Rule
 {
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
@@ -22,6 +22,12 @@ final class CarbonDoseRule implements Rule
             return false;
         }
         $start = $tokens->position++;
+        $tokens->take('dosing', 'dose');
+        if ($tokens->take('stopped', 'stop', 'ended')) {
+            $draft->add(CarbonDose::of($source, 0.0), $start);
+
+            return true;
+        }
         $amount = $tokens->amount(Dimension::Volume) ?? throw InvalidEntry::noFigure($source->value, '10 ml');
         $draft->add(CarbonDose::of($source, $amount->base(Unit::Millilitre) * 1000), $start);
 

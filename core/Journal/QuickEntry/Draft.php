@@ -23,6 +23,9 @@ final class Draft
 
     public ?Repeat $repeat = null;
 
+    /** Days between, where a line tells of a whole time without saying how often. */
+    public ?float $each = null;
+
     /** The kit that the readings of the line were made with, where it is named. */
     public ?string $kit = null;
 

@@ -12,6 +12,7 @@ use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\LocalMoment;
 use Ithys\Journal\Payload;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\ParameterUnit;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Table\Column;
@@ -202,11 +203,12 @@ final class QuickEntry
         $tokens->position += $amount;
         $between = $tokens->take('of', 'a', 'the') ? 1 : 0;
         $tokens->position = $from;
+        $isPaired = $this->isPaired($tokens);
         for ($words = 3; $words > 0; $words--) {
             $turned = $tokens->turned($amount, $between + $words);
             $turned->position += $between;
             // A figure among or behind the words is theirs: in "5 no3 8" nobody knows what the 5 is.
-            $figures = array_filter(
+            $figures = $words === 1 && $isPaired ? [] : array_filter(
                 [...range(0, $words - 1), $words + $amount],
                 static fn (int $at): bool => preg_match('~^[<\~]?[\d.,]+$~', $turned->peek($at)->text ?? '') === 1,
             );
@@ -241,6 +243,28 @@ final class QuickEntry
         }
 
         return false;
+    }
+
+    /** Whether each figure from here on stands before its name: "8.5 no3 0.06 po4". */
+    private function isPaired(Tokens $tokens): bool
+    {
+        $from = $tokens->position;
+        try {
+            for ($pairs = 0; ($amount = $tokens->amountWords()) > 0; $pairs++) {
+                $tokens->position += $amount;
+                if (Parameter::fromWord($tokens->peek()->word ?? '') === null) {
+                    return false;
+                }
+                $tokens->position++;
+                while ($tokens->take('and', '+', '&')) {
+                    continue;
+                }
+            }
+
+            return $pairs > 1;
+        } finally {
+            $tokens->position = $from;
+        }
     }
 
     private function object(InvalidEntry|InvalidQuantity $invalid, int $from, int $to): void

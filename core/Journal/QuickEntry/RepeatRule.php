@@ -11,7 +11,7 @@ final class RepeatRule implements Rule
 {
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
-        $days = $this->interval($tokens);
+        $days = $this->interval($tokens) ?? ($tokens->peek()?->word === 'from' ? $draft->each : null);
         if ($days === null) {
             return false;
         }

@@ -200,7 +200,7 @@ final class Tokens
         if (preg_match('~^[<\~]?[\d.,]+(?:/\d+)?([^\d:/-].*)?$~u', $here, $part) !== 1) {
             return 0;
         }
-        $words = preg_match('~^\d+/\d+$~', $this->peek(1)->text ?? '') === 1 ? 2 : 1;
+        $words = $this->isFractionOf(1) ? 2 : 1;
         for ($unit = 3; ($part[1] ?? '') === '' && $unit > 0; $unit--) {
             $written = array_slice($this->tokens, $this->position + $words, $unit);
             $text = implode(' ', array_map(static fn (Token $token): string => $token->text, $written));
@@ -272,7 +272,7 @@ final class Tokens
         $this->position++;
         $number = $match[3];
         $attached = $match[4] ?? '';
-        if ($attached === '' && ctype_digit($number) && preg_match('~^\d+/\d+$~', $this->peek()->text ?? '') === 1) {
+        if ($attached === '' && ctype_digit($number) && $this->isFractionOf()) {
             $number .= ' '.$this->peek()?->text;
             $this->position++;
         }
@@ -286,6 +286,14 @@ final class Tokens
             $match[2] === '~',
             $number,
         );
+    }
+
+    /** Whether a fraction and its unit stand so far ahead, as in "1 1/2 cups"; without a unit, "40 3/4" names a day. */
+    private function isFractionOf(int $ahead = 0): bool
+    {
+        return Decimal::isFraction($this->peek($ahead)->text ?? '')
+            && ($this->isUnit($this->peek($ahead + 1)->text ?? '')
+                || $this->isUnit(($this->peek($ahead + 1)->text ?? '').' '.($this->peek($ahead + 2)->text ?? '')));
     }
 
     private function isUnit(string $text): bool

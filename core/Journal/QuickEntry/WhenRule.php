@@ -117,7 +117,10 @@ final class WhenRule implements Rule
                 $year > 0 && $year < 1000 => throw InvalidEntry::ambiguousDate($word),
                 $part[2] === '.' || $first > 12 => [$first, $second],
                 $second > 12 => [$second, $first],
-                default => throw InvalidEntry::ambiguousDate($word),
+                default => throw InvalidEntry::ambiguousDate(
+                    $word,
+                    self::either($first, $second, $year, $context->now),
+                ),
             };
             $of = $year === 0 ? self::lastYear($month, $day, $context->now) : $year;
             $draft->setDate(self::day($of, $month, $day, $word));
@@ -144,6 +147,20 @@ final class WhenRule implements Rule
         }
 
         return false;
+    }
+
+    /** @return list<string> the days that two numbers can be */
+    private static function either(int $first, int $second, int $year, DateTimeImmutable $now): array
+    {
+        return array_values(array_unique(array_map(
+            static fn (array $of): string => sprintf(
+                '%04d-%02d-%02d',
+                $year === 0 ? self::lastYear($of[1], $of[0], $now) : $year,
+                $of[1],
+                $of[0],
+            ),
+            [[$first, $second], [$second, $first]],
+        )));
     }
 
     /** A day without its year is the latest one there was. */

@@ -24,9 +24,14 @@ enum Parameter: string
     case Clarity = 'clarity';
 
     /**
-     * Molar masses in g/mol. Source: IUPAC standard atomic weights 2013 (H 1.008, N 14.007, O 15.999, P 30.973761998).
+     * Molar masses in g/mol. Source: IUPAC standard atomic weights 2013 (H 1.008, N 14.007, O 15.999,
+     * P 30.973761998, Ca 40.078, Mg 24.305).
      */
     private const HYDROGEN = 1.008;
+
+    private const CALCIUM = 40.078;
+
+    private const MAGNESIUM = 24.305;
 
     private const NITROGEN = 14.007;
 
@@ -174,6 +179,18 @@ enum Parameter: string
     public static function nutrients(): array
     {
         return [self::Nitrate, self::Phosphate];
+    }
+
+    /** g/mol of the ion that is read; null where figures are not amounts of one. */
+    public function molarMass(): ?float
+    {
+        return match ($this) {
+            self::Nitrate, self::Nitrite, self::Ammonia => $this->ionPerElement() * self::NITROGEN,
+            self::Phosphate => $this->ionPerElement() * self::PHOSPHORUS,
+            self::Calcium => self::CALCIUM,
+            self::Magnesium => self::MAGNESIUM,
+            default => null,
+        };
     }
 
     public function label(): string

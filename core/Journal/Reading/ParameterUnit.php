@@ -17,9 +17,17 @@ final readonly class ParameterUnit
     /** The temperature that hydrometers and refractometers are mostly made for, °C; common practice. */
     private const GRAVITY_AT = 25.0;
 
-    /** @param  ?Unit  $unit  null for a specific gravity, which is salt by a curve */
-    private function __construct(public ?Unit $unit, public ?Basis $basis)
-    {
+    /**
+     * @param  ?Unit  $unit  null for a specific gravity, which is salt by a curve
+     * @param  ?string  $moles  "mmol/L" or "µmol/L" where amounts of substance are given; the unit is then mg/L
+     * @param  float  $each  mg/L in one of those
+     */
+    private function __construct(
+        public ?Unit $unit,
+        public ?Basis $basis,
+        public ?string $moles = null,
+        private float $each = 1.0,
+    ) {
     }
 
     /** @throws InvalidQuantity when the text is no unit that this parameter is given in */
@@ -28,6 +36,16 @@ final readonly class ParameterUnit
         $plain = trim((string) preg_replace('~[\s()\[\]]+~u', ' ', $text));
         if ($of === Parameter::Salinity && preg_match('~^(?:sg|specific gravity)$~i', $plain) === 1) {
             return new self(null, null);
+        }
+        if (preg_match('~^([mµμu])mol/l$~iu', $plain, $moles) === 1 && $of->molarMass() !== null) {
+            $isMilli = mb_strtolower($moles[1]) === 'm';
+
+            return new self(
+                Unit::MilligramPerLitre,
+                null,
+                $isMilli ? 'mmol/L' : 'µmol/L',
+                $of->molarMass() * ($isMilli ? 1.0 : 0.001),
+            );
         }
         $words = explode(' ', $plain);
         $unit = null;
@@ -72,7 +90,8 @@ final readonly class ParameterUnit
 
     public function withBasis(?Basis $basis): self
     {
-        return new self($this->unit, $basis);
+        // A mole of nitrogen is a mole of nitrate.
+        return new self($this->unit, $this->moles === null ? $basis : null, $this->moles, $this->each);
     }
 
     /** What a figure without a unit is written in: the keeper's unit, or the other one where only that can be. */
@@ -92,13 +111,13 @@ final readonly class ParameterUnit
     {
         return $this->unit === null
             ? Seawater::salinityAt($figure, self::GRAVITY_AT)
-            : Quantity::of($figure, $this->unit)->base;
+            : Quantity::of($this->each * $figure, $this->unit)->base;
     }
 
     /** A difference of figures in the base unit. */
     public function difference(float $step): float
     {
         // Salinity rises by about 1,320 for one of gravity, nearly straight.
-        return $this->unit === null ? 1320.0 * $step : $step * $this->unit->factor();
+        return $this->unit === null ? 1320.0 * $step : $this->each * $step * $this->unit->factor();
     }
 }

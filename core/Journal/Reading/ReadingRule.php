@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Journal\Reading;
 
 use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\MonthName;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Draft;
 use Ithys\Journal\QuickEntry\Rule;
@@ -21,6 +22,9 @@ final class ReadingRule implements Rule
     private const JOINING = [
         'is', 'was', 'were', 'at', 'of', 'reads', 'read', 'reading', 'level', 'test', 'tested', 'about',
     ];
+
+    /** Share by which two readings of one test may differ. */
+    private const AGAIN = 0.35;
 
     /** Words that may follow the last of several figures. */
     private const BESIDE = ['cloudy', 'kit', 'today', 'yesterday', 'and', 'sure', 'at', 'on'];
@@ -55,10 +59,12 @@ final class ReadingRule implements Rule
             preg_match('~^[<\~]?\d*[.,]?\d+$~', $tokens->peek()->word ?? '') === 1
             && ! $this->isElsewhere($tokens, $parameter)
         ) {
+            $begin = $tokens->textFrom($start);
             $again = $this->amount($tokens, $parameter);
             if ($again === null) {
                 break;
             }
+            $this->askIfOther($begin, $amount, $again, $parameter, $context);
             $amounts[] = $again;
         }
         // A unit behind the last is that of all: "po4 60 80 ppb".
@@ -96,11 +102,55 @@ final class ReadingRule implements Rule
         return null;
     }
 
+    /**
+     * A second figure is the same test done again only where it could be: "no3 8 10.30" and "no3 8 20.11" may name a
+     * time or a day, and "no3 12 5" may be 12.5.
+     *
+     * @throws InvalidEntry when it cannot be told
+     */
+    private function askIfOther(
+        string $begin,
+        WrittenAmount $first,
+        WrittenAmount $again,
+        Parameter $parameter,
+        Context $context,
+    ): void {
+        [$a, $b] = [$first->number, $again->number];
+        $isNear = abs($a - $b) <= max(2 * $parameter->resolution(), self::AGAIN * max(abs($a), abs($b)));
+        $instead = [];
+        if (
+            preg_match('~^(\d{1,2})[.,](\d{2})$~', $again->written, $part) === 1
+            && $part[1] !== '0'
+            && ! ($isNear && abs($first->step - $again->step) < 1e-9)
+        ) {
+            [, $one, $two] = array_map(intval(...), $part);
+            if ($one < 24 && $two < 60 && sprintf('%02d:%02d', $one, $two) <= $context->now->format('H:i')) {
+                $instead[] = sprintf('%s %02d:%02d', $begin, $one, $two);
+            }
+            if ($one > 0 && $one <= 31 && $two > 0 && $two <= 12) {
+                $instead[] = sprintf('%s %d %s', $begin, $one, MonthName::short($two));
+            }
+        }
+        if ($instead === [] && $isNear) {
+            return;
+        }
+        if ($instead === [] && ctype_digit($again->written) && ctype_digit($first->written)) {
+            $instead[] = "{$begin}.{$again->written}";
+        }
+        $name = explode(' ', $begin)[0];
+        throw InvalidEntry::secondFigure($again->written, [...$instead, "{$begin}, {$name} {$again->written}"]);
+    }
+
     /** @phpstan-impure */
     private function amount(Tokens $tokens, Parameter $parameter): ?WrittenAmount
     {
+        // Readings are not written in fractions: "no3 1/2" is a day, or half a line.
+        if (preg_match('~^[<\~]?[\d.,]*\d/\d~', $tokens->peek()->word ?? '') === 1) {
+            return null;
+        }
         // "ca 420 mg 1350" are calcium and magnesium, not milligrams.
-        $isNext = Parameter::fromWord($tokens->peek(1)->word ?? '') !== null
+        $isNext = preg_match('~^[<\~]?[\d.,]+$~', $tokens->peek()->word ?? '') === 1
+            && Parameter::fromWord($tokens->peek(1)->word ?? '') !== null
             && preg_match('~^[<\~]?[\d.,]+~', $tokens->peek(2)->word ?? '') === 1;
         if ($isNext) {
             return $tokens->bareFigure();
@@ -116,11 +166,15 @@ final class ReadingRule implements Rule
     private function isElsewhere(Tokens $tokens, Parameter $parameter): bool
     {
         $next = $tokens->peek(1)->word ?? '';
+        if (Parameter::fromWord(rtrim($next, '=:')) !== null) {
+            // "8.5 no3 0.06 po4": the figure is that of the name behind it, which has no other.
+            return preg_match('~^[<\~=:]?[\d.,]+~', $tokens->peek(2)->word ?? '') !== 1
+                && preg_match('~[=:]$~', $next) !== 1;
+        }
         $unit = in_array($next, Unit::GALLONS, true) ? null : Unit::fromWord($next);
         $isUnit = $unit?->dimension() === $parameter->dimension();
 
         return ! $isUnit && preg_match('~^(?:[^\W\d_]|%)~u', $next) === 1
-            && Parameter::fromWord(rtrim($tokens->peek(1)->word ?? '', '=:')) === null
             && ! in_array($next, self::BESIDE, true);
     }
 

@@ -22,7 +22,6 @@ final readonly class Column
     /**
      * @param  int  $at  its place in a row, from 0
      * @param  ?ParameterUnit  $unit  of readings; null where none is given
-     * @param  string  $doneUnit  of amounts of what was done, as the one-line log reads it; empty where none is given
      * @param  ?string  $limit  the figure below which the kit of the column shows nothing, as typed
      * @param  ?Sample  $sample  what its first cells hold; null before they were looked at
      */
@@ -31,7 +30,7 @@ final readonly class Column
         public string $heading,
         public ColumnRole|Parameter|Done $use,
         public ?ParameterUnit $unit = null,
-        public string $doneUnit = '',
+        public WrittenIn $written = new WrittenIn,
         public ?string $method = null,
         public ?string $limit = null,
         public ?Sample $sample = null,
@@ -81,7 +80,19 @@ final readonly class Column
         }
         $written = $this->use instanceof Done ? $this->use->unit($unit) : null;
 
-        return $written === null ? $this : $this->but(doneUnit: $written);
+        return $written === null ? $this : $this->but(written: new WrittenIn($written));
+    }
+
+    /** In the unit that a keeper picked: an answer to any unit of the heading that is not known. */
+    public function picked(string $unit): self
+    {
+        $in = $unit === '' ? $this : $this->in($unit);
+
+        $isAsWritten = $in->unitKey() === $this->unitKey() && $this->unitKey() !== '' && ! $this->written->isPicked;
+
+        return $in === $this || $isAsWritten
+            ? $this
+            : $in->but(written: new WrittenIn($in->written->done, isPicked: true));
     }
 
     public function withLimit(string $limit): self
@@ -125,7 +136,10 @@ final readonly class Column
     public function unitKey(): string
     {
         if (! $this->use instanceof Parameter || $this->unit === null) {
-            return $this->doneUnit;
+            return $this->written->done;
+        }
+        if ($this->unit->moles !== null) {
+            return $this->unit->moles;
         }
         $symbol = match ($this->unit->unit) {
             null => 'SG',
@@ -165,8 +179,18 @@ final readonly class Column
         foreach ([[$bare, ''], [implode(' ', $words), $last]] as [$name, $unit]) {
             $done = Done::named($name);
             $in = $done?->unit($unit === '' ? $behind[0] ?? '' : $unit);
-            if ($done !== null && ($unit === '' || $in !== null)) {
-                return new self($at, $heading, $done, doneUnit: $in ?? '');
+            if ($done !== null && ($unit === '' || $in !== null || self::isUnitLike($unit))) {
+                $written = $unit === '' ? $behind[0] ?? '' : $unit;
+
+                return new self(
+                    $at,
+                    $heading,
+                    $done,
+                    written: new WrittenIn(
+                        $in ?? '',
+                        $in === null && $done->units() !== [] && self::isUnitLike($written) ? $written : '',
+                    ),
+                );
             }
         }
 
@@ -192,8 +216,12 @@ final readonly class Column
             static fn (string $word): bool => ! in_array(mb_strtolower($word), self::HARMLESS, true),
         ));
         $given = $rest === [] ? null : self::unit(implode(' ', $rest), $parameter);
+        $unknown = '';
         if ($rest !== [] && $given === null) {
-            return null;
+            if (! self::isUnitLike(implode(' ', $rest))) {
+                return null;
+            }
+            $unknown = implode(' ', $rest);
         }
         $method = null;
         foreach ($behind as $text) {
@@ -210,6 +238,11 @@ final readonly class Column
                 // A figure in grams is no reading.
                 return null;
             }
+            if ($written === null && self::isUnitLike($text)) {
+                $unknown = $text;
+
+                continue;
+            }
             $method = $written === null ? $text : $method;
             $given = $written ?? $given;
         }
@@ -220,7 +253,25 @@ final readonly class Column
             $basis === Basis::Element => ParameterUnit::element(),
             $isGravity => ParameterUnit::parse('SG', $parameter),
             default => null,
-        }, method: $method);
+        }, written: new WrittenIn(unknown: $unknown), method: $method);
+    }
+
+    /** Whether words of a heading are meant as a unit, known here or not. */
+    private static function isUnitLike(string $text): bool
+    {
+        $plain = mb_strtolower(trim($text, ' .'));
+        $isShort = preg_match('~^\S{1,12}$~u', $plain) === 1;
+
+        // A meter is what a reading is made with.
+        $known = Unit::fromWord($plain, Unit::UsGallon)?->dimension();
+
+        return in_array($plain, Unit::GALLONS, true) || $known !== null && $known !== Dimension::Length
+            || $isShort && preg_match(
+                '~^[^/]*[\pL]/[\pL]|mol|^(?:drops?|tropfen|drips?|buckets?|eimer|scoops?|spoons?|caps?|capfuls?|'
+                    .'pumps?|squirts?|ppt|dgh|gh|°.{1,4}|fh|grains?|units?|vol|m3|dl|cl|hl|gpg|cc|pt'
+                    .'|pints?|qt|quarts?)$~u',
+                $plain,
+            ) === 1;
     }
 
     /** Null for what is no unit of the parameter; "N" and "as P" are units of the element in ppm. */
@@ -238,7 +289,7 @@ final readonly class Column
 
     private function but(
         ?ParameterUnit $unit = null,
-        ?string $doneUnit = null,
+        ?WrittenIn $written = null,
         ?string $limit = null,
         ?Sample $sample = null,
     ): self {
@@ -247,7 +298,7 @@ final readonly class Column
             $this->heading,
             $this->use,
             $unit ?? $this->unit,
-            $doneUnit ?? $this->doneUnit,
+            $written ?? $this->written,
             $this->method,
             $limit ?? $this->limit,
             $sample ?? $this->sample,

@@ -19,6 +19,8 @@ enum ColumnRole: string
     case Line = 'line';
     /** An entry as a journal keeps it, which says all of it by itself: {@see StoredEntry}. */
     case Stored = 'stored';
+    /** Which tank the row is of. */
+    case Tank = 'tank';
     case Ignore = 'ignore';
 
     /** Names by role, in English and as a few neighbours write. */
@@ -37,6 +39,7 @@ enum ColumnRole: string
             'bemerkungen', 'kommentar', 'remarque', 'remarques', 'nota', 'notas', 'observations', 'description',
         ],
         'stored' => ['stored entry'],
+        'tank' => ['tank', 'tank name', 'aquarium', 'system', 'becken', 'aquarium name'],
         'cloudy' => ['cloudy', 'trüb', 'clarity'],
         'line' => [
             'entry', 'log', 'event', 'events', 'action', 'actions', 'done', 'maintenance', 'task', 'activity', 'line',

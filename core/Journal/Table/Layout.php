@@ -20,6 +20,9 @@ final readonly class Layout
     /** Rows at the top among which the headings are looked for. */
     private const HEADING_WITHIN = 40;
 
+    /** The finest kit tells this part of the step of an ordinary one. */
+    private const FINEST = 50.0;
+
     /**
      * @param  list<Column>  $columns
      * @param  int  $below  the line of the last row above the data: the headings, or the units under them
@@ -68,7 +71,7 @@ final readonly class Layout
         if ($joins) {
             $remarks[] = 'Decimal commas stand between the commas of the table: a figure and its decimals were '
                 .'put together.';
-            $data = array_map(static fn (array $cells): array => self::joined($columns, $cells), $data);
+            $data = array_map(static fn (array $cells): array => self::joined($columns, $cells) ?? [], $data);
         }
         $dates = [];
         foreach ($columns as $column) {
@@ -165,14 +168,17 @@ final readonly class Layout
     }
 
     /**
-     * The cells of a row under its columns; null where there are more than columns.
+     * The cells of a row under its columns; null where there are more than columns, or it is not told which commas are
+     * decimals.
      *
      * @param  list<string>  $cells
      * @return list<string>|null
      */
     public function row(array $cells): ?array
     {
-        $cells = $this->joinsDecimals ? self::joined($this->columns, $cells) : $cells;
+        if ($this->joinsDecimals) {
+            return self::joined($this->columns, $cells);
+        }
 
         return array_filter(array_slice($cells, count($this->columns))) === [] ? $cells : null;
     }
@@ -187,20 +193,32 @@ final readonly class Layout
     {
         $questions = [];
         foreach ($this->columns as $column) {
+            if ($column->written->unknown !== '') {
+                $questions[] = [$column, Text::of(
+                    '“{unit}” of “{heading}” is not a unit that is read here. Say what its figures are written in, or '
+                        .'leave the column out.',
+                    unit: $column->written->unknown,
+                    heading: $column->heading,
+                ), $column->units()];
+
+                continue;
+            }
             if (
                 ! $column->use instanceof Parameter
                 || $column->sample?->middle === null
-                || $column->unit !== null
-                || self::isUsual($column->use, $column->sample->middle)
+                || $column->unit !== null && ! $column->written->isPicked
+                || self::isLikely($column->use, $column->sample, $column->written->isPicked)
             ) {
                 continue;
             }
             $typical = $column->sample->middle;
             $parameter = $column->use;
+            // What stands in the cells, whatever unit was picked for it.
+            $written = $typical / ($column->unit?->base(1.0) ?? 1.0);
             $could = array_values(array_filter($column->units(), static fn (string $unit): bool => self::isUsual(
                 $parameter,
-                ParameterUnit::parse($unit, $parameter)->base($typical),
-            )));
+                ParameterUnit::parse($unit, $parameter)->base($written),
+            ) && $unit !== $column->unitKey()));
             [$least, $most] = $parameter->facts()->usual;
             $questions[] = [$column, Text::of(
                 'Most of “{heading}” is near {typical}, but tanks have {least} to {most}. Say what it is written in.',
@@ -212,6 +230,23 @@ final readonly class Layout
         }
 
         return $questions;
+    }
+
+    /**
+     * Whether figures can be in the unit that they are taken in. One that was picked, now or for a file before, is
+     * held to both ends: phosphate of 0.00007 ppm is none that a kit shows.
+     */
+    private static function isLikely(Parameter $parameter, Sample $sample, bool $isPicked): bool
+    {
+        $middle = (float) $sample->middle;
+        if ($isPicked) {
+            return self::isUsual($parameter, $middle)
+                && ($middle === 0.0 || $middle * self::FINEST >= $parameter->resolution());
+        }
+
+        // Whole figures of phosphate are ppb, or a tank in great trouble.
+        return self::isUsual($parameter, $middle)
+            && ! ($parameter === Parameter::Phosphate && $sample->isWhole && $middle >= 1.0);
     }
 
     public static function isUsual(Parameter $parameter, float $value): bool
@@ -313,34 +348,86 @@ final readonly class Layout
     {
         return array_map(static fn (Column $column): Column => $column
             ->used($choices->uses[$column->at] ?? '')
-            ->in($choices->units[$column->at] ?? '')
+            ->picked($choices->units[$column->at] ?? '')
             ->withLimit($choices->limits[$column->at] ?? ''), $columns);
     }
 
     /**
-     * Whether most rows are longer than the headings by just their figures: "13,9" between commas is two cells.
+     * Whether the commas of decimals stand between the cells: "13,9" is two of them. The sign is that most rows are
+     * longer than the headings by just their figures, or end behind them while words stand as whole numbers.
      *
      * @param  list<Column>  $columns
      * @param  array<int, list<string>>  $data
      */
     private static function decimalsSpill(array $columns, array $data): bool
     {
-        $figures = count(array_filter($columns, static fn (Column $column): bool => $column->isFigure()));
-        $spilled = array_filter($data, static fn (array $cells): bool => count($cells) === count($columns) + $figures);
+        $spilled = array_filter($data, static fn (array $cells): bool => self::isSpilled($columns, $cells));
 
-        return $figures > 0 && 2 * count($spilled) > count($data);
+        return 2 * count($spilled) > count($data);
     }
 
     /**
      * @param  list<Column>  $columns
      * @param  list<string>  $cells
-     * @return list<string> the same where a row is not as long as it is with all its decimals apart
      */
-    private static function joined(array $columns, array $cells): array
+    private static function isSpilled(array $columns, array $cells): bool
     {
         $figures = count(array_filter($columns, static fn (Column $column): bool => $column->isFigure()));
-        if (count($cells) !== count($columns) + $figures) {
-            return $cells;
+        if ($figures === 0) {
+            return false;
+        }
+        if (count($cells) === count($columns) + $figures) {
+            return true;
+        }
+        // Figures stand first, then words: with their decimals apart they fill the places of the words.
+        $cells = self::withoutEmptyEnd($cells);
+        $reach = self::figuresFirst($columns);
+
+        return $reach !== null && count($cells) === $reach + $figures && count($cells) <= count($columns)
+            && array_filter(
+                array_slice($cells, $reach - $figures),
+                static fn (string $cell): bool => ! ctype_digit($cell),
+            ) === [];
+    }
+
+    /**
+     * How many columns there are up to the last figure, where no words stand between figures and some behind.
+     *
+     * @param  list<Column>  $columns
+     */
+    private static function figuresFirst(array $columns): ?int
+    {
+        $last = $first = null;
+        foreach ($columns as $at => $column) {
+            if ($column->isFigure()) {
+                $first ??= $at;
+                $last = $at;
+            }
+        }
+        $between = array_slice($columns, (int) $first, (int) $last - (int) $first + 1);
+
+        return $last !== null && array_filter($between, static fn (Column $one): bool => ! $one->isFigure()) === []
+            ? $last + 1
+            : null;
+    }
+
+    /**
+     * @param  list<Column>  $columns
+     * @param  list<string>  $cells
+     * @return list<string>|null null where it cannot be told which commas are decimals
+     */
+    private static function joined(array $columns, array $cells): ?array
+    {
+        if (! self::isSpilled($columns, $cells)) {
+            $figures = array_filter($columns, static fn (Column $column): bool => $column->isFigure()
+                && ($cells[$column->at] ?? '') !== '');
+            $isQuoted = array_filter(
+                $figures,
+                static fn (Column $column): bool => str_contains($cells[$column->at], ','),
+            );
+
+            // A row of one whole figure is one; of two, the second may be its decimals.
+            return count($cells) <= count($columns) && ($isQuoted !== [] || count($figures) < 2) ? $cells : null;
         }
         $joined = [];
         $at = 0;
@@ -378,10 +465,13 @@ final readonly class Layout
     private static function sample(Column $column, array $data, bool $comma): Sample
     {
         if (! $column->use instanceof Parameter) {
-            return new Sample(null, false);
+            return new Sample(null, false, names: $column->use !== ColumnRole::Tank ? [] : array_values(array_unique(
+                array_map(mb_strtolower(...), self::cells($data, $column->at)),
+            )));
         }
         $values = [];
         $isUndetected = false;
+        $isWhole = true;
         foreach (self::cells($data, $column->at) as $cell) {
             $isUndetected = $isUndetected || CellFigure::isUndetected($cell);
             $figure = CellFigure::read($cell, $comma);
@@ -394,11 +484,12 @@ final readonly class Layout
             } catch (InvalidQuantity) {
                 continue;
             }
+            $isWhole = $isWhole && $figure->figure >= 1.0 && fmod($figure->figure, 1.0) === 0.0;
             $values[] = $unit->basis === null ? $value : $unit->basis->toIon($value, $column->use);
         }
         sort($values);
 
-        return new Sample($values[intdiv(count($values), 2)] ?? null, $isUndetected);
+        return new Sample($values[intdiv(count($values), 2)] ?? null, $isUndetected, $isWhole && $values !== []);
     }
 
     /**

@@ -12,6 +12,10 @@ final readonly class Sample
         public ?float $middle,
         /** Whether cells say that the kit showed nothing, without saying from which level on it would have. */
         public bool $hasUndetected,
+        /** Whether all of its figures are whole and not naught. */
+        public bool $isWhole = false,
+        /** @var list<string> the tanks that it names, in small letters */
+        public array $names = [],
     ) {
     }
 }

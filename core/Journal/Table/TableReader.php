@@ -35,6 +35,7 @@ final class TableReader
         ColumnRole::Unit,
         ColumnRole::Cloudy,
         ColumnRole::Method,
+        ColumnRole::Tank,
     ];
 
     /** A figure so many times the middle of its column is asked about, where it is outside of what tanks have. */
@@ -70,6 +71,7 @@ final class TableReader
 
     /**
      * @param  Closure(DateTimeImmutable): Context  $context  what a line of the log is read against at a moment
+     * @param  string  $tank  name of the tank that is read into
      */
     public function __construct(
         private readonly Layout $layout,
@@ -77,6 +79,7 @@ final class TableReader
         private readonly DateTimeImmutable $now,
         private readonly Words $words,
         private readonly Closure $context,
+        private readonly string $tank = '',
     ) {
         $this->tables = array_map(static function (Column $date) use ($layout): array {
             $columns = $layout->under($date);
@@ -100,7 +103,17 @@ final class TableReader
                     .count($cells)
                     .' cells, but there are '
                     .count($this->layout->columns)
-                    .' columns. A decimal comma may need another separator.',
+                    .' columns'.($this->layout->joinsDecimals ? ', and which commas are decimals cannot be told' : '')
+                    .'. Save the table with semicolons between its cells, or with decimal points.',
+                $cells,
+            );
+        }
+        $other = $this->otherTank($row);
+        if ($other !== null) {
+            return TableRow::refused(
+                $line,
+                "This row is of “{$other}”; the rows of “{$this->tank}” alone are read into this tank. Where they are "
+                    .'one, let the column of the tank be left out.',
                 $cells,
             );
         }
@@ -121,6 +134,20 @@ final class TableReader
         }
 
         return new TableRow($line, $cells, $entries, $this->leftOut, $this->said, $this->surprising, $this->isStored);
+    }
+
+    /**
+     * The tank that a row is of, where a table holds more than one and it is not this.
+     *
+     * @param  list<string>  $cells
+     */
+    private function otherTank(array $cells): ?string
+    {
+        $column = $this->layout->column(ColumnRole::Tank);
+        $name = $this->cell($cells, $column);
+        $isOther = $name !== '' && mb_strtolower($name) !== mb_strtolower($this->tank);
+
+        return $isOther && $column?->sample?->names !== [mb_strtolower($name)] ? $name : null;
     }
 
     /**
@@ -148,6 +175,7 @@ final class TableReader
             $this->isStored = true;
             $note = $this->text($cells, $this->role(ColumnRole::Note), self::LONGEST_NOTE);
             $entry = StoredEntry::read($stored, $this->now);
+            $this->askIfEdited($entry, $date, $cells);
 
             return [new Entry($entry->at, $entry->payload, note: $note === '' ? null : $note)];
         }
@@ -175,6 +203,38 @@ final class TableReader
             static fn (Payload $payload): Entry => new Entry($at, $payload, note: $note === '' ? null : $note),
             $payloads,
         );
+    }
+
+    /**
+     * @param  list<string>  $cells
+     *
+     * @throws InvalidEntry when the other cells of the row tell of another entry
+     */
+    private function askIfEdited(Entry $entry, Column $date, array $cells): void
+    {
+        $line = $this->role(ColumnRole::Line);
+        $written = FormulaGuard::off($this->cell($cells, $line));
+        if ($written !== '' && $written !== $entry->payload->line() && ! $this->isSaid($entry, $written)) {
+            throw InvalidEntry::edited($written, $entry->payload->line());
+        }
+        $day = $cells[$date->at] ?? '';
+        $at = $day === ''
+            ? null
+            : $this->layout->dateOrder->read($day, $this->cell($cells, $this->role(ColumnRole::Time)), $this->zone);
+        if ($day !== '' && $at?->format('U') !== $entry->at->setTime(
+            (int) $entry->at->format('H'),
+            (int) $entry->at->format('i'),
+        )->format('U')) {
+            throw InvalidEntry::edited($day, $entry->at->setTimezone($this->zone)->format('Y-m-d\TH:iP'));
+        }
+    }
+
+    /** Whether other words, as of an older Ithys, tell the same entry. */
+    private function isSaid(Entry $entry, string $written): bool
+    {
+        $read = QuickEntry::read($written, ($this->context)($entry->at))->entries;
+
+        return count($read) === 1 && $read[0]->payload->line() === $entry->payload->line();
     }
 
     /**
@@ -221,7 +281,7 @@ final class TableReader
                 $this->reading($column, $cell, $cells),
             ]),
             $column->use instanceof Done => $this->line(
-                $column->use->line($cell, $column->doneUnit, $this->layout->decimalComma),
+                $column->use->line($cell, $column->written->done, $this->layout->decimalComma),
                 $column->heading,
                 $cell,
                 $at,

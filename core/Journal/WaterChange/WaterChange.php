@@ -17,7 +17,7 @@ use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
-/** Tank water replaced by new salt water. */
+/** Tank water replaced by new salt water; one of no litres says that none was made. */
 final readonly class WaterChange implements Payload
 {
     use PlainPayload;
@@ -39,7 +39,7 @@ final readonly class WaterChange implements Payload
             : Amount::within($of, 0.0, $most, "{$what} in new water", Dimension::Concentration);
 
         return new self(
-            Amount::within($litres, 0.1, 50_000, 'A water change', Dimension::Volume),
+            $litres === 0.0 ? 0.0 : Amount::within($litres, 0.1, 50_000, 'A water change', Dimension::Volume),
             $level($nitrate, 100.0, 'Nitrate'),
             $level($phosphate, 5.0, 'Phosphate'),
         );
@@ -77,6 +77,9 @@ final readonly class WaterChange implements Payload
 
     public function line(): string
     {
+        if ($this->changedLitres === 0.0) {
+            return 'no water change';
+        }
         $brings = ($this->nitrate === null ? '' : ' no3 '.Figure::of($this->nitrate))
             .($this->phosphate === null ? '' : ' po4 '.Figure::of($this->phosphate));
 
@@ -93,6 +96,9 @@ final readonly class WaterChange implements Payload
 
     public function summary(): Text
     {
+        if ($this->changedLitres === 0.0) {
+            return Text::wrap('No water change made');
+        }
         $brings = [
             $this->nitrate === null ? '' : ', nitrate {nitrate} in it',
             $this->phosphate === null ? '' : ', phosphate {phosphate} in it',
@@ -117,7 +123,7 @@ final readonly class WaterChange implements Payload
 
     public function mark(float $workingLitres): Mark
     {
-        return new Mark(
+        return $this->changedLitres === 0.0 ? new Mark(label: Text::wrap('none'), use: 0.0) : new Mark(
             label: Text::of('{share}%', share: Quantity::number(100 * $this->shareOf($workingLitres), 0)),
             use: $this->shareOf($workingLitres),
         );

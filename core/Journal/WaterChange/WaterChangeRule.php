@@ -14,12 +14,17 @@ use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Unit;
 
-/** "water change 40 l", "wc 10 %", "changed water 12 US gal". */
+/** "water change 40 l", "wc 10 %", "changed water 12 US gal", "no water changes from 2026-04-01 to 2026-06-01". */
 final class WaterChangeRule implements Rule
 {
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
+        if ($this->readNone($tokens, $draft)) {
+            $draft->add(WaterChange::of(0.0), $start);
+
+            return true;
+        }
         if (
             ! $tokens->takePair('water', 'change', 'changed', 'changes')
             && ! $tokens->takePair('changed', 'water')
@@ -45,6 +50,21 @@ final class WaterChangeRule implements Rule
         $draft->add(WaterChange::of($litres, ...$this->brings($tokens)), $start);
 
         return true;
+    }
+
+    /** "no water change", "no water changes from 2026-04-01 to 2026-06-01": none in any week of those. */
+    private function readNone(Tokens $tokens, Draft $draft): bool
+    {
+        $isNone = $tokens->takePhrase(['no', 'water', 'change']) || $tokens->takePhrase(['no', 'water', 'changes'])
+            || $tokens->takePhrase(['water', 'change', 'skipped'])
+            || $tokens->takePhrase(['water', 'changes', 'stopped'])
+            || $tokens->takePair('no', 'wc') || $tokens->takePair('skipped', 'wc')
+            || $tokens->takePhrase(['skipped', 'water', 'change']) || $tokens->takePair('wc', 'skipped');
+        if ($isNone && $tokens->peek()?->word === 'from') {
+            $draft->each = 7.0;
+        }
+
+        return $isNone;
     }
 
     /** @return array{nitrate?: float, phosphate?: float} what the new water holds, mg/L: "mix no3 10 po4 0.02" */

@@ -234,10 +234,11 @@ final readonly class Advice
         }
         $full = $here->fullCarbon() / $here->assumptions->value('carbon-spirit');
         if ($course->doses->millilitres() <= 0.0 && RampCheck::of($here)->mayStart()) {
-            $steps[] = ['spirit', Text::of('Start the organic carbon ramp, up to {dose} of vodka a day', dose: Quantity::base(
-                $full / 1000,
-                Dimension::Dose,
-            )), ['spirit' => $full], 8, 'Cloudiness, slime, and how the fish breathe.',
+            $says = Text::of(
+                'Start the organic carbon ramp, up to {dose} of vodka a day',
+                dose: Quantity::base($full / 1000, Dimension::Dose),
+            );
+            $steps[] = ['spirit', $says, ['spirit' => $full], 8, 'Cloudiness, slime, and how the fish breathe.',
                 'Only with a skimmer and enough oxygen. Stop when the water clouds, slime grows or fish gasp, or when '
                     .'nitrate or phosphate is at zero.'];
         }
@@ -307,7 +308,8 @@ final readonly class Advice
         $usual = (new Roads($here->assumptions))->byVolume(Medium::Gfo, $here->litres(), null)->grams ?? 0.0;
         $gentle = WeeklyFall::gentle($here, new Fresh(Medium::Gfo, 1.0), $here->ppm($reading));
         $grams = floor(min($here->assumptions->value('first-use-share') * $usual, $gentle));
-        $isFine = $grams >= 1.0 && DoseGuard::doubts(MediaCharge::grams(Medium::Gfo, $grams, Place::Reactor), $here) === [];
+        $isFine = $grams >= 1.0
+            && DoseGuard::doubts(MediaCharge::grams(Medium::Gfo, $grams, Place::Reactor), $here) === [];
 
         return $isFine ? $grams : 0.0;
     }

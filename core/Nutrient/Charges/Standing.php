@@ -40,8 +40,8 @@ final readonly class Standing
      * @param  float  $surely  how probable it is that it is exhausted
      * @param  float  $takes  mg of phosphate a day
      * @param  float  $rockGives  mg of phosphate a day
-     * @param  ?array{float, float, float}  $measured  mg a day that the last readings of the reactor say, what the model
-     *   says of then, and mg a day that the test can tell apart
+     * @param  ?array{float, float, float}  $measured  mg a day that the last readings of the reactor say, what the
+     *   model says of then, and mg a day that the test can tell apart
      * @param  float  $days  that it is in
      * @param  ?float  $meant  days it was meant to stay
      */

@@ -91,9 +91,20 @@ final readonly class DoseContext
         return max(array_map($this->carbonOn(...), range(1, (int) self::WEEK)));
     }
 
-    /** mg of organic carbon a day as it was last given: the most of two days; 0 where none was for four. */
+    /**
+     * mg of organic carbon a day as it was last given: the most of two days; 0 where none was for four, or it
+     * stopped.
+     */
     public function givenCarbon(): float
     {
+        foreach (array_reverse($this->entries) as $entry) {
+            if ($entry->payload instanceof CarbonDose) {
+                if ($entry->payload->millilitres === 0.0) {
+                    return 0.0;
+                }
+                break;
+            }
+        }
         $last = max($this->carbonOn(0), $this->carbonOn(1));
 
         return $last > 0.0 ? $last : max($this->carbonOn(2), $this->carbonOn(3));

@@ -10,11 +10,12 @@ use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Outlet\Outlet;
 use Ithys\Journal\Payload;
+use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Supplement\Supplement;
 
 /**
- * Whether a dose is fine, to be asked about, or refused: the one answer that every door asks for, from the log line to
- * the forecast.
+ * Whether a dose or a reading is fine, to be asked about, or refused: the one answer that every door asks for, from the
+ * log line to the forecast.
  */
 final class DoseGuard
 {
@@ -31,7 +32,8 @@ final class DoseGuard
     public static function isAbout(Payload $payload): bool
     {
         return $payload instanceof MediaCharge || $payload instanceof CarbonDose || $payload instanceof Binder
-            || $payload instanceof Supplement || $payload instanceof Outlet || $payload instanceof Equipment;
+            || $payload instanceof Supplement || $payload instanceof Outlet || $payload instanceof Equipment
+            || $payload instanceof Reading;
     }
 
     /** @return list<GuardRule> */
@@ -39,7 +41,7 @@ final class DoseGuard
     {
         return [
             new MediumFits, new PhosphateFalls, new MediumAmount, new CarbonStep, new CarbonConditions,
-            new LanthanumBinds, new OzoneIsWatched, new NoFiltrationDose, new OutletReads,
+            new LanthanumBinds, new OzoneIsWatched, new NoFiltrationDose, new OutletReads, new ReadingSlip,
         ];
     }
 }

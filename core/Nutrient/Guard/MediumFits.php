@@ -33,7 +33,8 @@ final class MediumFits implements GuardRule
                 ?? $here->grams($stay->charge) / $here->density($stay->charge->medium) / 1000;
             if (MixedLives::life($stay->charge->medium) !== MixedLives::life($dose->medium)) {
                 $doubts[] = Doubt::ask('medium-company', Text::of(
-                    '{vessel} holds {other}, which lasts {its}; {medium} lasts {own}. Together they can only be changed '
+                    '{vessel} holds {other}, which lasts {its}; {medium} lasts {own}. Together they can only be '
+                        .'changed '
                         .'together. Give it a vessel of its own, or log what came out.',
                     vessel: $item->title(),
                     other: $stay->charge->summary(),

@@ -49,7 +49,8 @@ final class PhosphateFalls implements GuardRule
         $limit = WeeklyFall::limit($here, $level);
         if ($fall > $limit) {
             $sentence = Text::of(
-                '{grams} of {medium} would lower phosphate by {fall} in a week, {share} of the {level} there is. Corals '
+                '{grams} of {medium} would lower phosphate by {fall} in a week, {share} of the {level} there is. '
+                    .'Corals '
                     .'suffer from a fast fall. At most {most} keeps it within {limit} a week.',
                 grams: Quantity::grams($fresh->grams),
                 medium: $dose->medium->label(),

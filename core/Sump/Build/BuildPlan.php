@@ -49,8 +49,10 @@ final readonly class BuildPlan
         $safe = Walls::safeFillMm($this->review->here);
 
         return $safe === null ? Text::wrap($toTheBrim) : Text::of(
-            'Not to the brim: by plate theory its wall is not made for that. Fill it to at most {safe}, outdoors and level, '
-                .'a quarter at a time with an hour between, and look at every seam; leave it for a day. Brace the top, or '
+            'Not to the brim: by plate theory its wall is not made for that. Fill it to at most {safe}, outdoors and '
+                .'level, '
+                .'a quarter at a time with an hour between, and look at every seam; leave it for a day. Brace the '
+                .'top, or '
                 .'ask the tank maker or a glazier, before you fill it higher.',
             safe: Quantity::mm($safe),
         );
@@ -158,7 +160,8 @@ final readonly class BuildPlan
                 'trays',
                 $hasTray ? 'Trays and shelves in' : 'Shelves in',
                 Text::of(
-                    '{ledges} Glue each ledge with its wide face to the front and back glass. Level front and back; the '
+                    '{ledges} Glue each ledge with its wide face to the front and back glass. Level front and back; '
+                        .'the '
                         .'sheet drops in and comes out with one hand.{caps}',
                     ledges: Text::join(' ', array_map(
                         static fn (Tray $tray): Text => Text::of(

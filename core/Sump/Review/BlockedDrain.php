@@ -103,7 +103,8 @@ final class BlockedDrain extends PinnedRule
                 'blocked-drain-fits',
                 'A blocked drain fits',
                 Text::of(
-                    'The return can push up {gives}; above the water line of the display {room} fit. The emergency pipe '
+                    'The return can push up {gives}; above the water line of the display {room} fit. The emergency '
+                        .'pipe '
                         .'carries all of the return, so the return section does not run empty and the top-off adds '
                         .'nothing.',
                     ...$figures,

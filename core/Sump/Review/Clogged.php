@@ -38,7 +38,8 @@ final class Clogged extends TrayRule
         ];
         $where = match (true) {
             $edge === null || $edge >= $level => 'goes down the standpipe.',
-            $edge > ($this->behind($tray, $here)->topMm ?? 0.0) => 'runs unfiltered over the open edge of the tray into '
+            $edge > ($this->behind($tray, $here)->topMm ?? 0.0) => 'runs unfiltered over the open edge of the tray '
+                .'into '
                 .'chamber {next}.',
             default => 'runs unfiltered over the baffle behind it into chamber {next}.',
         };
@@ -63,7 +64,10 @@ final class Clogged extends TrayRule
                 Severity::Caution,
                 'clogged-close',
                 'A clogged sock or roller only just does not flood',
-                Text::of("The water then stands at {level}, {under} under the rim, and {$where} Approximate.", ...$figures),
+                Text::of(
+                    "The water then stands at {level}, {under} under the rim, and {$where} Approximate.",
+                    ...$figures,
+                ),
                 $margin,
             )->because(
                 'A level is not known to a few millimetres, and a wave is higher.',
@@ -73,7 +77,10 @@ final class Clogged extends TrayRule
                 Severity::Good,
                 'clogged-fits',
                 'A clogged sock or roller does not flood',
-                Text::of("The water then stands at {level}, {under} under the rim, and {$where} Approximate.", ...$figures),
+                Text::of(
+                    "The water then stands at {level}, {under} under the rim, and {$where} Approximate.",
+                    ...$figures,
+                ),
             )->because('Then nothing filters: look at the tray when you hear it.'),
         };
         yield $finding->at($tray->id);

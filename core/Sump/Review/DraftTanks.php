@@ -37,9 +37,11 @@ final class DraftTanks
                     Text::of('{tank} of a draft is not counted', tank: $line->title()),
                     Text::of(
                         $line->tankLitres === null
-                            ? 'The path “{draft}” has a further tank. What comes down of it in a power cut, and the flow it '
+                            ? 'The path “{draft}” has a further tank. What comes down of it in a power cut, and the '
+                                .'flow it '
                                 .'takes, are not in these figures.'
-                            : 'The path “{draft}” has a further tank of {litres}. What comes down of it in a power cut, and '
+                            : 'The path “{draft}” has a further tank of {litres}. What comes down of it in a power '
+                                .'cut, and '
                                 .'the flow it takes, are not in these figures.',
                         draft: $draft->name,
                         litres: Quantity::litres($line->tankLitres ?? 0.0),

@@ -29,7 +29,8 @@ final class TraysLiftOut extends TrayRule
                 ),
             )
                 ->at($tray->id)
-                ->because('What does not come out is not cleaned.', 'Try it dry, or put one of them in another chamber.');
+                ->because('What does not come out is not cleaned.', 'Try it dry, or put one of them in another '
+                    .'chamber.');
 
             return;
         }

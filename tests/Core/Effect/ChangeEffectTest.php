@@ -537,6 +537,29 @@ it('gives no answer where water changes are logged on one side only', function (
         ->toContain('“water change 10 % weekly from 2026-06-02 to 2026-07-11”');
 });
 
+it('does not answer for one litre, but for a side that says that none was made', function (): void {
+    $late = array_values(array_filter(
+        steppedTank(115, 115, 0.3, 8, start: 40),
+        static fn (Entry $entry): bool => ! $entry->payload instanceof WaterChange
+            || $entry->at > onDay(0, SkimmerSwitch::of(true))->at,
+    ));
+    $with = static function (Entry ...$more) use ($late): array {
+        $all = [...$late, ...$more];
+        usort($all, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+
+        return $all;
+    };
+    $litre = judge($with(onDay(-20, WaterChange::of(1))));
+    expect($litre->verdict)->toBe(Verdict::CannotTellYet)
+        ->and(said($litre->sentence))->toStartWith('Only 1 of the water changes is logged before this change and 6 '
+            .'since.')
+        ->toContain('“no water changes from 2026-04-21 to 2026-05-31”')
+        ->and(said(judge($with(onDay(-20, WaterChange::of(0))))->sentence))->toContain('Only 1 of the water changes');
+    // None in any week is an answer to the question, whatever the verdict then is.
+    $none = array_map(static fn (int $week): Entry => onDay(-7 * $week + 1, WaterChange::of(0)), range(1, 6));
+    expect(said(judge($with(...$none))->sentence))->not->toContain('is not known, and it decides');
+});
+
 it('goes on with a series through a reading whose kit was not named, and says so', function (): void {
     $named = array_map(
         static fn (Entry $entry, int $i): Entry => $entry->payload instanceof Reading

@@ -221,7 +221,8 @@ it('hears a rise although a figure was written more coarsely than the kit reads'
     $journal = [];
     foreach ($written as $n => $value) {
         // “0.2” is taken for a step of a tenth, “0.20” for one of a hundredth.
-        array_push($journal, ...readBefore($now, Parameter::Phosphate, [$value], last: 36.0 - 3.5 * $n, step: $n === 9 ? 0.1 : 0.01));
+        $step = $n === 9 ? 0.1 : 0.01;
+        array_push($journal, ...readBefore($now, Parameter::Phosphate, [$value], last: 36.0 - 3.5 * $n, step: $step));
     }
     expect(alertsOver($journal, $now))->toContain('rise');
 })->with([0.2]);

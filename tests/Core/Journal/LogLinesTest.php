@@ -130,7 +130,6 @@ it('understands a line', function (string $line, string ...$chips): void {
     ['no3 8 with drop kit', 'nitrate 8 ppm, drop kit'],
     ['alk 8 kit other drops', 'alkalinity 8 dKH, other drops'],
     ['po4 6 sure', 'phosphate 6 ppm'],
-    ['no3 3 1/2', 'nitrate 3.5 ppm'],
     // Water changes.
     ['water change 40 l', 'Water change 40 L'],
     ['water change 40', 'Water change 40 L'],

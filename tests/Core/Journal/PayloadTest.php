@@ -87,7 +87,7 @@ it('refuses amounts no tank takes', function (Closure $make, string $bounds): vo
     [fn () => SockChange::of(0), 'between 1 and 5'],
     [fn () => MediaCharge::grams(Medium::Gfo, 0), 'between 0.1 g and 50 kg'],
     [fn () => MediaCharge::litres(Medium::Gfo, 400), 'between 0.001 L and 100 L'],
-    [fn () => WaterChange::of(0), 'between 0.1 L and 50,000 L'],
+    [fn () => WaterChange::of(0.05), 'between 0.1 L and 50,000 L'],
     [fn () => Feed::of(-1), 'between 0.001 g and 5 kg'],
     [fn () => Photoperiod::of(24.5), 'between 0 h and 24 h'],
     [fn () => CarbonDose::of(CarbonSource::Spirit, 5000), 'between 0.01 mL and 2,000 mL'],

@@ -178,7 +178,11 @@ it('tells apart why a charge may seem to do nothing', function (
     'beyond the test' => [[0.9, 0.0, 6.2, 0.0, [0.0, 6.2, 78.0], 5.0, null], Condition::Working, 'your test can tell'],
     'more out than in' => [[0.9, 0.0, 6.2, 0.0, [-151.0, 6.2, 130.0], 5.0, null], Condition::Working, 'cannot show'],
     'read as exhausted' => [[0.1, 0.95, 0.8, 0.0, [0.1, 0.8, 1.0], 60.0, null], Condition::Spent, 'removes 10 %'],
-    'read to work' => [[0.0, 0.97, 0.0, 0.0, [216.0, 0.1, 78.0], 80.0, null], Condition::Unclear, 'cannot both be right'],
+    'read to work' => [
+        [0.0, 0.97, 0.0, 0.0, [216.0, 0.1, 78.0], 80.0, null],
+        Condition::Unclear,
+        'cannot both be right',
+    ],
     'hidden by rock' => [[0.8, 0.0, 5.0, 3.0, null, 20.0, null], Condition::Working, 'Rock releases 3 mg'],
     'meant for three days' => [[0.9, 0.0, 5.0, 0.0, null, 4.0, 3.0], Condition::Overdue, 'meant to stay 3 days'],
 ]);
@@ -294,7 +298,9 @@ it('never calls a charge exhausted that its reactor is read to work', function (
         'format' => Path::FORMAT, 'schema' => Path::SCHEMA, 'name' => 'Sump', 'style' => 'sump',
         'litresPerHour' => 1800, 'stockNow' => 'medium', 'stockPlanned' => 'medium',
         'lines' => [
-            ['id' => 'main', 'items' => [['id' => 'sock', 'kind' => 'sock'], ['id' => 'pump', 'kind' => 'return-pump']]],
+            ['id' => 'main', 'items' => [
+                ['id' => 'sock', 'kind' => 'sock'], ['id' => 'pump', 'kind' => 'return-pump'],
+            ]],
             ['id' => 'branch', 'from' => 'pump', 'to' => 'sock', 'litresPerHour' => 20,
                 'items' => [['id' => 'gfo', 'kind' => 'reactor']]],
         ],

@@ -33,10 +33,14 @@ it('answers fine, ask or refuse, and says why', function (
     }
 })->with([
     // What was found to pass every door without a question.
-    'lanthanum that binds more than there is' => ['lanthanum 50 ml holding 5 g', [READ], Answer::Refuse, 'lanthanum-more'],
+    'lanthanum that binds more than there is' => [
+        'lanthanum 50 ml holding 5 g', [READ], Answer::Refuse, 'lanthanum-more',
+    ],
     'lanthanum without its strength' => ['lanthanum 5 ml', [READ], Answer::Ask, 'lanthanum-strength'],
     'lanthanum without a fine filter' => ['lanthanum 1 ml holding 1 mg', [READ], Answer::Ask, 'lanthanum-filter'],
-    'vinegar doubled' => ['vinegar 24 ml', [READ, [29, 'vinegar 12 ml'], [28, 'vinegar 12 ml']], Answer::Ask, 'carbon-step'],
+    'vinegar doubled' => [
+        'vinegar 24 ml', [READ, [29, 'vinegar 12 ml'], [28, 'vinegar 12 ml']], Answer::Ask, 'carbon-step',
+    ],
     'vinegar as before' => ['vinegar 12 ml', [READ, [29, 'vinegar 12 ml']], Answer::Fine, ''],
     'vinegar without any before' => ['vinegar 24 ml', [READ], Answer::Ask, 'carbon-step'],
     'vinegar eight times a full dose' => ['vinegar 160 ml', [READ], Answer::Refuse, 'carbon-amount'],
@@ -44,7 +48,9 @@ it('answers fine, ask or refuse, and says why', function (
     'all sources count together' => ['vodka 3 ml', [READ, [29.9, 'vinegar 60 ml']], Answer::Refuse, 'carbon-amount'],
     'carbon at zero nitrate' => ['vinegar 4 ml', [[28, 'no3 0.1 po4 0.06']], Answer::Ask, 'carbon-stop'],
     'carbon in cloudy water' => ['vinegar 4 ml', [[28, 'no3 8 po4 0.06 cloudy']], Answer::Ask, 'carbon-stop'],
-    'carbon while fish gasp' => ['vinegar 4 ml', [READ, [29, 'note fish gasping at the surface']], Answer::Ask, 'carbon-stop'],
+    'carbon while fish gasp' => [
+        'vinegar 4 ml', [READ, [29, 'note fish gasping at the surface']], Answer::Ask, 'carbon-stop',
+    ],
     'carbon without a skimmer' => ['vinegar 4 ml', [READ, [29, 'skimmer off']], Answer::Ask, 'carbon-stop'],
     'a first gentle dose' => ['vinegar 4 ml', [READ], Answer::Fine, ''],
     'GFO far too much' => ['gfo 750 g', [READ], Answer::Refuse, 'phosphate-fast'],
@@ -56,6 +62,16 @@ it('answers fine, ask or refuse, and says why', function (
         'activated carbon 60 g in GFO reactor', [READ, [20, 'gfo 60 g in GFO reactor']], Answer::Ask, 'medium-company',
     ],
     'carbon ten times the usual' => ['activated carbon 2 kg bag', [READ], Answer::Refuse, 'medium-amount'],
+    'phosphate that lost its naught' => [
+        'po4 2', [[14, 'po4 0.07'], [21, 'po4 0.06'], READ], Answer::Ask, 'reading-slip',
+    ],
+    'nitrate that lost its point' => ['no3 85', [[21, 'no3 8.5'], READ], Answer::Ask, 'reading-slip'],
+    'alkalinity that lost its point' => ['alk 81', [[28, 'alk 8.1']], Answer::Ask, 'reading-slip'],
+    'a reading as before' => ['no3 9', [READ], Answer::Fine, ''],
+    'nitrate that rose in a week' => ['no3 20', [READ], Answer::Fine, ''],
+    'a first reading' => ['no3 60', [], Answer::Fine, ''],
+    'a reading long after' => ['no3 85', [[-60, 'no3 8']], Answer::Fine, ''],
+    'carbon stopped under a stop' => ['spirit stopped', [[28, 'no3 0.1 po4 0.06']], Answer::Fine, ''],
     'ozone without a probe' => ['ozone on', [READ], Answer::Ask, 'ozone-unwatched'],
     'ozone with a probe that reads nonsense' => ['ozone on', [[29, 'orp 20 sure']], Answer::Refuse, 'ozone-probe'],
     'ozone at high ORP' => ['ozone on', [[29, 'orp 430']], Answer::Refuse, 'ozone-high'],
@@ -114,7 +130,11 @@ it('stops, holds or continues by what was read, seen and given', function (array
     'zero and zero' => [[[28, 'no3 <0.5 po4 <0.01']], 1, 0],
     'no skimmer' => [[[20, 'skimmer off'], [28, 'no3 8 po4 0.08']], 1, 0],
     'gasping' => [[READ, [29, 'note two fish gasp at the top']], 1, 0],
-    'a fast fall' => [[[9.5, 'no3 20 po4 0.06'], [16, 'no3 12 po4 0.06'], [23, 'no3 5 po4 0.06'], [29, 'no3 2 po4 0.06']], 1, 0],
+    'a fast fall' => [
+        [[9.5, 'no3 20 po4 0.06'], [16, 'no3 12 po4 0.06'], [23, 'no3 5 po4 0.06'], [29, 'no3 2 po4 0.06']],
+        1,
+        0,
+    ],
     'a slow fall' => [[[9.5, 'no3 20 po4 0.06'], [16, 'no3 18 po4 0.06'], [29, 'no3 14 po4 0.06']], 0, 0],
 ]);
 

@@ -292,5 +292,6 @@ it('counts what passes the wall and the pipe before it says how much runs over',
     $passes = (new Ithys\Flow\Weir(340, 320))->flow(20.0);
     $finding = trayFindings(traySump([trayAt(250, [sockOf(200)])], weir: 340), 8000)['clogged-no-way'];
     expect($passes)->toBeLessThan(8000)
-        ->and($finding->sentence)->toMatch('~ '.preg_quote(number_format((8000 - $passes) / 60, 0)).'(\.\d+)? L a minute run over it~');
+        ->and($finding->sentence)->toMatch('~ '.preg_quote(number_format((8000 - $passes) / 60, 0)).'(\.\d+)? L a '
+            .'minute run over it~');
 });
