@@ -74,7 +74,13 @@ final class Health
         $path = self::path();
         $state = $path === null || ! is_file($path) ? null : json_decode((string) @file_get_contents($path), true);
 
-        /** @var array{checkedAt?: string, damage?: ?string, copy?: array<string, ?string>} */
+        /**
+         * @var array{
+         *     checkedAt?: string,
+         *     damage?: ?string,
+         *     copy?: array{file: ?string, at: ?string, problem: ?string},
+         * }
+         */
         return is_array($state) ? $state : [];
     }
 
