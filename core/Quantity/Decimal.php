@@ -7,8 +7,8 @@ namespace Ithys\Quantity;
 /** A plain number as keepers write it: 12, 12.5, 12,5, 1/2, 1 1/2. */
 final readonly class Decimal
 {
-    /** What keepers measure parts of a cup or a gallon in; 24/11 is a day. */
-    private const PARTS = [2, 3, 4, 8, 16];
+    /** What parts of a cup, a gallon and an inch are measured in; 24/11 is a day. */
+    private const PARTS = [2, 3, 4, 8, 16, 32, 64];
 
     private function __construct(
         public float $value,
@@ -17,7 +17,7 @@ final readonly class Decimal
     ) {
     }
 
-    /** Whether the text is a part of one thing: 1/2 to 15/16, and thirds. */
+    /** Whether the text is a part of one thing: 1/2 to 63/64, and thirds. */
     public static function isFraction(string $text): bool
     {
         return preg_match('~^(\d{1,2})/(\d{1,2})$~', $text, $part) === 1

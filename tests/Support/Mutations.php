@@ -66,11 +66,16 @@ final class Mutations
     ];
 
     private const TABLES = [
+        "date,tank,wc (gal),nitrate (µmol/L)\n2026-03-04,Long,10,129\n2026-03-05,Corner,,100\n",
+        "date,no3,po4,note,kit\n2026-03-04,13,9,0,11\n2026-03-05,14,0,11\n",
         "date,nitrate,phosphate\n2026-03-04 20:15,8.5,0.06\n2026-03-05,8,0.05\n",
         "date;parameter;value;unit;method;note\n24/3/2026 "
             ."20:15;NO3;8,5;ppm;colour;ok\n25/3/2026;po4-p;18;ppb;;\"two\nlines\"\n",
         "date,time,no3 (ppm),cloudy\n2026-03-04T20:15:00Z,,8,yes\n2026-03-29,02:30,7,\n",
     ];
+
+    /** Seconds of processor time that no answer takes. */
+    private const LONGEST = 10.0;
 
     private readonly Randomizer $random;
 
@@ -82,20 +87,37 @@ final class Mutations
         $this->at = "/systems/{$system->id}";
     }
 
-    /** Sends so many and returns what each answered with a fault of the server's own. @return list<string> */
+    /**
+     * Sends so many and returns what each answered with a fault of the server's own, or not within the time.
+     *
+     * @return list<string>
+     */
     public function send(int $count): array
     {
         $requests = $this->requests();
         $faults = [];
         for ($n = 0; $n < $count; $n++) {
             [$what, $ask] = $this->pick($requests);
+            $from = self::cpu();
             $response = $ask();
+            if (self::cpu() - $from > self::LONGEST) {
+                $faults[] = "{$n} {$what}: took more than ".self::LONGEST.' s';
+            }
             if ($response->getStatusCode() >= 500) {
                 $faults[] = "{$n} {$what}: {$response->getStatusCode()} ".($response->exception?->getMessage() ?? '');
             }
         }
 
         return $faults;
+    }
+
+    /** Seconds of processor time that this process has used. */
+    private static function cpu(): float
+    {
+        $used = (array) getrusage();
+
+        return $used['ru_utime.tv_sec'] + $used['ru_stime.tv_sec']
+            + ($used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec']) / 1e6;
     }
 
     /** @return list<array{string, Closure(): TestResponse}> */
@@ -158,6 +180,12 @@ final class Mutations
                 'onBelow' => '400', 'offAt' => '410', 'from' => '23', 'hours' => '2', 'output' => '6',
                 'hasProbe' => true, 'hasRatedSkimmer' => true, 'cleansExhaust' => true,
             ]],
+            ['POST', '/alerts', static fn (): array => ['alert' => 'rises no3', 'days' => '7', 'reason' => 'I know']],
+            ['DELETE', '/alerts', static fn (): array => ['alert' => 'rises no3']],
+            ['PUT', '/assumptions/fall-share', static fn (): array => ['value' => '40', 'why' => 'mine']],
+            ['POST', '/assumptions/fall-share', static fn (): array => ['undo' => '1']],
+            ['DELETE', '/assumptions/fall-share', static fn (): array => ['why' => 'mine']],
+            ['POST', '/section/in-force', static fn (): array => ['since' => '2026-03-04', 'version' => 1]],
             ['PUT', '/target', static fn (): array => ['school' => 'balanced']],
             [
                 'POST',
@@ -186,6 +214,13 @@ final class Mutations
                 '/charges/dose',
                 '/charges/organic',
                 '/charges/others',
+                '/charges/ozone',
+                '/assumptions',
+                '/section/sheet',
+                '/section/cuts.svg',
+                '/section/cuts.dxf',
+                '/section/sump.json',
+                '/path/water',
                 '/stops/socks',
                 '/section',
                 '/section/build',
@@ -205,6 +240,7 @@ final class Mutations
                 'wanted' => '0.2',
                 'change' => '1',
                 'view' => 'table',
+                'words' => 'no3',
                 'find' => '1',
                 'page' => '1',
             ];
@@ -226,6 +262,16 @@ final class Mutations
                 ['POST', '/foresee/courses/%s/restore'],
                 ['POST', '/photos/%s/restore'],
                 ['GET', '/photos/%s/picture'],
+                ['PUT', '/assumptions/%s'],
+                ['DELETE', '/assumptions/%s'],
+                ['POST', '/bin/batch/%s/restore'],
+                ['POST', '/sump-revisions/%s/take-back'],
+                ['POST', '/sump-revisions/%s/restore'],
+                ['POST', '/path-revisions/%s/restore'],
+                ['DELETE', '/drafts/%s'],
+                ['GET', '/path/%s/path.json'],
+                ['GET', '/path/%s/path.svg'],
+                ['GET', '/section/cuts.%s'],
                 ['GET', '/journal/%s'],
                 ['PUT', '/journal/%s'],
                 ['POST', '/bin/%s/restore'],
@@ -265,8 +311,11 @@ final class Mutations
                             'dates' => 'dmy',
                             'separator' => ';',
                             'decimals' => 'comma',
-                            'unit' => 'ppb',
-                            'roles' => ['date', 'no3'],
+                            'uses' => ['date', 'no3'],
+                            'units' => ['', 'ppb'],
+                            'limits' => ['', '0.5'],
+                            'surprising' => 'take',
+                            'because' => 'an old book',
                             'show' => 'refused',
                             'page' => '1',
                         ]),
@@ -377,6 +426,15 @@ final class Mutations
             "\t",
             "a\0b",
             "f\x81r",
+            'sure',
+            'because',
+            'vinegar',
+            'lanthanum',
+            'holding',
+            'stopped',
+            'no',
+            '24/11',
+            '1/2',
             '9999',
             'weeks',
             'ago',
