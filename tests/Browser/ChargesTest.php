@@ -29,7 +29,7 @@ it('follows a charge, doses the next by budget, and changes it', function (): vo
         ->type('Wanted phosphate', '0,00')->waitFor('must be between')
         ->type('Wanted phosphate', '0.05')->waitUntilGone('must be between')
         ->type('Made ready', 'rinsed 5 min')
-        ->press('It is in: log it')->waitFor('Logged: GFO')->waitFor('GFO reactor, in for 0 days')
+        ->press('Log this charge')->waitFor('Logged: GFO')->waitFor('GFO reactor, in for 0 days')
         ->waitFor('Taken out');
     $browser->press('Take out GFO')->waitFor('Logged: GFO taken out');
     expect($browser->consoleProblems())->toBe([]);
@@ -38,8 +38,12 @@ it('follows a charge, doses the next by budget, and changes it', function (): vo
 it('plans a ramp of organic carbon and begins it', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['charges']->url);
     $browser->signIn()->visit('/systems/1/charges/organic')->waitFor('Stop at once when')->waitFor('The skimmer runs')
-        ->choose('Dosed as', 'vinegar')->waitFor('18.8')
-        ->press('Begin this ramp')->waitFor('The ramp has begun')->waitFor('Week 1:')->waitFor('Go on as planned');
+        ->choose('Dosed as', 'vinegar')->waitFor('18.8')->waitFor('below your target');
+    // It leads below the target, which has to be wanted.
+    $browser->script(
+        "[...document.querySelectorAll('label')].find((l) => l.textContent.includes('I want that')).click()",
+    );
+    $browser->press('Start this ramp')->waitFor('The ramp has begun')->waitFor('Week 1:')->waitFor('Continue as planned');
     $browser->press('End the ramp')->waitFor('The ramp has ended')->waitUntilGone('Week 1:');
     expect($browser->consoleProblems())->toBe([]);
 });

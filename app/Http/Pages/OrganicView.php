@@ -31,7 +31,7 @@ final class OrganicView
         .'how many mg a day. The model leaves them out. Throttle the flow, lead it into the skimmer, and log them as '
         .'an unlisted medium.';
 
-    private const RULE = 'the water clouds, slime grows, fish gasp, or nitrate or phosphate is at nought. Then step '
+    private const RULE = 'the water clouds, slime grows, fish gasp, or nitrate or phosphate is at zero. Then step '
         .'down to half, move the surface, and read again. This is organic carbon, a dose; activated carbon is a '
         .'medium.';
 
@@ -59,6 +59,7 @@ final class OrganicView
             'source' => $source->value,
             'sources' => array_map(static fn (CarbonSource $one): array => [
                 'key' => $one->value,
+                'name' => $one->label(),
                 'mgEach' => OrganicCarbon::perMillilitre($one, $assumptions),
                 'equal' => OrganicCarbon::equal(1.0, CarbonSource::Spirit, $one, $assumptions),
                 'full' => OrganicCarbon::equal($full, $source, $one, $assumptions),

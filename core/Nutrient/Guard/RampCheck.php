@@ -67,7 +67,7 @@ final readonly class RampCheck
             $falls = self::falls($here, $parameter, $reading->value);
             $falls === null ?: $stops[] = $falls;
             $fine = $falls === null ? [...$fine, Text::of(
-                "{$parameter->label()} at {level}",
+                ucfirst($parameter->label()).' is at {level}',
                 level: Quantity::ppm($reading->value),
             )] : $fine;
         }
@@ -91,7 +91,7 @@ final readonly class RampCheck
             }
         }
         match ($here->skims()) {
-            true => $fine[] = Text::of('the skimmer runs'),
+            true => $fine[] = Text::of('The skimmer runs'),
             false => $stops[] = Text::of('No skimmer runs: nothing would take the bacteria out, and nothing brings '
                 .'oxygen in.'),
             null => $holds[] = Text::of('Ithys does not know of a skimmer. Lay out the path, or log “skimmer on”.'),
@@ -99,7 +99,7 @@ final readonly class RampCheck
         $water = $here->setup->tank->water;
         $oxygen = Oxygen::saturation($water->celsius, $water->salinity);
         $says = Text::of(
-            'water of {celsius} holds at most {oxygen} mg/L of oxygen',
+            'Water of {celsius} holds at most {oxygen} mg/L of oxygen',
             celsius: Quantity::celsius($water->celsius, 1),
             oxygen: Quantity::number($oxygen, 1),
         );

@@ -101,7 +101,7 @@ export interface Dosed {
 
 export interface OrganicView {
     source: string;
-    sources: { key: string; mgEach: number; equal: number; full: number }[];
+    sources: { key: string; name: string; mgEach: number; equal: number; full: number }[];
     doses: number[];
     /** What is dosed already, in words. */
     running: string | null;

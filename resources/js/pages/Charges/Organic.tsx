@@ -64,7 +64,7 @@ export default function Organic({ frame, view, now, past, target }: Props) {
                     <ChoiceField
                         label="Dosed as"
                         value={view.source}
-                        options={view.sources.map(({ key }) => [key, key] as const)}
+                        options={view.sources.map(({ key, name }) => [key, name] as const)}
                         onPick={(source) =>
                             router.get(`${base}/organic`, { source }, { preserveScroll: true, replace: true })
                         }
@@ -100,8 +100,8 @@ export default function Organic({ frame, view, now, past, target }: Props) {
                     As much carbon is in{' '}
                     {view.sources
                         .map(
-                            ({ key, equal, mgEach }) =>
-                                `${figure(equal, 2)} mL of ${key} (${figure(mgEach, 0)} mg a mL)`,
+                            ({ name, equal, mgEach }) =>
+                                `${figure(equal, 2)} mL of ${name} (${figure(mgEach, 0)} mg a mL)`,
                         )
                         .join(', ')}
                     . Raise it only after a reading each week; hold where nothing was read; step back to half at a stop.
