@@ -145,7 +145,7 @@ final class OrganicView
 
         return [
             'id' => $row->id,
-            'source' => $row->source->value,
+            'name' => $row->source->label(),
             'begun' => $row->begun_at->getTimestamp(),
             'week' => $week + 1,
             'planned' => $ramp->in($week),

@@ -118,7 +118,7 @@ export interface OrganicView {
     series: { present: Series; other: Series } | null;
     under: {
         id: number;
-        source: string;
+        name: string;
         begun: number;
         week: number;
         planned: number;

@@ -189,7 +189,7 @@ function Under({
     return (
         <Box as="section" mb="4" borderTopWidth="1.5px" pt="2" maxWidth="46rem">
             <chakra.h2 fontSize="lg">
-                Week {under.week}: {figure(under.dose, 2)} mL of {under.source} a day
+                Week {under.week}: {figure(under.dose, 2)} mL of {under.name} a day
             </chakra.h2>
             <p>
                 {under.says} Begun {dates.day(under.begun)}; planned {figure(under.planned, 2)} mL. Logged in the last
