@@ -141,6 +141,7 @@ final class OrganicView
         $was = $here->givenCarbon() / $each;
         $dose = $check->dose($ramp, $week, $was);
         $given = array_filter($here->entries, static fn (Entry $entry): bool => $entry->payload instanceof CarbonDose
+            && $entry->payload->millilitres > 0.0
             && $here->daysAgo($entry) <= 7.0);
 
         return [

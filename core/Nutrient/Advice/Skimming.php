@@ -137,13 +137,18 @@ final readonly class Skimming
         return $this->within(
             self::STIR_DAYS,
             '{what}, {ago} ago.',
-            static fn (Payload $one): bool => $one instanceof WaterChange || self::isCareOf($one, Part::Sand),
+            static fn (Payload $one): bool => $one instanceof WaterChange && $one->changedLitres > 0.0
+                || self::isCareOf($one, Part::Sand),
         );
     }
 
     private function dose(): ?Text
     {
-        return $this->within(self::STIR_DAYS, '{what}, {ago} ago.', self::is(CarbonDose::class));
+        return $this->within(
+            self::STIR_DAYS,
+            '{what}, {ago} ago.',
+            static fn (Payload $one): bool => $one instanceof CarbonDose && $one->millilitres > 0.0,
+        );
     }
 
     private function supplement(): ?Text
