@@ -60,6 +60,8 @@ it('asks for a unit that it does not know', function (string $heading, string $u
     $address = ($this->upload)("Date,{$heading}\n2026-06-01,8\n2026-06-08,10\n");
     [$layout] = ($this->show)($address);
     expect($layout['columns'][1]['asked']['says'])->toContain("“{$unit}” of “{$heading}” is not a unit");
+    // Until then no row is read as one.
+    expect(($this->read)(($this->show)($address)[1]))->toBe([[], []]);
     $this->post($address)->assertSessionHasErrors('file');
     expect(JournalEntry::query()->count())->toBe(0);
     $pick = $layout['columns'][1]['asked']['units'][0];

@@ -272,6 +272,11 @@ final class TableReader
     private function payloads(Column $column, array $cells, DateTimeImmutable $at): array
     {
         $cell = $cells[$column->at] ?? '';
+        if ($column->written->unknown !== '') {
+            $this->leftOut[] = "“{$cell}” under “{$column->heading}” waits for its unit.";
+
+            return [];
+        }
         if ($column->use === ColumnRole::Value && $this->isNameless($cells)) {
             throw InvalidEntry::unreadableFigure('nameless', $cell, 'no3 8.5');
         }

@@ -232,7 +232,7 @@ export default function ImportPreview(props: Props) {
                     </chakra.p>
                     <TextField label="Reason" value={because} maxLength={200} onText={setBecause} />
                     <Button type="submit" disabled={because.trim() === layout.because}>
-                        Take these doses too
+                        Take these too
                     </Button>
                 </Box>
             )}
