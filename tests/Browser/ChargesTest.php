@@ -25,7 +25,7 @@ it('follows a charge, doses the next by budget, and changes it', function (): vo
         ->and($browser->text())->toContain('↳ GFO reactor');
     $browser->press('Dose a medium')->waitFor('By the water of the tank')
         ->choose('Medium', 'GFO')->choose('Goes into', 'GFO reactor')->waitFor('mg of phosphate in 60 days')
-        ->press('Take it: By budget')->waitFor('in the first week')
+        ->press('Take it: By a gentle fall')->waitFor('in the first week')
         ->type('Wanted phosphate', '0,00')->waitFor('must be between')
         ->type('Wanted phosphate', '0.05')->waitUntilGone('must be between')
         ->type('Made ready', 'rinsed 5 min')

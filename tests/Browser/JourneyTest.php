@@ -93,7 +93,9 @@ it('walks from first run to an honest verdict', function (int $width, int $heigh
         ->waitFor('“reactr” was not understood here.');
     $browser->type('Log what was read or done', 'gfo 80 g reactor 32 days ago')
         ->waitFor('GFO 80 g, reactor')
-        ->waitFor('A fast drop in phosphate')
+        ->waitFor('A fast drop in phosphate')->waitFor('sure because')
+        ->type('Log what was read or done', 'gfo 80 g reactor 32 days ago sure because it went in then')
+        ->waitUntilGone('add “sure because”')
         ->keys('Enter')->waitFor('Logged: GFO 80 g, reactor.');
 
     // The verdict, first in words.

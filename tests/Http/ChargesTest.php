@@ -100,7 +100,10 @@ it('shows what each school of carbon would say, and keeps the one picked', funct
 it('doses by four roads, in any measure, and logs what goes in with its reason', function (): void {
     $before = ($this->dose)([])['view'];
     expect(array_column($before['roads'], 'title'))
-        ->toBe(['By the water of the tank', 'By budget', 'By what fits', 'As last time'])
+        ->toBe(['By the water of the tank', 'By budget', 'By what fits', 'As last time', 'By a gentle fall'])
+        // What the guard would refuse says so before it is taken; what keeps to the limit has nothing against it.
+        ->and($before['roads'][0]['doubt']['sentence'])->toContain('would lower phosphate')
+        ->and($before['roads'][4]['doubt'])->toBeNull()
         ->and($before['roads'][1]['grams'])->toBeNull()
         ->and($before['roads'][1]['assumes'])->toContain('not learned yet')
         ->and($before['roads'][3]['grams'])->toEqual(85);

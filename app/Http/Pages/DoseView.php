@@ -23,6 +23,7 @@ use Ithys\Nutrient\Charges\Roads;
 use Ithys\Nutrient\Forecast\Outlook;
 use Ithys\Nutrient\Guard\Answer;
 use Ithys\Nutrient\Guard\DoseContext;
+use Ithys\Nutrient\Guard\DoseGuard;
 use Ithys\Nutrient\Guard\Doubt;
 use Ithys\Nutrient\Guard\WeeklyFall;
 use Ithys\Nutrient\InvalidLever;
@@ -84,6 +85,7 @@ final class DoseView
         $outlook = ForeseeView::outlook($system, $now)['outlook'];
         $roads = new Roads($system->assumptions());
         $entries = (new Journal($system))->pooled($now->modify('-'.self::DAYS.' days'), $now);
+        $here = (new DoseDoor($system))->context($now);
 
         return [
             'roads' => array_map(static fn (Road $road): array => [
@@ -92,11 +94,16 @@ final class DoseView
                 'text' => $road->grams === null ? null : $words->say(Quantity::grams($road->grams)),
                 'assumes' => $words->say($road->assumes),
                 'assumption' => $road->assumption,
+                // What the guard will have against it stands beside it at once.
+                'doubt' => ($road->grams ?? 0.0) <= 0.0
+                    ? null
+                    : self::doubts($here, $medium, $where, (float) $road->grams, $words)[0] ?? null,
             ], [
                 $roads->byVolume($medium, $litres, $past),
                 self::budget($system, $roads, $outlook, $fresh, $figures, $now),
                 $roads->byVessel($medium, $item?->title(), $item?->figure(Figure::Capacity)),
                 self::lastTime($system, $medium, $entries, $now, $words),
+                ...self::gently($here, $medium, $fresh),
             ]),
             'amounts' => $figures['amount'] === null
                 ? null
@@ -104,10 +111,10 @@ final class DoseView
             'firstUse' => self::firstUse($medium, $figures['amount'], $entries, $system, $words),
             'doubts' => $figures['amount'] === null || $figures['amount'] <= 0.0
                 ? []
-                : self::doubts($system, $medium, $where, $figures['amount'], $now, $words),
+                : self::doubts($here, $medium, $where, $figures['amount'], $words),
             'fall' => $figures['amount'] === null || ! $medium->mayBind()
                 ? null
-                : self::fall((new DoseDoor($system))->context($now), $fresh, $words),
+                : self::fall($here, $fresh, $words),
             'company' => self::company($setup, $item, $words),
             'contact' => self::contact($place, $flow, $system, $words),
             'prepares' => Preparation::of($medium),
@@ -253,15 +260,14 @@ final class DoseView
 
     /** @return list<array{answer: string, sentence: string}> what the guard has against it, the gravest first */
     private static function doubts(
-        System $system,
+        DoseContext $here,
         Medium $medium,
         Container|Place $where,
         float $grams,
-        DateTimeImmutable $now,
         Words $words,
     ): array {
         try {
-            $entry = new Entry($now, MediaCharge::grams($medium, $grams, $where));
+            $charge = MediaCharge::grams($medium, $grams, $where);
         } catch (InvalidEntry $invalid) {
             return [['answer' => Answer::Refuse->value, 'sentence' => $words->say($invalid->says)]];
         }
@@ -269,7 +275,28 @@ final class DoseView
         return array_map(static fn (Doubt $doubt): array => [
             'answer' => $doubt->answer->value,
             'sentence' => $words->say($doubt->sentence),
-        ], (new DoseDoor($system))->doubts([$entry])[0] ?? []);
+        ], DoseGuard::doubts($charge, $here));
+    }
+
+    /**
+     * The most that lets phosphate fall no faster than it may; none where that is not known.
+     *
+     * @return list<Road>
+     *
+     * @throws InvalidLever
+     */
+    private static function gently(DoseContext $here, Medium $medium, Fresh $fresh): array
+    {
+        $reading = $medium->bindsPhosphate() ? $here->level(Parameter::Phosphate) : null;
+        if ($reading === null || $reading->belowLimit) {
+            return [];
+        }
+        $level = $here->ppm($reading);
+
+        return [new Road('By a gentle fall', floor(WeeklyFall::gentle($here, $fresh, $level)), Text::of(
+            'The most that lowers phosphate by no more than {limit} in a week.',
+            limit: Quantity::ppm(WeeklyFall::limit($here, $level)),
+        ), 'fall-share')];
     }
 
     /**

@@ -82,6 +82,8 @@ export interface Road {
     text: string | null;
     assumes: string;
     assumption: string | null;
+    /** The gravest that the dose guard has against it. */
+    doubt: { answer: 'ask' | 'refuse'; sentence: string } | null;
 }
 
 export interface Dosed {

@@ -248,7 +248,12 @@ function Doubts({ doubts }: { doubts: Dosed['doubts'] }) {
 /** The ways to an amount, side by side, each with what it assumes. */
 function Roads({ roads, systemId, onTake }: { roads: Road[]; systemId: number; onTake: (grams: string) => void }) {
     return (
-        <Box display="grid" gap="0" mb="3" gridTemplateColumns={{ base: '1fr', lg: 'repeat(4, minmax(0, 1fr))' }}>
+        <Box
+            display="grid"
+            gap="0"
+            mb="3"
+            gridTemplateColumns={{ base: '1fr', lg: 'repeat(auto-fit, minmax(11rem, 1fr))' }}
+        >
             {roads.map((road) => (
                 <Box key={road.title} borderTopWidth="1.5px" pt="2" pr="4" pb="3">
                     <chakra.h2 fontSize="sm" color="quiet">
@@ -263,7 +268,13 @@ function Roads({ roads, systemId, onTake }: { roads: Road[]; systemId: number; o
                             <Link href={`/systems/${systemId}/assumptions#${road.assumption}`}>what it rests on</Link>
                         )}
                     </chakra.p>
-                    {road.grams !== null && road.grams > 0 && (
+                    {road.doubt !== null && (
+                        <chakra.p fontSize="sm" mb="1" color={road.doubt.answer === 'refuse' ? 'fault' : 'caution'}>
+                            {road.doubt.answer === 'refuse' ? 'Not at once: ' : 'Caution: '}
+                            {road.doubt.sentence}
+                        </chakra.p>
+                    )}
+                    {road.grams !== null && road.grams > 0 && road.doubt?.answer !== 'refuse' && (
                         <Button
                             aria-label={`Take it: ${road.title}`}
                             onClick={() => onTake(String(Math.round(road.grams ?? 0)))}
