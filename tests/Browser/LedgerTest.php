@@ -22,7 +22,7 @@ it('learns by itself, shows where nitrogen goes, and opens what a figure rests o
         ->waitFor('mg came in a week')->waitFor('As of ')->waitFor('learned');
     // What is logged is learned from beside the page, which then shows it by itself.
     $browser->keys('l', 'no3 8.25 po4 0.06')->waitFor('phosphate 0.06 ppm')->keys('Enter')->waitFor('Logged: ')
-        ->waitFor('Ithys is learning')->waitUntilGone('Ithys is learning');
+        ->waitFor('Ithys is learning')->waitUntilGone('Ithys is learning', 60);
     expect($browser->text())->toContain('Sock, pad and roller took out the most')
         ->and($browser->script('return document.querySelectorAll(\'svg[aria-label^="Nitrogen"] path\').length'))
         ->toBeGreaterThan(8);

@@ -300,9 +300,9 @@ final class Browser
         return $this;
     }
 
-    public function waitUntilGone(string $text): self
+    public function waitUntilGone(string $text, float $seconds = self::WAIT_SECONDS): self
     {
-        $this->until(fn (): bool => ! str_contains($this->text(), $text), "“{$text}” still shows");
+        $this->until(fn (): bool => ! str_contains($this->text(), $text), "“{$text}” still shows", $seconds);
 
         return $this;
     }
@@ -426,9 +426,12 @@ final class Browser
     }
 
     /** @param  callable(): bool  $holds */
-    private function until(callable $holds, string|callable $otherwise): void
-    {
-        $end = microtime(true) + self::WAIT_SECONDS;
+    private function until(
+        callable $holds,
+        string|callable $otherwise,
+        float $seconds = self::WAIT_SECONDS,
+    ): void {
+        $end = microtime(true) + $seconds;
         do {
             try {
                 if ($holds()) {
