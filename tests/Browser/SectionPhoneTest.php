@@ -30,7 +30,7 @@ it('gives a wet finger its 44 pixels on every page of the area', function (strin
         JS);
     expect($small)->toBe([]);
 })->with([
-    'design' => ['/systems/1/section', '2 to look at'],
+    'design' => ['/systems/1/section', '1 to look at'],
     'cut sheet' => ['/systems/1/section/sheet', 'Fine pad'],
     'build' => ['/systems/1/section/build', '18 of 18 steps to do'],
 ]);
@@ -59,7 +59,7 @@ it('ticks a step off and measures a baffle on a phone', function (): void {
 
 it('nudges a baffle on a phone and keeps what is not saved', function (): void {
     $browser = $this->browser = new Browser($this->server->url, 390, 844);
-    $browser->signIn()->visit('/systems/1/section')->waitFor('2 to look at');
+    $browser->signIn()->visit('/systems/1/section')->waitFor('1 to look at');
     $browser->element("//*[@data-baffle='inlet']")->click();
     $browser->keys('ArrowUp')->waitFor('changed, not saved');
     $browser->element("//*[@data-baffle='inlet' and @aria-label='Weir baffle at 430, top 206 mm']");

@@ -36,7 +36,7 @@ it('comes closer, moves, brushes and goes back, by buttons, keys and mouse', fun
 it('corrects an entry in the table by keys alone, and keeps the search', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['tide']->url);
     $browser->signIn()->visit('/systems/1/journal?view=table')->waitFor('Journal entries');
-    $browser->type('Find', 'Water change 22')->waitFor(' entries');
+    $browser->type('Find', 'Water change 22')->waitUntilGone('Fed ');
     $browser->press('Correct')->waitFor('Save the correction');
     $browser->type('What', 'water change 23.6 l')->press('Save the correction')->waitFor('Corrected.');
 
