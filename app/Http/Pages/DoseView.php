@@ -86,7 +86,6 @@ final class DoseView
         $roads = new Roads($system->assumptions());
         $entries = (new Journal($system))->pooled($now->modify('-'.self::DAYS.' days'), $now);
         $here = (new DoseDoor($system))->context($now);
-        $gentle = self::gently($here, $medium, $fresh);
 
         return [
             'roads' => array_map(static fn (Road $road): array => [
@@ -96,16 +95,15 @@ final class DoseView
                 'assumes' => $words->say($road->assumes),
                 'assumption' => $road->assumption,
                 // What the guard will have against it stands beside it at once.
-                'doubt' => $gentle === [] || ($road->grams ?? 0.0) <= (float) $gentle[0]->grams ? null : [
-                    'answer' => Answer::Refuse->value,
-                    'sentence' => 'It would lower phosphate too fast.',
-                ],
+                'doubt' => ($road->grams ?? 0.0) <= 0.0
+                    ? null
+                    : self::doubts($here, $medium, $where, (float) $road->grams, $words)[0] ?? null,
             ], [
                 $roads->byVolume($medium, $litres, $past),
                 self::budget($system, $roads, $outlook, $fresh, $figures, $now),
                 $roads->byVessel($medium, $item?->title(), $item?->figure(Figure::Capacity)),
                 self::lastTime($system, $medium, $entries, $now, $words),
-                ...$gentle,
+                ...self::gently($here, $medium, $fresh),
             ]),
             'amounts' => $figures['amount'] === null
                 ? null

@@ -181,6 +181,7 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
                         <>
                             <Roads
                                 roads={view.roads}
+                                isCurrent={current}
                                 systemId={frame.id}
                                 onTake={(amount) => set({ amount, unit: 'g' })}
                             />
@@ -246,7 +247,18 @@ function Doubts({ doubts }: { doubts: Dosed['doubts'] }) {
 }
 
 /** The ways to an amount, side by side, each with what it assumes. */
-function Roads({ roads, systemId, onTake }: { roads: Road[]; systemId: number; onTake: (grams: string) => void }) {
+function Roads({
+    roads,
+    isCurrent,
+    systemId,
+    onTake,
+}: {
+    roads: Road[];
+    /** Whether they are worked out for what is chosen now. */
+    isCurrent: boolean;
+    systemId: number;
+    onTake: (grams: string) => void;
+}) {
     return (
         <Box
             display="grid"
@@ -277,6 +289,7 @@ function Roads({ roads, systemId, onTake }: { roads: Road[]; systemId: number; o
                     {road.grams !== null && road.grams > 0 && road.doubt?.answer !== 'refuse' && (
                         <Button
                             aria-label={`Take it: ${road.title}`}
+                            disabled={!isCurrent}
                             onClick={() => onTake(String(Math.round(road.grams ?? 0)))}
                         >
                             Take it
