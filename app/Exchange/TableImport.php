@@ -18,7 +18,6 @@ use Illuminate\Support\Facades\DB;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Note\Note;
 use Ithys\Journal\QuickEntry\Context;
-use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Table\Choices;
 use Ithys\Journal\Table\Layout;
 use Ithys\Journal\Table\TableReader;
@@ -129,7 +128,7 @@ final class TableImport
     {
         $counts = [
             'accepted' => 0, 'partly' => 0, 'refused' => 0, 'present' => 0,
-            'entries' => 0, 'surprising' => 0, 'doubted' => 0,
+            'entries' => 0, 'doubted' => 0,
         ];
         $rows = [];
         $matching = 0;
@@ -137,7 +136,6 @@ final class TableImport
         foreach ($this->judged() as [$row, $status]) {
             $counts[$status]++;
             $counts['entries'] += count($row->entries);
-            $counts['surprising'] += $row->surprising;
             $counts['doubted'] += $row->doubted;
             if ($show !== 'all' && $show !== $status) {
                 continue;
@@ -272,15 +270,11 @@ final class TableImport
             $new = [];
             $left = $row->leftOut;
             $isPresent = false;
-            $doubted = 0;
+            $doubted = $row->doubted;
             foreach ($row->entries as $entry) {
                 $place++;
                 // What the journal wrote out itself was asked about when it was logged.
                 $doubt = $row->isStored ? null : $doubts[$place][0] ?? null;
-                if ($this->layout->takesSurprising && $entry->payload instanceof Reading) {
-                    // Its keeper said that figures far from the rest are right.
-                    $doubt = null;
-                }
                 $print = Fingerprint::of($entry);
                 $mark = (string) hex2bin($print);
                 $what = "“{$words->say($entry->payload->summary())}”";
@@ -302,7 +296,7 @@ final class TableImport
                 }
             }
             yield [
-                new TableRow($row->line, $row->cells, $new, $left, $row->said, $row->surprising, doubted: $doubted),
+                new TableRow($row->line, $row->cells, $new, $left, $row->said, doubted: $doubted),
                 match (true) {
                     $new !== [] => $left === [] ? 'accepted' : 'partly',
                     $isPresent && $row->leftOut === [] => 'present',

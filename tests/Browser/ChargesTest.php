@@ -43,7 +43,10 @@ it('plans a ramp of organic carbon and begins it', function (): void {
     $browser->script(
         "[...document.querySelectorAll('label')].find((l) => l.textContent.includes('I want that')).click()",
     );
-    $browser->press('Start this ramp')->waitFor('The ramp has begun')->waitFor('Week 1:')->waitFor('Continue as planned');
+    $browser->press('Start this ramp')
+        ->waitFor('The ramp has begun')
+        ->waitFor('Week 1:')
+        ->waitFor('Continue as planned');
     $browser->press('End the ramp')->waitFor('The ramp has ended')->waitUntilGone('Week 1:');
     expect($browser->consoleProblems())->toBe([]);
 });

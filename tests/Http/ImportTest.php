@@ -70,7 +70,7 @@ it('reads a column for each nutrient with semicolons, decimal commas and days fi
         ->toBe(['date', 'time', 'no3', 'po4', 'note'])
         ->and($props['preview']['counts'])
         ->toBe([
-            'accepted' => 3, 'partly' => 1, 'refused' => 0, 'present' => 0, 'entries' => 6, 'surprising' => 0,
+            'accepted' => 3, 'partly' => 1, 'refused' => 0, 'present' => 0, 'entries' => 6,
             'doubted' => 0,
         ]);
     $this->post($address);

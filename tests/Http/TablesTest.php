@@ -134,7 +134,7 @@ it('reads a file as keepers have them', function (
     ],
     'repeats and slips' => [
         '15-duplicates',
-        ['accepted' => 7, 'partly' => 4, 'refused' => 5, 'surprising' => 1],
+        ['accepted' => 7, 'partly' => 4, 'refused' => 5, 'doubted' => 1],
         [
             '3  | “nitrate 10 ppm” stands in line 2 too. “phosphate 0.08 ppm” stands in line 2 too.',
             '5 4 Jun 12:00 phosphate 0.09 ppm | “nitrate 10 ppm” stands in line 4 too.',
@@ -263,7 +263,7 @@ it('reads what else stands in tables', function (string $csv, array $rows, strin
 
 it('takes what a keeper says of it', function (): void {
     $csv = "date,no3,po4\n2026-06-01,nd,0.05\n2026-06-02,8,0.05\n2026-06-03,8,0.05\n2026-06-04,8,5.5\n";
-    expect(($this->told)(($this->read)($csv, ['limits' => ['', '0.5', ''], 'surprising' => 'take'])))->toBe([
+    expect(($this->told)(($this->read)($csv, ['limits' => ['', '0.5', ''], 'because' => 'an open tank'])))->toBe([
         '2 1 Jun 12:00 nitrate below 0.5 ppm, 1 Jun 12:00 phosphate 0.05 ppm',
         '3 2 Jun 12:00 nitrate 8 ppm, 2 Jun 12:00 phosphate 0.05 ppm',
         '4 3 Jun 12:00 nitrate 8 ppm, 3 Jun 12:00 phosphate 0.05 ppm',

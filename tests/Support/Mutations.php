@@ -314,7 +314,6 @@ final class Mutations
                             'uses' => ['date', 'no3'],
                             'units' => ['', 'ppb'],
                             'limits' => ['', '0.5'],
-                            'surprising' => 'take',
                             'because' => 'an old book',
                             'show' => 'refused',
                             'page' => '1',

@@ -45,9 +45,6 @@ final class ForeseeView
 
     private const MOST_TRIED = 2;
 
-    /** Days that a change wants before the next. */
-    private const WAIT = 28;
-
     /** Days and share that what was tried is judged over, as the journal begins with. */
     private const WINDOW = 42;
 
@@ -204,7 +201,7 @@ final class ForeseeView
         $newest = null;
         foreach ($changes as $change) {
             /** @var array{t: int, text: string} $change */
-            $isRecent = $change['t'] > $now->getTimestamp() - self::WAIT * 86_400;
+            $isRecent = $change['t'] > $now->getTimestamp() - Advice::WAIT_DAYS * 86_400;
             $newest = $isRecent && ($newest === null || $change['t'] > $newest['t']) ? $change : $newest;
         }
         $day = static fn (int $t): string => (new DateTimeImmutable("@{$t}"))
@@ -213,11 +210,10 @@ final class ForeseeView
 
         return $newest === null ? null : Text::of(
             'You changed something on {day}: {what}. Wait until {until} before the next step, so that you can tell '
-                .'what '
-                .'it did.',
+                .'what it did.',
             day: $day($newest['t']),
             what: $newest['text'],
-            until: $day($newest['t'] + self::WAIT * 86_400),
+            until: $day($newest['t'] + Advice::WAIT_DAYS * 86_400),
         );
     }
 

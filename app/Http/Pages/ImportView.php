@@ -27,7 +27,6 @@ final class ImportView
             'separator' => $import->separator,
             'dates' => $layout->dateOrder->value,
             'decimals' => $layout->decimalComma ? 'comma' : 'point',
-            'surprising' => $layout->takesSurprising ? 'take' : 'leave',
             'because' => $import->because,
             'columns' => array_map(static fn (Column $column): array => [
                 'heading' => $column->heading,

@@ -68,8 +68,7 @@ final class OrganicView
             'running' => $given <= 0.0 ? null : $words->say(Text::of(
                 $given >= $full
                     ? 'You already dose about {given} of {source} a day, as much as a full dose of {full}. The ramp '
-                        .'does '
-                        .'not raise it.'
+                        .'does not raise it.'
                     : 'You already dose about {given} of {source} a day. The ramp continues from there.',
                 given: Quantity::millilitres($given),
                 source: $source->label(),

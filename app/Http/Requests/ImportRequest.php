@@ -23,7 +23,7 @@ final class ImportRequest extends FormRequest
     {
         $input = $this->all();
 
-        $asked = ['dates', 'decimals', 'uses', 'units', 'limits', 'surprising', 'because'];
+        $asked = ['dates', 'decimals', 'uses', 'units', 'limits', 'because'];
 
         return array_intersect($asked, array_keys($input)) === []
             ? null

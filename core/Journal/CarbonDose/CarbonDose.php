@@ -30,8 +30,9 @@ final readonly class CarbonDose implements Payload
     {
         return new self(
             $source,
-            $millilitres === 0.0 ? 0.0 : 1000 * Amount::within($millilitres / 1000, 0.00001, 2, 'An organic carbon '
-                .'dose', Dimension::Dose),
+            $millilitres === 0.0
+                ? 0.0
+                : 1000 * Amount::within($millilitres / 1000, 0.00001, 2, 'An organic carbon dose', Dimension::Dose),
         );
     }
 

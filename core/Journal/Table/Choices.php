@@ -11,7 +11,6 @@ final readonly class Choices
      * @param  list<string>  $uses  by column: a role, a parameter or something done
      * @param  list<string>  $units  by column
      * @param  list<string>  $limits  by column, as typed: what the kit shows nothing below
-     * @param  bool  $takesSurprising  figures far from the rest of their column are taken as well
      */
     public function __construct(
         public ?DateOrder $dateOrder = null,
@@ -19,8 +18,7 @@ final readonly class Choices
         public array $uses = [],
         public array $units = [],
         public array $limits = [],
-        public bool $takesSurprising = false,
-        /** Why doses that are asked about are right; empty while they are left out. */
+        /** Why what is asked about is right: doses, and figures far from the others; empty while it is left out. */
         public string $because = '',
     ) {
     }
@@ -40,7 +38,6 @@ final readonly class Choices
             $texts($from['uses'] ?? null),
             $texts($from['units'] ?? null),
             $texts($from['limits'] ?? null),
-            $word('surprising') === 'take',
             mb_substr(trim($word('because')), 0, 200),
         );
     }

@@ -39,7 +39,8 @@ final readonly class Layout
         public bool $decimalComma,
         public bool $joinsDecimals,
         public array $remarks,
-        public bool $takesSurprising = false,
+        /** Whether figures far from the rest of their column are taken as well. */
+        public bool $takesFar = false,
     ) {
     }
 
@@ -98,7 +99,7 @@ final readonly class Layout
             $comma,
             $joins,
             [...$remarks, ...$order->remarks($dates)],
-            $choices->takesSurprising,
+            $choices->because !== '',
         );
     }
 

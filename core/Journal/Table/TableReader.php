@@ -56,7 +56,7 @@ final class TableReader
     /** @var list<string> */
     private array $said = [];
 
-    private int $surprising = 0;
+    private int $doubted = 0;
 
     private bool $isStored = false;
 
@@ -118,7 +118,7 @@ final class TableReader
             );
         }
         $this->leftOut = $this->said = [];
-        $this->surprising = 0;
+        $this->doubted = 0;
         $this->isStored = false;
         $entries = [];
         foreach ($this->tables as [$date, $columns, $roles]) {
@@ -133,7 +133,7 @@ final class TableReader
             $this->leftOut[] = 'There is no reading in this row, and nothing that was done.';
         }
 
-        return new TableRow($line, $cells, $entries, $this->leftOut, $this->said, $this->surprising, $this->isStored);
+        return new TableRow($line, $cells, $entries, $this->leftOut, $this->said, $this->isStored, $this->doubted);
     }
 
     /**
@@ -422,8 +422,8 @@ final class TableReader
             $this->text($cells, $this->role(ColumnRole::Method), self::LONGEST_METHOD)
                 ?: $column->method,
         );
-        if (! $this->layout->takesSurprising && $this->isSurprising($column, $reading)) {
-            $this->surprising++;
+        if (! $this->layout->takesFar && $this->isSurprising($column, $reading)) {
+            $this->doubted++;
             $middle = (float) $column->sample?->middle;
             throw InvalidEntry::surprising($cell, $column->heading, $reading->level(), $middle);
         }

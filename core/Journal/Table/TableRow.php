@@ -14,7 +14,6 @@ final readonly class TableRow
      * @param  list<Entry>  $entries
      * @param  list<string>  $leftOut  sentences, one for each cell that is not read; of a row without entries why
      * @param  list<string>  $said  how cells were read that could be read otherwise
-     * @param  int  $surprising  cells left out for being far from the rest of their column
      */
     public function __construct(
         public int $line,
@@ -22,10 +21,9 @@ final readonly class TableRow
         public array $entries,
         public array $leftOut = [],
         public array $said = [],
-        public int $surprising = 0,
         /** Whether it is an entry that the journal wrote out itself. */
         public bool $isStored = false,
-        /** Doses left out until their keeper says why they are right. */
+        /** What is left out until its keeper says why it is right. */
         public int $doubted = 0,
     ) {
     }

@@ -34,6 +34,9 @@ final readonly class Advice
     /** Weeks over which what is well now is looked at on its present course. */
     private const AHEAD = 12;
 
+    /** Days that a change wants before the next. */
+    public const WAIT_DAYS = 28;
+
     /** Of its distance from what is wanted, that a nutrient must come nearer by: less is none. */
     private const NEARER = 0.01;
 

@@ -13,7 +13,7 @@ final class CarbonConditions implements GuardRule
 {
     public function doubts(Payload $dose, DoseContext $here): array
     {
-        if (! $dose instanceof CarbonDose || $dose->millilitres === 0.0) {
+        if (! $dose instanceof CarbonDose) {
             return [];
         }
 

@@ -22,7 +22,7 @@ final class DoseGuard
     /** @return list<Doubt> the gravest first */
     public static function doubts(Payload $dose, DoseContext $here): array
     {
-        return Doubt::inOrder(array_merge(...array_map(
+        return ! self::isAbout($dose) ? [] : Doubt::inOrder(array_merge(...array_map(
             static fn (GuardRule $rule): array => $rule->doubts($dose, $here),
             self::rules(),
         )));
@@ -31,7 +31,9 @@ final class DoseGuard
     /** Whether there is anything to ask of such an entry. */
     public static function isAbout(Payload $payload): bool
     {
-        return $payload instanceof MediaCharge || $payload instanceof CarbonDose || $payload instanceof Binder
+        return $payload instanceof MediaCharge || $payload instanceof Binder
+            // Dosing that stopped is no dose.
+            || $payload instanceof CarbonDose && $payload->millilitres > 0.0
             || $payload instanceof Supplement || $payload instanceof Outlet || $payload instanceof Equipment
             || $payload instanceof Reading;
     }

@@ -34,8 +34,7 @@ final class MediumFits implements GuardRule
             if (MixedLives::life($stay->charge->medium) !== MixedLives::life($dose->medium)) {
                 $doubts[] = Doubt::ask('medium-company', Text::of(
                     '{vessel} holds {other}, which lasts {its}; {medium} lasts {own}. Together they can only be '
-                        .'changed '
-                        .'together. Give it a vessel of its own, or log what came out.',
+                        .'changed together. Give it a vessel of its own, or log what came out.',
                     vessel: $item->title(),
                     other: $stay->charge->summary(),
                     its: MixedLives::life($stay->charge->medium),

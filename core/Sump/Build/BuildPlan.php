@@ -161,8 +161,7 @@ final readonly class BuildPlan
                 $hasTray ? 'Trays and shelves in' : 'Shelves in',
                 Text::of(
                     '{ledges} Glue each ledge with its wide face to the front and back glass. Level front and back; '
-                        .'the '
-                        .'sheet drops in and comes out with one hand.{caps}',
+                        .'the sheet drops in and comes out with one hand.{caps}',
                     ledges: Text::join(' ', array_map(
                         static fn (Tray $tray): Text => Text::of(
                             'Top of the ledges of the {tray} in chamber {chamber} at {top} over the floor.',

@@ -104,9 +104,8 @@ final class BlockedDrain extends PinnedRule
                 'A blocked drain fits',
                 Text::of(
                     'The return can push up {gives}; above the water line of the display {room} fit. The emergency '
-                        .'pipe '
-                        .'carries all of the return, so the return section does not run empty and the top-off adds '
-                        .'nothing.',
+                        .'pipe carries all of the return, so the return section does not run empty and the top-off '
+                        .'adds nothing.',
                     ...$figures,
                 ),
             ),

@@ -39,8 +39,7 @@ final class Clogged extends TrayRule
         $where = match (true) {
             $edge === null || $edge >= $level => 'goes down the standpipe.',
             $edge > ($this->behind($tray, $here)->topMm ?? 0.0) => 'runs unfiltered over the open edge of the tray '
-                .'into '
-                .'chamber {next}.',
+                .'into chamber {next}.',
             default => 'runs unfiltered over the baffle behind it into chamber {next}.',
         };
         $finding = match (true) {

@@ -90,8 +90,7 @@ final class Walls extends PanelRule
                 self::NO_CERTIFICATE,
                 Text::of(
                     'Fill it to at most {safe} in a leak test. A tank sold as an aquarium is made to be filled: ask '
-                        .'its '
-                        .'maker. Brace the top before you fill one of your own higher.',
+                        .'its maker. Brace the top before you fill one of your own higher.',
                     safe: Quantity::mm(self::safeFillMm($here) ?? $vessel->heightMm),
                 ),
             ),

@@ -7,6 +7,7 @@ namespace Tests\Browser\Support;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DriverCommand;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -216,22 +217,29 @@ final class Browser
         return $this;
     }
 
-    /** Presses keys where the focus is: "l", "Enter", "Tab". */
+    /** Presses keys where the focus is: "l", "Enter", "Tab"; the keyboard asks no element whether it may. */
     public function keys(string ...$keys): self
     {
         foreach ($keys as $key) {
-            $this->driver->getKeyboard()->sendKeys(match ($key) {
-                'Enter' => WebDriverKeys::ENTER,
-                'Tab' => WebDriverKeys::TAB,
-                'Escape' => WebDriverKeys::ESCAPE,
-                'ArrowUp' => WebDriverKeys::ARROW_UP,
-                'ArrowDown' => WebDriverKeys::ARROW_DOWN,
-                'ArrowLeft' => WebDriverKeys::ARROW_LEFT,
-                'ArrowRight' => WebDriverKeys::ARROW_RIGHT,
-                'Ctrl+S' => [WebDriverKeys::CONTROL, 's', WebDriverKeys::CONTROL],
-                'Ctrl+Z' => [WebDriverKeys::CONTROL, 'z', WebDriverKeys::CONTROL],
-                default => $key,
-            });
+            $chords = match ($key) {
+                'Enter' => [[WebDriverKeys::ENTER]],
+                'Tab' => [[WebDriverKeys::TAB]],
+                'Escape' => [[WebDriverKeys::ESCAPE]],
+                'ArrowUp' => [[WebDriverKeys::ARROW_UP]],
+                'ArrowDown' => [[WebDriverKeys::ARROW_DOWN]],
+                'ArrowLeft' => [[WebDriverKeys::ARROW_LEFT]],
+                'ArrowRight' => [[WebDriverKeys::ARROW_RIGHT]],
+                'Ctrl+S' => [[WebDriverKeys::CONTROL, 's']],
+                'Ctrl+Z' => [[WebDriverKeys::CONTROL, 'z']],
+                default => array_map(fn (string $letter): array => [$letter], mb_str_split($key)),
+            };
+            $strokes = array_merge(...array_map(fn (array $chord): array => [
+                ...array_map(fn (string $one): array => ['type' => 'keyDown', 'value' => $one], $chord),
+                ...array_map(fn (string $one): array => ['type' => 'keyUp', 'value' => $one], array_reverse($chord)),
+            ], $chords));
+            $this->driver->execute(DriverCommand::ACTIONS, [
+                'actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $strokes]],
+            ]);
         }
 
         return $this;

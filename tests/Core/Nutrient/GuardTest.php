@@ -72,6 +72,7 @@ it('answers fine, ask or refuse, and says why', function (
     'a first reading' => ['no3 60', [], Answer::Fine, ''],
     'a reading long after' => ['no3 85', [[-60, 'no3 8']], Answer::Fine, ''],
     'carbon stopped under a stop' => ['spirit stopped', [[28, 'no3 0.1 po4 0.06']], Answer::Fine, ''],
+    'carbon stopped after far too much' => ['vinegar stopped', [READ, [29.9, 'vinegar 160 ml']], Answer::Fine, ''],
     'ozone without a probe' => ['ozone on', [READ], Answer::Ask, 'ozone-unwatched'],
     'ozone with a probe that reads nonsense' => ['ozone on', [[29, 'orp 20 sure']], Answer::Refuse, 'ozone-probe'],
     'ozone at high ORP' => ['ozone on', [[29, 'orp 430']], Answer::Refuse, 'ozone-high'],

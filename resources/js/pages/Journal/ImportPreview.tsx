@@ -29,8 +29,7 @@ interface Layout {
     separator: string;
     dates: string;
     decimals: string;
-    surprising: string;
-    /** Why doses that are asked about are right. */
+    /** Why what is asked about is right. */
     because: string;
     columns: Column[];
 }
@@ -56,7 +55,7 @@ interface Props {
     remarks: string[];
     problem: string | null;
     preview: {
-        counts: Record<Row['status'] | 'entries' | 'surprising' | 'doubted', number>;
+        counts: Record<Row['status'] | 'entries' | 'doubted', number>;
         rows: Row[];
         pages: number;
     } | null;
@@ -82,7 +81,6 @@ export default function ImportPreview(props: Props) {
         separator: layout.separator,
         dates: layout.dates,
         decimals: layout.decimals,
-        surprising: layout.surprising,
         because: layout.because,
         uses: layout.columns.map(({ use }) => use),
         units: layout.columns.map(({ unit }) => unit),
@@ -200,18 +198,6 @@ export default function ImportPreview(props: Props) {
                     </Box>
                 </Box>
             )}
-            {counts && (counts.surprising > 0 || layout.surprising === 'take') && (
-                <Box mb="3" display="flex" flexWrap="wrap" gap="3" alignItems="center">
-                    <span>
-                        {layout.surprising === 'take'
-                            ? 'Figures far from the rest of their column are taken as they stand.'
-                            : `${figure(counts.surprising)} ${counts.surprising === 1 ? 'figure is' : 'figures are'} far from the rest of the column and left out.`}
-                    </span>
-                    <Button onClick={() => ask({ surprising: layout.surprising === 'take' ? 'leave' : 'take' })}>
-                        {layout.surprising === 'take' ? 'Leave them out' : 'Take them too'}
-                    </Button>
-                </Box>
-            )}
             {counts && (counts.doubted > 0 || layout.because !== '') && (
                 <Box
                     as="form"
@@ -227,8 +213,8 @@ export default function ImportPreview(props: Props) {
                 >
                     <chakra.p flex="1 1 20rem" color={layout.because === '' ? 'caution' : 'ink'}>
                         {layout.because === ''
-                            ? `Left out because the amounts look wrong: ${figure(counts.doubted)}. Their rows say why. If they are right, say why and take them too.`
-                            : `Doses that were asked about are taken: ${layout.because}`}
+                            ? `Left out because they look wrong: ${figure(counts.doubted)}. Their rows say why. If they are right, give your reason.`
+                            : `What looked wrong is taken: ${layout.because}`}
                     </chakra.p>
                     <TextField label="Reason" value={because} maxLength={200} onText={setBecause} />
                     <Button type="submit" disabled={because.trim() === layout.because}>
