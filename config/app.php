@@ -11,4 +11,6 @@ return [
     'host' => parse_url((string) env('APP_URL', ''), PHP_URL_HOST),
     // Files larger than this are refused with a sentence; PHP's own limits must not be lower.
     'import_megabytes' => 20,
+    // Rows that are saved while the keeper waits; a longer table is saved by the worker.
+    'import_rows_at_once' => (int) env('ITHYS_ROWS_AT_ONCE', 25_000),
 ];

@@ -12,6 +12,7 @@ use App\Journal\Journal;
 use App\Journal\RunningImport;
 use App\Models\System;
 use App\Models\User;
+use Closure;
 use DateTimeImmutable;
 use Generator;
 use Illuminate\Support\Facades\DB;
@@ -36,11 +37,17 @@ final class TableImport
 
     private const CHUNK = 500;
 
+    /** Rows left out whose reasons are told after a long import. */
+    private const REASONS = 20;
+
     /** Rows looked at to see how the table is read. */
     private const PROBE = 200;
 
     /** @var list<Entry> those of the chunk before, which doses are seen beside */
     private array $tail = [];
+
+    /** Rows that are read while the keeper waits; a longer table is saved by a job, and its first rows are previewed. */
+    private readonly int $atOnce;
 
     private function __construct(
         private readonly CsvFile $file,
@@ -51,8 +58,10 @@ final class TableImport
         public readonly string $separator,
         public readonly Layout $layout,
         public readonly string $encoding,
-        public readonly string $because,
+        public readonly Choices $choices,
     ) {
+        $rows = config('app.import_rows_at_once');
+        $this->atOnce = is_int($rows) ? $rows : PHP_INT_MAX;
     }
 
     /**
@@ -79,7 +88,7 @@ final class TableImport
         $layout = Layout::guess($rows, $separator, $now, $choices)
             ?? throw UnreadableFile::noHeader(mb_strimwidth(implode($separator, $first), 0, 60, '…'));
 
-        return new self($file, $system, $keeper, $now, $separator, $layout, $file->encoding, $choices->because);
+        return new self($file, $system, $keeper, $now, $separator, $layout, $file->encoding, $choices);
     }
 
     /**
@@ -119,10 +128,10 @@ final class TableImport
     }
 
     /**
-     * A page of the preview, with the counts over the whole file.
+     * A page of the preview, with the counts over the whole file, or over the first rows of a long one.
      *
      * @param  'all'|'accepted'|'partly'|'refused'|'present'  $show
-     * @return array{counts: array<string, int>, rows: list<array<string, mixed>>, pages: int}
+     * @return array{counts: array<string, int>, rows: list<array<string, mixed>>, pages: int, isWhole: bool}
      */
     public function preview(string $show, int $page, int $perPage): array
     {
@@ -131,9 +140,12 @@ final class TableImport
             'entries' => 0, 'doubted' => 0,
         ];
         $rows = [];
-        $matching = 0;
+        $matching = $seen = 0;
         $words = $this->keeper->words();
         foreach ($this->judged() as [$row, $status]) {
+            if (++$seen > $this->atOnce) {
+                break;
+            }
             $counts[$status]++;
             $counts['entries'] += count($row->entries);
             $counts['doubted'] += $row->doubted;
@@ -161,22 +173,52 @@ final class TableImport
             }
         }
 
-        return ['counts' => $counts, 'rows' => $rows, 'pages' => max(1, (int) ceil($matching / $perPage))];
+        return [
+            'counts' => $counts,
+            'rows' => $rows,
+            'pages' => max(1, (int) ceil($matching / $perPage)),
+            'isWhole' => $seen <= $this->atOnce,
+        ];
+    }
+
+    /** Whether it has more rows than are read while the keeper waits. */
+    public function isLong(): bool
+    {
+        $rows = 0;
+        foreach ($this->file->records($this->separator) as $line => $ignored) {
+            if ($line > $this->layout->below && ++$rows > $this->atOnce) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The line that the last row starts in. */
+    public function lines(): int
+    {
+        $last = 0;
+        foreach ($this->file->records($this->separator) as $line => $ignored) {
+            $last = $line;
+        }
+
+        return $last;
     }
 
     /**
      * Saves what can be read, all or none, and shows it all at once.
      *
      * @param  string  $file  its name, for the list of imports
-     * @return array{batch: string, saved: int}
+     * @param  ?Closure(int): mixed  $reached  told the line it has come to, now and then
      *
      * @throws ImportUnderWay while another import writes into this tank
+     * @throws UnreadableFile when nothing would be found
      */
-    public function save(string $file): array
+    public function save(string $file, ?Closure $reached = null): SavedTable
     {
         $stamp = Journal::stamp($this->now);
 
-        return (new RunningImport($this->system))->run(function (string $batch) use ($file, $stamp): array {
+        return (new RunningImport($this->system))->run(function (string $batch) use ($file, $stamp, $reached): SavedTable {
             // One statement prepared once: a builder insert per chunk takes several times as long. A reading that was
             // logged since the rows were judged is there already.
             $columns = array_keys(EntryRow::of(new Entry($this->now, Note::of('columns')), 0, null, '', ''));
@@ -190,16 +232,26 @@ final class TableImport
                         implode(', ', array_fill(0, count($columns), '?')),
                     ),
                 );
-            $saved = 0;
-            foreach ($this->entriesInChunks() as $entries) {
-                DB::transaction(function () use ($entries, $insert, $batch, $stamp, &$saved): void {
-                    foreach ($entries as $entry) {
-                        $insert->execute(array_values(
-                            EntryRow::of($entry, $this->system->id, $this->keeper->id, $batch, $stamp),
-                        ));
-                        $saved += $insert->rowCount();
+            $saved = $leftOut = 0;
+            $why = [];
+            foreach ($this->chunks() as $rows) {
+                DB::transaction(function () use ($rows, $insert, $batch, $stamp, &$saved): void {
+                    foreach ($rows as $row) {
+                        foreach ($row->entries as $entry) {
+                            $insert->execute(array_values(
+                                EntryRow::of($entry, $this->system->id, $this->keeper->id, $batch, $stamp),
+                            ));
+                            $saved += $insert->rowCount();
+                        }
                     }
                 });
+                foreach ($rows as $row) {
+                    $leftOut += $row->leftOut === [] ? 0 : 1;
+                    if ($row->leftOut !== [] && count($why) < self::REASONS) {
+                        $why[] = "Line {$row->line}: ".implode(' ', $row->leftOut);
+                    }
+                }
+                $reached === null || $reached($rows[count($rows) - 1]->line ?? 0);
             }
             if ($saved > 0) {
                 DB::table('imports')->insert([
@@ -211,22 +263,22 @@ final class TableImport
                 ]);
             }
 
-            return ['batch' => $batch, 'saved' => $saved];
+            return new SavedTable($batch, $saved, $leftOut, $why);
         });
     }
 
-    /** @return Generator<list<Entry>> */
-    private function entriesInChunks(): Generator
+    /** @return Generator<list<TableRow>> as they are saved together */
+    private function chunks(): Generator
     {
-        $entries = [];
+        $rows = [];
         foreach ($this->judged() as [$row]) {
-            array_push($entries, ...$row->entries);
-            if (count($entries) >= self::CHUNK) {
-                yield $entries;
-                $entries = [];
+            $rows[] = $row;
+            if (count($rows) === self::CHUNK) {
+                yield $rows;
+                $rows = [];
             }
         }
-        yield $entries;
+        yield $rows;
     }
 
     /**
@@ -283,7 +335,7 @@ final class TableImport
                     $left[] = "{$what} is in the journal already.";
                 } elseif (isset($firstLine[$mark])) {
                     $left[] = "{$what} stands in line {$firstLine[$mark]} too.";
-                } elseif ($doubt !== null && $this->because === '') {
+                } elseif ($doubt !== null && $this->choices->because === '') {
                     $doubted++;
                     $left[] = "{$what}: {$words->say($doubt->sentence)}";
                 } else {
@@ -291,7 +343,7 @@ final class TableImport
                     $new[] = $doubt === null ? $entry : new Entry(
                         $entry->at,
                         $entry->payload,
-                        note: $entry->note ?? $this->because,
+                        note: $entry->note ?? $this->choices->because,
                     );
                 }
             }

@@ -12,6 +12,8 @@ use Illuminate\Support\Str;
 /** Uploaded tables between preview and confirmation; each is forgotten once confirmed, or after a day. */
 final readonly class UploadStore
 {
+    private const NAME = '~^[0-9a-z]{26}$~D';
+
     private string $folder;
 
     public function __construct(System $system)
@@ -36,7 +38,7 @@ final readonly class UploadStore
     {
         $path = "{$this->folder}/{$name}.csv";
 
-        return preg_match('~^[0-9a-z]{26}$~', $name) === 1 && is_file($path) ? $path : null;
+        return preg_match(self::NAME, $name) === 1 && is_file($path) ? $path : null;
     }
 
     public function originalName(string $name): string
@@ -44,6 +46,33 @@ final readonly class UploadStore
         $path = "{$this->folder}/{$name}.name";
 
         return is_file($path) ? File::get($path) : 'readings.csv';
+    }
+
+    /** How far the import of an upload is; null where it has not begun. */
+    public function state(string $name): ?ImportState
+    {
+        $path = $this->statePath($name);
+
+        return $path !== null && is_file($path) ? ImportState::read(File::get($path)) : null;
+    }
+
+    public function note(string $name, ImportState $state): void
+    {
+        $path = $this->statePath($name);
+        // A page that asks meanwhile reads the one before or this one, never half of it.
+        $path === null || File::replace($path, json_encode($state, JSON_THROW_ON_ERROR));
+    }
+
+    /** What came of an upload stays for a day; its table goes. */
+    public function done(string $name, ImportState $state): void
+    {
+        $this->note($name, $state);
+        File::delete("{$this->folder}/{$name}.csv");
+    }
+
+    private function statePath(string $name): ?string
+    {
+        return preg_match(self::NAME, $name) === 1 ? "{$this->folder}/{$name}.state" : null;
     }
 
     public function forget(string $name): void

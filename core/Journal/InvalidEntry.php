@@ -185,8 +185,7 @@ final class InvalidEntry extends DomainException
     public static function edited(string $written, string $stored): self
     {
         return new self("“{$written}” was edited, but the stored entry of this row is “{$stored}”. Empty “stored "
-            .'entry” '
-            .'to take what you wrote, or put it back.');
+            .'entry” to take what you wrote, or put it back.');
     }
 
     public static function undetected(string $what, string $text): self

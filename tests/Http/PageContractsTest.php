@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Exchange\ImportState;
+use App\Exchange\UploadStore;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Jobs\LearnTank;
 use App\Models\JournalEntry;
+use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
@@ -76,10 +79,15 @@ it('gives every page what its types say', function (): void {
         'readings.csv',
         "date,nitrate\n2026-01-02,8\n2026-01-02,x\n2026-01-03,7\n",
     )])->headers->get('Location');
+    $long = $this->post('/systems/1/import', ['file' => UploadedFile::fake()->createWithContent(
+        'long.csv',
+        "date,nitrate\n2026-01-02,8\n",
+    )])->headers->get('Location');
+    (new UploadStore(System::query()->findOrFail(1)))->note(basename((string) $long), ImportState::runs(1, 2));
     LearnTank::dispatchSync(1);
     $version = app(HandleInertiaRequests::class)->version(request());
     $imports = $constants = $shared = [];
-    foreach ([...PAGES, 'preview' => (string) $upload] as $name => $url) {
+    foreach ([...PAGES, 'preview' => (string) $upload, 'progress' => (string) $long] as $name => $url) {
         $answer = $this->get($url, ['X-Inertia' => 'true', 'X-Inertia-Version' => (string) $version])->assertOk();
         $page = json_decode(str_replace(basename((string) $upload), 'upload', (string) $answer->getContent()));
         $props = get_object_vars($page->props);

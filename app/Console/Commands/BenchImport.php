@@ -35,7 +35,7 @@ final class BenchImport extends Command
         $import = TableImport::open($file, $scratch->system, $scratch->keeper, new DateTimeImmutable);
         $counts = $import->preview('all', 1, 100)['counts'];
         $previewed = hrtime(true);
-        $saved = $import->save('bench.csv')['saved'];
+        $saved = $import->save('bench.csv')->entries;
         $done = hrtime(true);
         $peak = (memory_get_peak_usage() - $floor) / 1_048_576;
 
@@ -46,7 +46,7 @@ final class BenchImport extends Command
 
         $this->line(
             sprintf(
-                '%s rows, %.1f MB: %s accepted, %s readings saved',
+                '%s rows, %.1f MB: %s of the first accepted, %s readings saved',
                 number_format($rows),
                 (int) filesize($file) / 1_048_576,
                 number_format($counts['accepted']),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Exchange\ImportState;
 use App\Exchange\TableImport;
 use App\Exchange\TableMemory;
 use App\Exchange\UnreadableFile;
@@ -12,6 +13,7 @@ use App\Http\Pages\ImportView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Requests\ImportRequest;
 use App\Http\Requests\UploadRequest;
+use App\Jobs\ImportTable;
 use App\Journal\ImportUnderWay;
 use App\Journal\PastImports;
 use App\Models\System;
@@ -62,6 +64,10 @@ final class ImportController extends Controller
 
     public function show(ImportRequest $request, System $system, string $upload): Response
     {
+        $state = (new UploadStore($system))->state($upload);
+        if ($state !== null) {
+            return $this->progress($request, $system, $upload, $state);
+        }
         [$import, $remembered] = $this->open($request, $system, $upload);
         $words = $this->keeper($request)->words();
         $problem = null;
@@ -90,21 +96,57 @@ final class ImportController extends Controller
         ]);
     }
 
+    /** How far the import of a long table is, and what came of it. */
+    private function progress(Request $request, System $system, string $upload, ImportState $state): Response
+    {
+        return Inertia::render('Journal/ImportProgress', [
+            'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
+            'file' => (new UploadStore($system))->originalName($upload),
+            'state' => [
+                'is' => $state->is,
+                'line' => $state->line,
+                'lines' => $state->lines,
+                'saved' => $state->saved,
+                'leftOut' => $state->leftOut,
+                'why' => $state->why,
+                'problem' => $state->problem,
+                'takeBack' => $state->batch !== null && $system->entries()->where('batch', $state->batch)->exists()
+                    ? route('journal.undo', [$system, $state->batch])
+                    : null,
+            ],
+        ]);
+    }
+
     public function confirm(ImportRequest $request, System $system, string $upload): RedirectResponse
     {
-        [$import] = $this->open($request, $system, $upload);
         $uploads = new UploadStore($system);
+        if ($uploads->state($upload) !== null) {
+            return redirect()->route('import.show', [$system, $upload]);
+        }
+        [$import] = $this->open($request, $system, $upload);
         $questions = $import->layout->questions();
         if ($questions !== []) {
             $words = $this->keeper($request)->words();
             throw ValidationException::withMessages(['file' => $words->say($questions[0][1])]);
         }
         try {
+            if ($import->isLong()) {
+                $uploads->note($upload, ImportState::waits());
+                ImportTable::dispatch(
+                    $system->id,
+                    $this->keeper($request)->id,
+                    $upload,
+                    $import->separator,
+                    $import->choices,
+                );
+
+                return redirect()->route('import.show', [$system, $upload]);
+            }
             $saved = $import->save($uploads->originalName($upload));
         } catch (UnreadableFile|ImportUnderWay $problem) {
             throw ValidationException::withMessages(['file' => $problem->getMessage()]);
         }
-        if ($saved['saved'] > 0 && $request->choices() !== null) {
+        if ($saved->entries > 0 && $request->choices() !== null) {
             (new TableMemory($this->keeper($request), $system))->keep($import->layout, $request->choices());
         }
         $uploads->forget($upload);
@@ -113,12 +155,12 @@ final class ImportController extends Controller
             ->route('journal.show', [$system, 'range' => 'all'])
             ->with(
                 'flash',
-                $saved['saved'] === 0
+                $saved->entries === 0
                     ? ['message' => 'Nothing new in the file: no entry was added.']
                     : [
-                        'message' => number_format($saved['saved'])
-                            .($saved['saved'] === 1 ? ' entry imported.' : ' entries imported.'),
-                        'undo' => route('journal.undo', [$system, $saved['batch']]),
+                        'message' => number_format($saved->entries)
+                            .($saved->entries === 1 ? ' entry imported.' : ' entries imported.'),
+                        'undo' => route('journal.undo', [$system, $saved->batch]),
                     ],
             );
     }

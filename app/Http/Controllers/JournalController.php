@@ -175,7 +175,7 @@ final class JournalController extends Controller
         abort_if($count === 0, 404);
 
         return back()->with('flash', [
-            'message' => $count === 1 ? 'Taken back.' : "Taken back: {$count} entries.",
+            'message' => $count === 1 ? 'Taken back.' : 'Taken back: '.number_format($count).' entries.',
             'undo' => route('bin.restore-batch', [$system, $batch]),
         ]);
     }

@@ -27,7 +27,7 @@ final class ImportView
             'separator' => $import->separator,
             'dates' => $layout->dateOrder->value,
             'decimals' => $layout->decimalComma ? 'comma' : 'point',
-            'because' => $import->because,
+            'because' => $import->choices->because,
             'columns' => array_map(static fn (Column $column): array => [
                 'heading' => $column->heading,
                 'use' => $column->key(),

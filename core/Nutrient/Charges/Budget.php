@@ -20,6 +20,9 @@ final readonly class Budget
     /** The most that is looked at, g a litre of the tank. */
     private const MOST = 10.0;
 
+    /** g a litre of the tank: the first that is looked at. */
+    private const FIRST = 1.0;
+
     private const STEPS = 24;
 
     /** Of the wanted level, that is near enough. */
@@ -58,34 +61,37 @@ final readonly class Budget
         if ($none <= $level) {
             return $none;
         }
+        // By secants on the reciprocal of the level, which rises nearly straight with the amount; kept between what is
+        // too little and what is enough.
         [$low, $high] = [0.0, self::MOST * $outlook->litres];
-        $most = self::after($outlook, $fresh, $high, $days)->phosphate();
-        if ($most > $level) {
-            return $most;
-        }
-        // By the way of Illinois on the logarithm of the level, which falls nearly straight; a third of the runs that
-        // halving takes.
-        [$above, $below] = [log($none / $level), log(max(1e-9, $most) / $level)];
-        for ($n = 0; $n < self::STEPS && $high - $low > 1e-3 * $high; $n++) {
-            $next = $low + ($high - $low) * $above / ($above - $below);
-            $off = log(max(1e-9, self::after($outlook, $fresh, $next, $days)->phosphate()) / $level);
-            if (abs($off) < self::NEAR) {
-                $high = $next;
+        [$was, $lacked] = [0.0, 1 / $level - 1 / $none];
+        $grams = self::FIRST * $outlook->litres;
+        for ($n = 1; ; $n++) {
+            $then = self::after($outlook, $fresh, $grams, $days);
+            $reached = max(1e-9, $then->phosphate());
+            if (abs($reached / $level - 1) < self::NEAR || $n === self::STEPS) {
                 break;
             }
-            if ($off > 0.0) {
-                [$low, $above, $below] = [$next, $off, $below / 2];
-            } else {
-                [$high, $below, $above] = [$next, $off, $above / 2];
+            $lacks = 1 / $level - 1 / $reached;
+            if ($lacks > 0.0 && $grams >= $high) {
+                return $reached;
             }
+            $lacks > 0.0 ? $low = $grams : $high = $grams;
+            // Where more does nothing, the most is looked at.
+            $next = $lacked > $lacks ? $grams + $lacks * ($grams - $was) / ($lacked - $lacks) : INF;
+            [$was, $lacked] = [$grams, $lacks];
+            $grams = match (true) {
+                $next > $low && $next < $high => $next,
+                $high < self::MOST * $outlook->litres => ($low + $high) / 2,
+                default => $high,
+            };
         }
         $now = $outlook->run($outlook->present, $days)->before($outlook->end);
-        $then = self::after($outlook, $fresh, $high, $days);
         $held = $then->plant->charges[Fresh::charge($fresh->medium)]->load ?? 0.0;
         $fell = $outlook->litres * ($now->phosphate() - $then->phosphate());
         $gave = Element::Phosphorus->ion() * ($now->plant->rock - $then->plant->rock);
 
-        return new self($high, $fell, $gave, $held - $fell - $gave, $held / $high);
+        return new self($grams, $fell, $gave, $held - $fell - $gave, $held / $grams);
     }
 
     /** @throws InvalidLever */

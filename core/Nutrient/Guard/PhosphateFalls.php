@@ -50,8 +50,7 @@ final class PhosphateFalls implements GuardRule
         if ($fall > $limit) {
             $sentence = Text::of(
                 '{grams} of {medium} would lower phosphate by {fall} in a week, {share} of the {level} there is. '
-                    .'Corals '
-                    .'suffer from a fast fall. At most {most} keeps it within {limit} a week.',
+                    .'Corals suffer from a fast fall. At most {most} keeps it within {limit} a week.',
                 grams: Quantity::grams($fresh->grams),
                 medium: $dose->medium->label(),
                 fall: Quantity::ppm($fall),

@@ -50,10 +50,8 @@ final readonly class BuildPlan
 
         return $safe === null ? Text::wrap($toTheBrim) : Text::of(
             'Not to the brim: by plate theory its wall is not made for that. Fill it to at most {safe}, outdoors and '
-                .'level, '
-                .'a quarter at a time with an hour between, and look at every seam; leave it for a day. Brace the '
-                .'top, or '
-                .'ask the tank maker or a glazier, before you fill it higher.',
+                .'level, a quarter at a time with an hour between, and look at every seam; leave it for a day. Brace '
+                .'the top, or ask the tank maker or a glazier, before you fill it higher.',
             safe: Quantity::mm($safe),
         );
     }

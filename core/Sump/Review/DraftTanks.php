@@ -38,11 +38,9 @@ final class DraftTanks
                     Text::of(
                         $line->tankLitres === null
                             ? 'The path “{draft}” has a further tank. What comes down of it in a power cut, and the '
-                                .'flow it '
-                                .'takes, are not in these figures.'
+                                .'flow it takes, are not in these figures.'
                             : 'The path “{draft}” has a further tank of {litres}. What comes down of it in a power '
-                                .'cut, and '
-                                .'the flow it takes, are not in these figures.',
+                                .'cut, and the flow it takes, are not in these figures.',
                         draft: $draft->name,
                         litres: Quantity::litres($line->tankLitres ?? 0.0),
                     ),

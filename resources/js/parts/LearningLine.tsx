@@ -1,6 +1,5 @@
 import { chakra } from '@chakra-ui/react';
-import { router } from '@inertiajs/react';
-import { useEffect } from 'react';
+import { useAskAgain } from '../lib/askAgain';
 import { useDates } from '../lib/dates';
 
 /** How what is learned of a tank rests on its journal. */
@@ -11,23 +10,10 @@ export interface Learning {
     problem: string | null;
 }
 
-const ASK_AGAIN = 2500;
-
 /** When what is shown was learned; while newer entries are being learned from, the page asks again by itself. */
 export function LearningLine({ learning, only }: { learning: Learning; only: string[] }) {
     const dates = useDates();
-    const props = only.join(' ');
-    useEffect(() => {
-        if (learning.isCurrent) {
-            return;
-        }
-        const again = setInterval(() => {
-            if (document.visibilityState === 'visible') {
-                router.reload({ only: ['learning', ...props.split(' ')] });
-            }
-        }, ASK_AGAIN);
-        return () => clearInterval(again);
-    }, [learning.isCurrent, props]);
+    useAskAgain(!learning.isCurrent, ['learning', ...only]);
     const since = learning.madeAt === null ? '' : `As of ${dates.moment(learning.madeAt)}.`;
 
     return (

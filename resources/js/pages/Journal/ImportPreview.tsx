@@ -58,6 +58,8 @@ interface Props {
         counts: Record<Row['status'] | 'entries' | 'doubted', number>;
         rows: Row[];
         pages: number;
+        /** Whether the counts are over the whole file. */
+        isWhole: boolean;
     } | null;
     show: string;
     page: number;
@@ -177,7 +179,9 @@ export default function ImportPreview(props: Props) {
                     >
                         {saving
                             ? 'Saving'
-                            : `Save ${figure(counts.entries)} ${counts.entries === 1 ? 'entry' : 'entries'}`}
+                            : !preview.isWhole
+                              ? 'Save all of the file'
+                              : `Save ${figure(counts.entries)} ${counts.entries === 1 ? 'entry' : 'entries'}`}
                     </Button>
                     <Link href={`/systems/${frame.id}/import`}>Choose another file</Link>
                     <Box role="group" aria-label="Rows shown" display="flex" flexWrap="wrap">
@@ -197,6 +201,13 @@ export default function ImportPreview(props: Props) {
                         ))}
                     </Box>
                 </Box>
+            )}
+            {preview?.isWhole === false && counts && (
+                <chakra.p mb="3">
+                    The file is long. You see its first{' '}
+                    {figure(counts.accepted + counts.partly + counts.refused + counts.present)} rows. Saving takes a few
+                    minutes; then you see what was left out.
+                </chakra.p>
             )}
             {counts && (counts.doubted > 0 || layout.because !== '') && (
                 <Box
