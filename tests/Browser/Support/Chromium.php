@@ -35,13 +35,8 @@ final class Chromium
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
-        $driver = RemoteWebDriver::create(self::driverUrl(), $capabilities, 20_000, 60_000);
-        // The browsers end with the driver, a moment after it.
-        register_shutdown_function(
-            static fn (): string|false => exec('(sleep 2; rm -rf '.escapeshellarg($profile).') >/dev/null 2>&1 &'),
-        );
 
-        return $driver;
+        return RemoteWebDriver::create(self::driverUrl(), $capabilities, 20_000, 60_000);
     }
 
     /** One ChromeDriver serves all browsers of a run. */
@@ -51,16 +46,26 @@ final class Chromium
             return self::$driverUrl;
         }
         $port = Port::free();
+        // What browsers keep lies in the folder of this run, which is cleared after they have ended.
+        $folder = dirname(Temporary::path());
         $process = proc_open(
             ['setsid', '/usr/bin/chromedriver', "--port={$port}", '--silent'],
             [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
             $pipes,
+            env_vars: [...getenv(), 'TMPDIR' => $folder],
         );
         if ($process === false) {
             throw new RuntimeException('ChromeDriver did not start.');
         }
         $group = proc_get_status($process)['pid'];
-        register_shutdown_function(static fn (): bool => posix_kill(-$group, SIGTERM));
+        register_shutdown_function(static function () use ($group, $folder): void {
+            posix_kill(-$group, SIGTERM);
+            // The brackets keep the search from finding itself.
+            $find = 'pgrep -f '.escapeshellarg("[u]ser-data-dir={$folder}");
+            for ($tries = 0; $tries < 100 && exec($find) !== ''; $tries++) {
+                usleep(100_000);
+            }
+        });
         Port::waitFor("http://127.0.0.1:{$port}/status");
 
         return self::$driverUrl = "http://127.0.0.1:{$port}";

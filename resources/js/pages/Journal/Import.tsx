@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../../parts/Button';
+import { ProgressBar } from '../../parts/ProgressBar';
 import { router, useForm } from '@inertiajs/react';
 import { type SyntheticEvent } from 'react';
 import { Frame } from '../../frame/Frame';
@@ -64,12 +65,7 @@ export default function Import({
                         </Box>
                     </Box>
                     {form.progress && (
-                        <chakra.progress
-                            value={form.progress.percentage ?? 0}
-                            max="100"
-                            aria-label="Sending the file"
-                            width="100%"
-                        />
+                        <ProgressBar label="Sending the file" done={form.progress.percentage ?? 0} of={100} />
                     )}
                     <Button
                         type="submit"

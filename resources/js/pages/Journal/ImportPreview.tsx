@@ -222,12 +222,14 @@ export default function ImportPreview(props: Props) {
                         ask({ because: because.trim() });
                     }}
                 >
-                    <chakra.p flex="1 1 20rem" color={layout.because === '' ? 'caution' : 'ink'}>
+                    <chakra.p flex="2 1 20rem" color={layout.because === '' ? 'caution' : 'ink'}>
                         {layout.because === ''
                             ? `Left out because they look wrong: ${figure(counts.doubted)}. Their rows say why. If they are right, give your reason.`
                             : `What looked wrong is taken: ${layout.because}`}
                     </chakra.p>
-                    <TextField label="Reason" value={because} maxLength={200} onText={setBecause} />
+                    <Box flex="1 1 16rem">
+                        <TextField label="Reason" value={because} maxLength={200} onText={setBecause} />
+                    </Box>
                     <Button type="submit" disabled={because.trim() === layout.because}>
                         Take these too
                     </Button>

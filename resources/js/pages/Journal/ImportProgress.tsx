@@ -5,6 +5,7 @@ import { figure } from '../../lib/figures';
 import { useAskAgain } from '../../lib/askAgain';
 import { type SystemFrame } from '../../lib/page';
 import { Button } from '../../parts/Button';
+import { ProgressBar } from '../../parts/ProgressBar';
 
 interface State {
     is: 'waits' | 'runs' | 'done' | 'failed';
@@ -34,12 +35,7 @@ export default function ImportProgress({ frame, file, state }: { frame: SystemFr
                     )}
                     {state.is === 'runs' && (
                         <>
-                            <chakra.progress
-                                value={state.line}
-                                max={Math.max(1, state.lines)}
-                                aria-label="Rows read"
-                                width="100%"
-                            />
+                            <ProgressBar label="Rows read" done={state.line} of={state.lines} />
                             <p>
                                 Line {figure(state.line)} of {figure(state.lines)}. You can leave this page; the journal
                                 shows the entries when all are saved.
