@@ -76,9 +76,10 @@ final readonly class CarbonDose implements Payload
 
     public function caution(): ?string
     {
-        return $this->millilitres === 0.0 ? null : 'Bacteria use up oxygen: keep the skimmer and surface moving, and '
-            .'stop at cloudy water, slime, '
-            .'gasping fish or nutrients at zero.';
+        return $this->millilitres === 0.0
+            ? null
+            : 'Bacteria use up oxygen: keep the skimmer and surface moving, and stop at cloudy water, slime, gasping '
+                .'fish or nutrients at zero.';
     }
 
     public function mark(float $workingLitres): Mark

@@ -57,7 +57,7 @@ final readonly class Layout
         }
         $remarks = $below === array_key_first($rows) ? [] : ["The headings stand in line {$below}."];
         $columns = [];
-        foreach (self::withoutEmptyEnd($rows[$below]) as $at => $heading) {
+        foreach (TornDecimals::withoutEmptyEnd($rows[$below]) as $at => $heading) {
             $columns[] = Column::of($at, $heading);
         }
         $data = array_filter($rows, static fn (int $line): bool => $line > $below, ARRAY_FILTER_USE_KEY);
@@ -68,11 +68,11 @@ final readonly class Layout
             $remarks[] = "Line {$below} holds units.";
         }
         $columns = self::chosen(self::withDates($columns, $data), $choices);
-        $joins = $separator === ',' && self::decimalsSpill($columns, $data);
+        $joins = $separator === ',' && TornDecimals::isSign($columns, $data);
         if ($joins) {
             $remarks[] = 'Decimal commas stand between the commas of the table: a figure and its decimals were '
                 .'put together.';
-            $data = array_map(static fn (array $cells): array => self::joined($columns, $cells) ?? [], $data);
+            $data = array_map(static fn (array $cells): array => TornDecimals::joined($columns, $cells) ?? [], $data);
         }
         $dates = [];
         foreach ($columns as $column) {
@@ -178,7 +178,7 @@ final readonly class Layout
     public function row(array $cells): ?array
     {
         if ($this->joinsDecimals) {
-            return self::joined($this->columns, $cells);
+            return TornDecimals::joined($this->columns, $cells);
         }
 
         return array_filter(array_slice($cells, count($this->columns))) === [] ? $cells : null;
@@ -354,97 +354,6 @@ final readonly class Layout
     }
 
     /**
-     * Whether the commas of decimals stand between the cells: "13,9" is two of them. The sign is that most rows are
-     * longer than the headings by just their figures, or end behind them while words stand as whole numbers.
-     *
-     * @param  list<Column>  $columns
-     * @param  array<int, list<string>>  $data
-     */
-    private static function decimalsSpill(array $columns, array $data): bool
-    {
-        $spilled = array_filter($data, static fn (array $cells): bool => self::isSpilled($columns, $cells));
-
-        return 2 * count($spilled) > count($data);
-    }
-
-    /**
-     * @param  list<Column>  $columns
-     * @param  list<string>  $cells
-     */
-    private static function isSpilled(array $columns, array $cells): bool
-    {
-        $figures = count(array_filter($columns, static fn (Column $column): bool => $column->isFigure()));
-        if ($figures === 0) {
-            return false;
-        }
-        if (count($cells) === count($columns) + $figures) {
-            return true;
-        }
-        // Figures stand first, then words: with their decimals apart they fill the places of the words.
-        $cells = self::withoutEmptyEnd($cells);
-        $reach = self::figuresFirst($columns);
-
-        return $reach !== null && count($cells) === $reach + $figures && count($cells) <= count($columns)
-            && array_filter(
-                array_slice($cells, $reach - $figures),
-                static fn (string $cell): bool => ! ctype_digit($cell),
-            ) === [];
-    }
-
-    /**
-     * How many columns there are up to the last figure, where no words stand between figures and some behind.
-     *
-     * @param  list<Column>  $columns
-     */
-    private static function figuresFirst(array $columns): ?int
-    {
-        $last = $first = null;
-        foreach ($columns as $at => $column) {
-            if ($column->isFigure()) {
-                $first ??= $at;
-                $last = $at;
-            }
-        }
-        $between = array_slice($columns, (int) $first, (int) $last - (int) $first + 1);
-
-        return $last !== null && array_filter($between, static fn (Column $one): bool => ! $one->isFigure()) === []
-            ? $last + 1
-            : null;
-    }
-
-    /**
-     * @param  list<Column>  $columns
-     * @param  list<string>  $cells
-     * @return list<string>|null null where it cannot be told which commas are decimals
-     */
-    private static function joined(array $columns, array $cells): ?array
-    {
-        if (! self::isSpilled($columns, $cells)) {
-            $figures = array_filter($columns, static fn (Column $column): bool => $column->isFigure()
-                && ($cells[$column->at] ?? '') !== '');
-            $isQuoted = array_filter(
-                $figures,
-                static fn (Column $column): bool => str_contains($cells[$column->at], ','),
-            );
-
-            // A row of one whole figure is one; of two, the second may be its decimals.
-            return count($cells) <= count($columns) && ($isQuoted !== [] || count($figures) < 2) ? $cells : null;
-        }
-        $joined = [];
-        $at = 0;
-        foreach ($columns as $column) {
-            $cell = $cells[$at++] ?? '';
-            if ($column->isFigure()) {
-                $decimals = $cells[$at++] ?? '';
-                $cell = $decimals === '' ? $cell : "{$cell},{$decimals}";
-            }
-            $joined[] = $cell;
-        }
-
-        return $joined;
-    }
-
-    /**
      * @param  list<Column>  $columns
      * @param  array<int, list<string>>  $data
      */
@@ -503,18 +412,5 @@ final readonly class Layout
             array_map(static fn (array $cells): string => $cells[$at] ?? '', $data),
             static fn (string $cell): bool => $cell !== '',
         ));
-    }
-
-    /**
-     * @param  list<string>  $cells
-     * @return list<string>
-     */
-    private static function withoutEmptyEnd(array $cells): array
-    {
-        while ($cells !== [] && end($cells) === '') {
-            array_pop($cells);
-        }
-
-        return $cells;
     }
 }
