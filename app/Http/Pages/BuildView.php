@@ -7,6 +7,7 @@ namespace App\Http\Pages;
 use DateTimeImmutable;
 use Ithys\Document\Field;
 use Ithys\Document\Writer;
+use Ithys\Finding;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\UnitSystem;
@@ -32,7 +33,7 @@ final class BuildView
         return [
             'isSump' => ! $design->isBehind(),
             'steps' => array_map(static fn (BuildStep $step): array => self::step($step, $words), $plan->steps()),
-            'findings' => FindingView::all($plan->findings(), $words),
+            'findings' => FindingView::all(Finding::gravestFirst([...$plan->findings(), ...$plan->ofGlass()]), $words),
             'waterNotBefore' => $plan->waterNotBefore()?->format('Y-m-d'),
             'baffles' => array_map(static function (Baffle $baffle) use ($record, $words): array {
                 $measured = $record->measured[$baffle->id] ?? new Measured([]);

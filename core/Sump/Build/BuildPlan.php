@@ -9,6 +9,7 @@ use Ithys\Assumption\Assumed;
 use Ithys\Finding;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Severity;
 use Ithys\Sump\Cutting\BasketShelf;
 use Ithys\Sump\Review\SumpReview;
 use Ithys\Sump\Review\Walls;
@@ -377,7 +378,7 @@ final readonly class BuildPlan
             );
     }
 
-    /** @return list<Finding> */
+    /** @return list<Finding> what the record shows */
     public function findings(): array
     {
         return (new BuildCheck(
@@ -386,6 +387,15 @@ final readonly class BuildPlan
             Walls::safeFillMm($this->review->here),
             Walls::safeFillMm($this->review->here, Assumed::PanelFault),
         ))->findings();
+    }
+
+    /** @return list<Finding> what is wrong with the glass it is built of, which the fill of a test rests on */
+    public function ofGlass(): array
+    {
+        return array_values(array_filter(
+            $this->review->ofGlass,
+            static fn (Finding $one): bool => $one->severity !== Severity::Good,
+        ));
     }
 
     public function waterNotBefore(): ?DateTimeImmutable

@@ -14,14 +14,21 @@ final readonly class SumpReview
     /**
      * @param  list<Finding>  $findings  all of them
      * @param  list<Finding>  $ofCuts  those about what is cut, and not about the water
+     * @param  list<Finding>  $ofGlass  those about what the walls and the bottom bear
      */
-    private function __construct(public Situation $here, public array $findings, public array $ofCuts)
-    {
+    private function __construct(
+        public Situation $here,
+        public array $findings,
+        public array $ofCuts,
+        public array $ofGlass,
+    ) {
     }
 
     public static function of(Situation $here): self
     {
         $ofCuts = self::ask([new StockSheets, new BasketFits, new Blackout, new CombOfAcrylic], $here);
+        // A tank that was bought with its chambers is its maker's to reckon.
+        $ofGlass = $here->section->front === null ? self::ask([new Walls, new Bottom, new BaffleStrength], $here) : [];
         $ofWater = self::ask(self::rules($here), $here);
         $tried = array_map(
             static fn (Finding $finding): Finding => self::tryOut($finding, $ofWater, $here),
@@ -32,11 +39,11 @@ final readonly class SumpReview
             $here,
             Finding::gravestFirst([
                 ...$tried,
-                // A tank that was bought with its chambers is its maker's to reckon.
-                ...$here->section->front === null ? self::ask([new Walls, new Bottom, new BaffleStrength], $here) : [],
+                ...$ofGlass,
                 ...$ofCuts,
             ]),
             Finding::gravestFirst($ofCuts),
+            $ofGlass,
         );
     }
 
