@@ -69,7 +69,7 @@ const FLOORS = [
     ['Water', 'Flow', 'Panel', 'Packing'],
     ['Media', 'Journal'],
     ['Path', 'Sump'],
-    ['System'],
+    ['System', 'History'],
     ['Nutrient'],
     ['Effect', 'Target'],
     ['Drawing'],

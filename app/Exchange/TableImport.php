@@ -46,7 +46,7 @@ final class TableImport
     /** @var list<Entry> those of the chunk before, which doses are seen beside */
     private array $tail = [];
 
-    /** Rows that are read while the keeper waits; a longer table is saved by a job, and its first rows are previewed. */
+    /** Rows that are read while the keeper waits; a longer table is saved by a job, its first rows previewed. */
     private readonly int $atOnce;
 
     private function __construct(
@@ -218,7 +218,11 @@ final class TableImport
     {
         $stamp = Journal::stamp($this->now);
 
-        return (new RunningImport($this->system))->run(function (string $batch) use ($file, $stamp, $reached): SavedTable {
+        return (new RunningImport($this->system))->run(function (string $batch) use (
+            $file,
+            $stamp,
+            $reached,
+        ): SavedTable {
             // One statement prepared once: a builder insert per chunk takes several times as long. A reading that was
             // logged since the rows were judged is there already.
             $columns = array_keys(EntryRow::of(new Entry($this->now, Note::of('columns')), 0, null, '', ''));

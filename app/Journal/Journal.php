@@ -64,6 +64,21 @@ final readonly class Journal
         return iterator_to_array(HalfDays::pooled($rows->map(self::toEntry(...))), false);
     }
 
+    /**
+     * Everything of some kinds up to a moment.
+     *
+     * @param  list<string>  $kinds
+     * @return list<Entry> in order of time
+     */
+    public function ofKinds(array $kinds, DateTimeImmutable $to): array
+    {
+        return array_values(array_map(self::toEntry(...), $this->rows()
+            ->whereIn('kind', $kinds)
+            ->where('occurred_at', '<=', self::stamp($to))
+            ->orderBy('occurred_at')->orderBy('id')
+            ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
+    }
+
     /** @return list<Entry> entries within so many days of a moment, as {@see self::pooled()} has them */
     public function around(DateTimeImmutable $moment, int $days): array
     {

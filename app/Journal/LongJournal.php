@@ -148,7 +148,7 @@ final readonly class LongJournal
     {
         return array_keys(array_filter(
             Kinds::all(),
-            static fn (Kind $kind): bool => $kind->lever()?->routine !== null,
+            static fn (Kind $kind): bool => $kind->lever()?->usage !== null,
         ));
     }
 }

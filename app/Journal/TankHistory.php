@@ -43,7 +43,7 @@ final readonly class TankHistory
                 ],
                 $moments,
             ),
-            $now,
+            $now->setTimezone($system->zone()),
             $system->assumptions(),
         );
     }

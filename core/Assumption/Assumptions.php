@@ -23,6 +23,7 @@ final readonly class Assumptions
         'Sump' => Catalogue\Sump::class,
         'Workshop' => Catalogue\Workshop::class,
         'Care and costs' => Catalogue\Rounds::class,
+        'Routines and silence' => Catalogue\Routines::class,
         'Openings of a tray' => Catalogue\Openings::class,
     ];
 

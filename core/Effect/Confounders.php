@@ -9,7 +9,7 @@ use Ithys\Journal\Confounds;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
-use Ithys\Journal\Routine;
+use Ithys\Journal\Usage;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
@@ -43,8 +43,8 @@ final readonly class Confounders
         foreach (Kinds::all() as $kind) {
             $lever = $kind->lever();
             $shift = match ($lever?->confounds) {
-                Confounds::Rate => $lever->routine === null ? null : $here->rateShift($kind, $lever->routine),
-                Confounds::Interval => $here->intervalShift($kind, $lever->routine?->name() ?? ''),
+                Confounds::Rate => $lever->usage === null ? null : $here->rateShift($kind, $lever->usage),
+                Confounds::Interval => $here->intervalShift($kind, $lever->usage?->name() ?? ''),
                 default => null,
             };
             if ($shift !== null) {
@@ -100,7 +100,7 @@ final readonly class Confounders
         return $found;
     }
 
-    private function rateShift(Kind $kind, Routine $routine): ?Confounder
+    private function rateShift(Kind $kind, Usage $usage): ?Confounder
     {
         $question = $this->question;
         if ($question->change->kind()->key() === $kind->key()) {
@@ -131,10 +131,10 @@ final readonly class Confounders
         return new Confounder(
             Text::of(
                 '{what} {moved} from {was} to {is}.',
-                what: $routine->name(),
+                what: $usage->name(),
                 moved: $is > $was ? 'rose' : 'fell',
-                was: $was > 0.0 ? $routine->perDay($was) : 'none',
-                is: $is > 0.0 ? $routine->perDay($is) : 'none',
+                was: $was > 0.0 ? $usage->perDay($was) : 'none',
+                is: $is > 0.0 ? $usage->perDay($is) : 'none',
             ),
         );
     }

@@ -16,7 +16,7 @@ final readonly class Lever
         /** How long it takes to act; readings in that time belong to neither side. Null where it acts at once. */
         public ?Assumed $settling = null,
         /** How its use is read over time, where single entries are routine. */
-        public ?Routine $routine = null,
+        public ?Usage $usage = null,
     ) {
     }
 }

@@ -53,8 +53,8 @@ final readonly class LeverRate
     }
 
     /** The rate in a keeper's words. */
-    public function words(Routine $routine): Text
+    public function words(Usage $usage): Text
     {
-        return $this->perDay <= 0.0 ? Text::wrap('none') : $routine->perDay($this->perDay);
+        return $this->perDay <= 0.0 ? Text::wrap('none') : $usage->perDay($this->perDay);
     }
 }

@@ -33,8 +33,8 @@ final class Feeding
     /** @var list<array{float, float, float, float}> end, mg N, P and organic C a day */
     private array $spreads = [];
 
-    /** mg C a day. */
-    private float $dosed = 0.0;
+    /** @var array<string, float> mg C a day, by source */
+    private array $dosed = [];
 
     public function __construct(private readonly Parameters $parameters)
     {
@@ -86,7 +86,7 @@ final class Feeding
     /** @throws InvalidLever */
     public function doses(string $source, float $millilitresPerDay): void
     {
-        $this->dosed = $millilitresPerDay * $this->carbon($source);
+        $this->dosed[$source] = $millilitresPerDay * $this->carbon($source);
     }
 
     /** @throws InvalidLever */
@@ -115,7 +115,7 @@ final class Feeding
         foreach ($this->exceptions as [, $each]) {
             $times *= $each;
         }
-        $sum = [$times * $this->scheduled[0], $times * $this->scheduled[1], $this->dosed];
+        $sum = [$times * $this->scheduled[0], $times * $this->scheduled[1], array_sum($this->dosed)];
         foreach ($this->spreads as [, $n, $p, $c]) {
             $sum[0] += $n;
             $sum[1] += $p;

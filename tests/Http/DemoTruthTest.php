@@ -5,10 +5,10 @@ declare(strict_types=1);
 use App\Http\Pages\VerdictView;
 use App\Journal\Journal;
 use App\Journal\TankHistory;
+use App\Journal\TankRoutines;
 use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
-use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Nutrient\Calibration\Fit;
@@ -51,11 +51,7 @@ it('finds nothing where nothing was done to nitrate', function (int $window): vo
 })->with(VerdictView::WINDOWS);
 
 it('takes no sock, feeding or water change of the demo for a change of anything', function (): void {
-    $entries = (new Journal($this->system))->between(
-        now()->subDays(200)->toDateTimeImmutable(),
-        now()->toDateTimeImmutable(),
-    );
-    expect(Schedules::shifts($entries, 285.0, $this->system->assumptions()))->toBe([]);
+    expect(TankRoutines::changes($this->system, now()->toDateTimeImmutable()))->toBe([]);
 });
 
 it('finds the nitrate that the tank really gains', function (): void {

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Pages\AlertsView;
 use App\Http\Pages\JournalTableView;
-use App\Http\Pages\Kept;
 use App\Http\Pages\KeptSheet;
 use App\Http\Pages\PhotosView;
 use App\Http\Pages\RankedChanges;
@@ -18,6 +17,7 @@ use App\Journal\AlreadyInJournal;
 use App\Journal\DoseDoor;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
+use App\Journal\Kept;
 use App\Models\System;
 use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;

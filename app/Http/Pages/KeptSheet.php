@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\Kept;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;

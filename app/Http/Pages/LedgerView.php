@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\FitShelf;
+use App\Journal\Kept;
 use App\Journal\TankHistory;
 use App\Models\System;
 use App\Models\User;

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\Journal;
+use App\Journal\Kept;
+use App\Journal\TankRoutines;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
-use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Quantity;
@@ -59,7 +60,7 @@ final class RankedChanges
     ): array {
         $entries = (new Journal($system))->pooled(...TideSheet::span($system, $range, $now));
         $assumptions = $system->assumptions();
-        $shifts = Schedules::shifts($entries, $system->workingLitresAt($now), $assumptions);
+        $shifts = TankRoutines::changes($system, $now);
         $changes = array_values(array_filter(
             $entries,
             static fn (Entry $entry): bool => $entry->kind()->lever()?->isJudged === true || isset($shifts[$entry->id]),

@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Journal\FitShelf;
 use App\Journal\Journal;
+use App\Journal\Kept;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;

@@ -6,11 +6,11 @@ namespace App\Http\Pages;
 
 use App\Journal\Journal;
 use App\Journal\LongJournal;
+use App\Journal\TankRoutines;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Effect\NetInput;
-use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\Lane;
@@ -100,11 +100,7 @@ final readonly class TideSheet
         $changes = [];
         $words = $keeper->words();
         [$extremes, $even, $count] = $this->long?->readings() ?? [[], [], null];
-        $shifts = Schedules::shifts(
-            $this->entries,
-            $this->system->workingLitresAt($this->to),
-            $this->system->assumptions(),
-        );
+        $shifts = TankRoutines::changes($this->system, now()->toDateTimeImmutable());
         $stretches = [];
         foreach ([...$this->entries, ...$extremes] as $entry) {
             $payload = $entry->payload;
@@ -197,7 +193,7 @@ final readonly class TideSheet
         foreach ($this->long?->uses() ?? [] as [$entry, $times]) {
             $lane = $entry->payload->lane();
             $uses[$lane][] = [$entry->at->getTimestamp(), $times * $this->mark($entry)->use];
-            $routines[$lane] = $entry->payload->kind()->lever()?->routine;
+            $routines[$lane] = $entry->payload->kind()->lever()?->usage;
         }
         $rates = [];
         foreach (array_filter($routines) as $lane => $routine) {

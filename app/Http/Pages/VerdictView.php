@@ -7,13 +7,13 @@ namespace App\Http\Pages;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Journal\TankHistory;
+use App\Journal\TankRoutines;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
-use Ithys\Effect\Schedules;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
@@ -31,9 +31,6 @@ final class VerdictView
 
     /** Days since it settled over which a change can be asked about; beside all of the time. */
     public const SPANS = [10, 21, 42, 84];
-
-    /** Days of journal on either side in which a routine shows itself. */
-    private const ROUTINE_DAYS = 84;
 
     /** @return array<string, mixed> */
     public static function of(
@@ -110,13 +107,9 @@ final class VerdictView
     /** How a routine goes on otherwise from this entry; null where it does not, or where it is no routine. */
     public static function shift(System $system, Entry $entry): ?Text
     {
-        return $entry->kind()->lever()?->routine === null
+        return $entry->kind()->lever()?->usage === null
             ? null
-            : Schedules::shifts(
-                (new Journal($system))->around($entry->at, self::ROUTINE_DAYS),
-                $system->workingLitresAt($entry->at),
-                $system->assumptions(),
-            )[$entry->id] ?? null;
+            : TankRoutines::changes($system, now()->toDateTimeImmutable())[$entry->id] ?? null;
     }
 
     /** @return array<string, mixed> */

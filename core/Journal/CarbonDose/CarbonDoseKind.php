@@ -54,7 +54,7 @@ final class CarbonDoseKind implements Kind
             Confounds::Rate,
             isJudged: false,
             settling: Assumed::BiologySettling,
-            routine: new CarbonDoseRoutine,
+            usage: new CarbonDoseUsage,
         );
     }
 }

@@ -39,6 +39,6 @@ final class WaterChangeKind implements Kind
 
     public function lever(): Lever
     {
-        return new Lever(Confounds::Nothing, isJudged: false, routine: new WaterChangeRoutine);
+        return new Lever(Confounds::Nothing, isJudged: false, usage: new WaterChangeUsage);
     }
 }

@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace Ithys\Nutrient\Timeline;
 
 use DateTimeImmutable;
-use Ithys\Journal\CarbonDose\CarbonDose;
+use DateTimeZone;
+use Ithys\Assumption\Assumptions;
+use Ithys\History\Known;
+use Ithys\History\Routines;
+use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
+use Ithys\Journal\Feed\FeedKind;
 use Ithys\Journal\Feed\Food;
 use Ithys\Journal\FeedPlan\FeedPlan;
 use Ithys\Journal\Harvest\Harvest as HarvestEntry;
-use Ithys\Journal\SockChange\SockChange;
-use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
+use Ithys\Journal\SockChange\SockChangeKind;
+use Ithys\Journal\WaterChange\WaterChangeKind;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\Algae;
@@ -27,7 +32,7 @@ use Ithys\Path\Kind;
 /** How a keeper goes on: what is fed, changed, dosed and lit from some day on. */
 final readonly class Course
 {
-    /** Days back that habits are read from. */
+    /** Days back over which foods, sources and harvests are counted. */
     private const BACK = 56.0;
 
     /**
@@ -49,50 +54,94 @@ final readonly class Course
     }
 
     /**
-     * As the last eight weeks went.
+     * As its routines go now.
      *
      * @param  list<Entry>  $entries  in order of time
+     * @param  float  $litres  working volume
+     * @param  DateTimeZone  $zone  whose days are counted
      */
-    public static function present(array $entries, DateTimeImmutable $now, bool $hasSkimmer): self
-    {
+    public static function present(
+        array $entries,
+        DateTimeImmutable $now,
+        bool $hasSkimmer,
+        float $litres,
+        DateTimeZone $zone,
+        Assumptions $assumptions,
+    ): self {
         $entries = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->at <= $now));
         $recent = array_values(array_filter(
             $entries,
             static fn (Entry $entry): bool => $entry->daysAfter($now) > -self::BACK,
         ));
-        $first = $recent === [] ? self::BACK : max(7.0, -$recent[0]->daysAfter($now));
-        $feed = $doses = [];
+        $routines = Routines::of($entries, $litres, $zone, $now, $assumptions);
         $plan = null;
+        $feed = [];
         foreach ($entries as $entry) {
             $plan = $entry->payload instanceof FeedPlan ? $entry->payload : $plan;
         }
         foreach ($recent as $entry) {
             if ($entry->payload instanceof Feed) {
                 $food = ($entry->payload->food ?? Food::Pellet)->value;
-                $feed[$food] = ($feed[$food] ?? 0.0) + $entry->payload->grams / $first;
-            } elseif ($entry->payload instanceof CarbonDose) {
-                $source = $entry->payload->source->value;
-                $doses[$source] = ($doses[$source] ?? 0.0) + $entry->payload->millilitres / $first;
+                $feed[$food] = ($feed[$food] ?? 0.0) + $entry->payload->grams;
             }
         }
-        if ($plan?->perDay !== null) {
-            $feed = [($plan->perDay->food ?? Food::Pellet)->value => $plan->perDay->grams];
+        $fed = $routines->at(FeedKind::KEY, $now);
+        if ($plan?->perDay !== null && $fed?->known === Known::Stated) {
+            $feed = [($plan->perDay->food ?? Food::Pellet)->value => 1.0];
         }
-        $habit = static fn (callable $amount): Habit => Habit::of($recent, $now, self::BACK, $amount);
 
         return new self(
-            $feed,
-            $habit(static fn (Entry $one): ?float => $one->payload instanceof SockChange ? 1.0 : null),
-            $habit(static fn (Entry $one): ?float => $one->payload instanceof WaterChangeEntry
-                ? $one->payload->changedLitres
-                : null),
-            $habit(static fn (Entry $one): ?float => $one->payload instanceof HarvestEntry
-                ? $one->payload->grams
-                : null),
-            new Doses($doses),
+            self::shared($feed, $fed->perDay ?? 0.0),
+            self::habit($routines, SockChangeKind::KEY, $now),
+            self::habit($routines, WaterChangeKind::KEY, $now, $litres),
+            Habit::of(
+                $recent,
+                $now,
+                self::BACK,
+                static fn (Entry $one): ?float => $one->payload instanceof HarvestEntry ? $one->payload->grams : null,
+            ),
+            new Doses(self::doses($routines, $now)),
             Machines::present($entries, $hasSkimmer),
             Herd::present($entries, $now, $plan?->growsWithStock === true),
         );
+    }
+
+    /** @param  ?float  $litres  that an amount is a share of; null where only how often counts */
+    private static function habit(Routines $routines, string $kind, DateTimeImmutable $now, ?float $litres = null): Habit
+    {
+        $rate = $routines->at($kind, $now)->perDay ?? 0.0;
+        if ($rate <= 0.0) {
+            return new Habit(null, 0.0);
+        }
+        $every = $litres === null ? 1 / $rate : $routines->find($kind)?->interval() ?? 1 / $rate;
+
+        return new Habit($every, $litres === null ? 1.0 : $litres * $rate * $every);
+    }
+
+    /** @return array<string, float> mL a day, by source */
+    private static function doses(Routines $routines, DateTimeImmutable $now): array
+    {
+        $doses = [];
+        foreach (CarbonSource::cases() as $source) {
+            $doses[$source->value] = $routines->at(Routines::carbon($source), $now)->perDay ?? 0.0;
+        }
+
+        return array_filter($doses, static fn (float $dose): bool => $dose > 0.0);
+    }
+
+    /**
+     * So much a day over what was given of late.
+     *
+     * @param  array<string, float>  $each
+     * @return array<string, float>
+     */
+    private static function shared(array $each, float $perDay): array
+    {
+        $all = array_sum($each);
+
+        return $all <= 0.0 || $perDay <= 0.0
+            ? []
+            : array_map(static fn (float $one): float => $perDay * $one / $all, $each);
     }
 
     /**

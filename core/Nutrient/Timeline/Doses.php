@@ -12,7 +12,7 @@ final readonly class Doses
 {
     /**
      * @param  array<string, float>  $perDay  mL a day, by source
-     * @param  list<float>  $ramp  mL a day of the first source, week by week; none where it goes on as it is
+     * @param  list<float>  $ramp  mL a day of its one source, week by week; none where it goes on as it is
      */
     public function __construct(public array $perDay, private array $ramp = [])
     {
@@ -33,13 +33,11 @@ final readonly class Doses
     /** @return list<Act> from a day on */
     public function acts(float $from): array
     {
-        $source = array_key_first($this->perDay);
-        if ($source === null) {
-            return [];
-        }
         $acts = [];
-        foreach ($this->ramp === [] ? [$this->perDay[$source]] : $this->ramp as $week => $dose) {
-            $acts[] = new Act($from + 7.0 * $week, new DoseSchedule($source, $dose));
+        foreach ($this->perDay as $source => $dose) {
+            foreach ($this->ramp === [] ? [$dose] : $this->ramp as $week => $each) {
+                $acts[] = new Act($from + 7.0 * $week, new DoseSchedule($source, $each));
+            }
         }
 
         return $acts;

@@ -83,7 +83,15 @@ final readonly class Timeline
     /** How it goes on as it went of late. */
     public function course(?DateTimeImmutable $then = null): Course
     {
-        return Course::present($this->entries, $then ?? $this->to, $this->hasSkimmer);
+        return Course::present(
+            $this->entries,
+            $then ?? $this->to,
+            $this->hasSkimmer,
+            $this->litres(),
+            // The moment at which it ends says whose days are counted.
+            $this->to->getTimezone(),
+            $this->assumptions,
+        );
     }
 
     /**

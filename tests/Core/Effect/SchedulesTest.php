@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Effect\Schedules;
+use Ithys\History\Routines;
+use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
@@ -39,7 +42,13 @@ function shiftsOf(array $entries): array
 {
     $words = new Words(UnitSystem::Metric);
 
-    return array_map($words->say(...), Schedules::shifts($entries, 200.0, Assumptions::standard()));
+    return array_map($words->say(...), Schedules::shifts(Routines::of(
+        $entries,
+        200.0,
+        new DateTimeZone('UTC'),
+        $entries[count($entries) - 1]->at->modify('+1 day'),
+        Assumptions::standard(),
+    )));
 }
 
 /** @return list<float> */
@@ -85,4 +94,21 @@ it('finds nothing in a routine that goes on, with a late one and one too many', 
 
 it('calls a few uses no routine', function (): void {
     expect(shiftsOf(routine([0, 7, 14, 17, 20], static fn (): Payload => SockChange::of(3))))->toBe([]);
+});
+
+it('tells where organic carbon begins and stops, each source by itself', function (): void {
+    $feed = routine(every(1, 30), static fn (): Payload => Feed::of(1.0, Food::Pellet));
+    $doses = routine(every(1, 40, 30), static fn (int $i): Payload => CarbonDose::of(
+        CarbonSource::Vinegar,
+        $i === 39 ? 0.0 : 10.0,
+    ));
+    $entries = array_map(
+        static fn (Entry $entry, int $i): Entry => new Entry($entry->at, $entry->payload, $i + 1),
+        [...$feed, ...$doses],
+        range(0, 69),
+    );
+    expect(shiftsOf($entries))->toBe([
+        31 => 'Organic carbon, vinegar: begun with 10 mL a day',
+        70 => 'Organic carbon, vinegar: stopped, 10 mL a day before',
+    ]);
 });

@@ -41,7 +41,7 @@ it('puts an entry into the lane of its lever, with its amount', function (): voi
 it('gives a unit to the rates of every lever that is shown as rates', function (): void {
     foreach (Kinds::all() as $kind) {
         foreach ($kind->lanes() as $lane) {
-            expect($lane->rateUnit !== '')->toBe($kind->lever()?->routine !== null, $lane->key);
+            expect($lane->rateUnit !== '')->toBe($kind->lever()?->usage !== null, $lane->key);
         }
     }
 });

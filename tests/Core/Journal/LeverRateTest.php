@@ -33,7 +33,7 @@ it('keeps periods in which nothing was done, and a short last one true', functio
 
 it('says the rate as keepers do', function (string $kind, float $each, string $words): void {
     $uses = array_map(fn (int $day): array => [$day * A_DAY, $each], [0, 4]);
-    $routine = Kinds::named($kind)->lever()->routine;
+    $routine = Kinds::named($kind)->lever()->usage;
     expect(said(LeverRate::over(0, 8 * A_DAY, $uses)[0]->words($routine)))->toBe($words);
 })->with([
     ['feed', 10.5, '3 g a day'],

@@ -61,7 +61,14 @@ it('counts what a course asks in a year', function (): void {
     foreach (range(0, 56, 7) as $day) {
         array_push($lines, [$day, 'water change 30 l'], [$day + 0.1, 'sock changed'], [$day + 0.2, 'vinegar 14 ml']);
     }
-    $course = Course::present(Logged::entries($lines), new DateTimeImmutable(Logged::START.' +57 days'), false);
+    $course = Course::present(
+        Logged::entries($lines),
+        new DateTimeImmutable(Logged::START.' +57 days'),
+        false,
+        200.0,
+        new DateTimeZone('UTC'),
+        Assumptions::standard(),
+    );
     $work = Workload::of($course, 200.0, Assumptions::standard());
     expect([$work->sockChanges, $work->waterChanges])->toBe([52, 52])
         ->and($work->waterLitres)->toEqualWithDelta(52 * 30, 1e-6)

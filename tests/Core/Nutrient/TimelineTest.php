@@ -201,7 +201,7 @@ it('goes on as it went, or otherwise', function (): void {
     expect($course->feed)->toEqual(['pellet' => 1.0])
         ->and($course->socks->every)->toEqualWithDelta(7.0, 1e-9)
         ->and($course->water->every)->toEqualWithDelta(7.0, 1e-9)
-        ->and($course->water->amount)->toBe(30.0)
+        ->and($course->water->amount)->toEqualWithDelta(30.0, 1e-9)
         ->and($course->machines->skimmerOn)->toBeFalse();
     $outlook = $timeline->outlook(Calibration::of($timeline));
     $end = fn (array $levers): float => array_slice($outlook->along($course->with($levers), 12)['no3'], -1)[0]->level;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Pages;
+namespace App\Journal;
 
 use App\Models\System;
 use Closure;

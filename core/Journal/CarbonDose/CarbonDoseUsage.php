@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\CarbonDose;
 
-use Ithys\Journal\Routine;
+use Ithys\Journal\Usage;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
 /** How much organic carbon is dosed, in mL. */
-final class CarbonDoseRoutine implements Routine
+final class CarbonDoseUsage implements Usage
 {
     public function name(): string
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\SockChange;
 
-use Ithys\Journal\Routine;
+use Ithys\Journal\Usage;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
 /** How often socks are changed. */
-final class SockRoutine implements Routine
+final class SockUsage implements Usage
 {
     public function name(): string
     {

@@ -7,7 +7,7 @@ namespace Ithys\Journal;
 use Ithys\Quantity\Text;
 
 /** A lever that is used again and again: how its use is named and told as a rate. */
-interface Routine
+interface Usage
 {
     /** As a sentence begins with it: "Feeding". */
     public function name(): string;

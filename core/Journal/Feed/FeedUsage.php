@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\Feed;
 
-use Ithys\Journal\Routine;
+use Ithys\Journal\Usage;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
 /** How much is fed, in g. */
-final class FeedRoutine implements Routine
+final class FeedUsage implements Usage
 {
     public function name(): string
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\WaterChange;
 
-use Ithys\Journal\Routine;
+use Ithys\Journal\Usage;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
 /** How much of the water is changed, as a share of it. */
-final class WaterChangeRoutine implements Routine
+final class WaterChangeUsage implements Usage
 {
     public function name(): string
     {

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\History;
+
+/** What goes on at a time: an amount a day, how far it may be off, and how it is known. */
+final readonly class Rate
+{
+    public function __construct(
+        public float $perDay,
+        public float $low,
+        public float $high,
+        public Known $known,
+    ) {
+    }
+
+    public static function stated(float $perDay): self
+    {
+        return new self($perDay, $perDay, $perDay, Known::Stated);
+    }
+}
