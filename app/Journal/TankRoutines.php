@@ -7,7 +7,9 @@ namespace App\Journal;
 use App\Models\System;
 use DateTimeImmutable;
 use Ithys\Effect\Schedules;
+use Ithys\Finding;
 use Ithys\History\Routines;
+use Ithys\History\Silences;
 use Ithys\Journal\FeedPlan\FeedPlanKind;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
@@ -32,14 +34,31 @@ final class TankRoutines
         );
     }
 
+    /** @return list<Finding> routines of which nothing was logged for long */
+    public static function silences(System $system, DateTimeImmutable $now): array
+    {
+        /** @var list<Finding> */
+        return unserialize(self::told($system, $now)['silences']);
+    }
+
     /** @return array<int, Text> what changed in a routine, by the id of the entry that begins it */
     public static function changes(System $system, DateTimeImmutable $now): array
     {
-        $kept = Kept::of($system, 'routine changes', $now, static fn (DateTimeImmutable $hour): array => [
-            'changes' => serialize(Schedules::shifts(self::of($system, $hour->modify('+1 hour')))),
-        ]);
-
         /** @var array<int, Text> */
-        return unserialize($kept['changes']);
+        return unserialize(self::told($system, $now)['changes']);
+    }
+
+    /** @return array{changes: string, silences: string} */
+    private static function told(System $system, DateTimeImmutable $now): array
+    {
+        return Kept::of($system, 'routines', $now, static function (DateTimeImmutable $hour) use ($system): array {
+            $end = $hour->modify('+1 hour');
+            $routines = self::of($system, $end);
+
+            return [
+                'changes' => serialize(Schedules::shifts($routines)),
+                'silences' => serialize(Silences::in($routines, $end)),
+            ];
+        });
     }
 }

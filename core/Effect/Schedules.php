@@ -7,7 +7,6 @@ namespace Ithys\Effect;
 use Ithys\History\Change;
 use Ithys\History\Routine;
 use Ithys\History\Routines;
-use Ithys\Journal\Kinds;
 use Ithys\Journal\Usage;
 use Ithys\Quantity\Text;
 
@@ -22,7 +21,7 @@ final class Schedules
     {
         $shifts = [];
         foreach ($routines->keys() as $key) {
-            $usage = Kinds::named(Routines::kind($key))->lever()?->usage;
+            $usage = Routines::usage($key);
             $routine = $routines->find($key);
             if ($usage === null || $routine === null) {
                 continue;
@@ -30,21 +29,12 @@ final class Schedules
             foreach ($routine->changes() as $change) {
                 $entry = $change->what === Change::SILENCE ? null : $routines->entryFrom($key, $change->day);
                 if ($entry?->id !== null) {
-                    $shifts[$entry->id] = self::says(self::name($usage, $key), $usage, $routine, $change);
+                    $shifts[$entry->id] = self::says(Routines::name($key), $usage, $routine, $change);
                 }
             }
         }
 
         return $shifts;
-    }
-
-    private static function name(Usage $usage, string $key): Text
-    {
-        $source = Routines::source($key);
-
-        return $source === null
-            ? Text::wrap($usage->name())
-            : Text::of('{what}, {source}', what: $usage->name(), source: $source->label());
     }
 
     private static function says(Text $what, Usage $usage, Routine $routine, Change $change): Text

@@ -13,7 +13,10 @@ use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\FeedKind;
 use Ithys\Journal\FeedPlan\FeedPlan;
+use Ithys\Journal\Kinds;
 use Ithys\Journal\SockChange\SockChangeKind;
+use Ithys\Journal\Usage;
+use Ithys\Quantity\Text;
 
 /** The routines of a tank, as its journal tells them: one by each kind of entry that is made again and again, and source. */
 final readonly class Routines
@@ -114,16 +117,35 @@ final readonly class Routines
         return CarbonDoseKind::KEY." {$source->value}";
     }
 
-    /** The source of organic carbon that a routine is of; null for any other. */
-    public static function source(string $key): ?CarbonSource
-    {
-        return CarbonSource::tryFrom(explode(' ', $key)[1] ?? '');
-    }
-
     /** The kind of entry that a routine is of. */
-    public static function kind(string $key): string
+    private static function kind(string $key): string
     {
         return explode(' ', $key)[0];
+    }
+
+    /** How its use is told; null for what has none. */
+    public static function usage(string $key): ?Usage
+    {
+        return Kinds::named(self::kind($key))->lever()?->usage;
+    }
+
+    /** "Feeding", "Organic carbon, vinegar". */
+    public static function name(string $key): Text
+    {
+        $name = self::usage($key)?->name() ?? $key;
+        $source = CarbonSource::tryFrom(explode(' ', $key)[1] ?? '');
+
+        return $source === null
+            ? Text::wrap($name)
+            : Text::of('{what}, {source}', what: $name, source: $source->label());
+    }
+
+    /** The last entry of a routine. */
+    public function lastOf(string $key): ?Entry
+    {
+        $days = $this->first[$key] ?? [];
+
+        return $days === [] ? null : $days[array_key_last($days)];
     }
 
     /** Null for one of which nothing is logged. */

@@ -53,7 +53,7 @@ final class CourseForm
                 'feedTimes' => 1.0,
                 'sockEvery' => $rounded($course->socks->every),
                 'waterEvery' => $rounded($course->water->every),
-                'waterLitres' => $course->water->amount,
+                'waterLitres' => round($course->water->amount, 1),
                 'lightHours' => $course->machines->lightHours ?? 0.0,
                 'spirit' => round($outlook->asSpirit($course->doses), 2),
                 'stockAdded' => 0.0,

@@ -7,6 +7,7 @@ namespace App\Http\Pages;
 use App\Journal\FitShelf;
 use App\Journal\Kept;
 use App\Journal\TankHistory;
+use App\Journal\TankRoutines;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
@@ -81,7 +82,7 @@ final class LedgerView
             ),
             'remarks' => array_map(
                 static fn (Finding $finding): array => FindingView::of($finding, $words),
-                $timeline->remarks(),
+                [...TankRoutines::silences($system, $now), ...$timeline->remarks()],
             ),
             'learned' => $fit === null ? [] : self::learned($fit),
             'residuals' => $fit === null ? [] : self::residuals($fit, $timeline),

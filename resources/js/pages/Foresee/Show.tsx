@@ -9,10 +9,11 @@ import { type Counsel, type Fitted, type Foreseen, type Kept, type Levers, type 
 import { Frame } from '../../frame/Frame';
 import { type Learning, LearningLine } from '../../parts/LearningLine';
 import { figure, useUnits } from '../../lib/figures';
-import { type SystemFrame } from '../../lib/page';
+import { type Finding, type SystemFrame } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
 import { Button } from '../../parts/Button';
 import { CheckField } from '../../parts/CheckField';
+import { FindingList } from '../../parts/FindingList';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { TextField } from '../../parts/TextField';
 import { useParameter, written } from '../../tide/parameters';
@@ -34,6 +35,8 @@ interface Props {
     medium: string;
     carbon: string;
     past: [number, string, number][];
+    /** Routines of which nothing was logged for long, which the courses rest on. */
+    silences: Finding[];
     counsel: Counsel | null;
     courses: Kept[];
     target: TargetChoice;
@@ -52,6 +55,7 @@ export default function Show({
     medium,
     carbon,
     past,
+    silences,
     counsel,
     courses,
     target,
@@ -60,7 +64,15 @@ export default function Show({
     return (
         <Frame title="Foresee" area="Foresee" frame={frame}>
             <chakra.h1 srOnly>Foresee {frame.name}</chakra.h1>
-            <LearningLine learning={learning} only={['missing', 'levers', 'feedGrams', 'fitted', 'counsel']} />
+            <LearningLine
+                learning={learning}
+                only={['missing', 'levers', 'feedGrams', 'fitted', 'silences', 'counsel']}
+            />
+            {silences.length > 0 && (
+                <Box my="3" maxWidth="44rem">
+                    <FindingList findings={silences} />
+                </Box>
+            )}
             {missing !== null || levers === null ? (
                 <Box maxWidth="36rem" py="6">
                     <chakra.h2 fontSize="lg" mb="2">
@@ -163,8 +175,8 @@ function Bench({
                 <chakra.h2 fontSize="lg">What if</chakra.h2>
                 <chakra.p fontSize="sm" color="quiet">
                     {ago === 0
-                        ? 'Each lever stands as your last eight weeks went. Set some otherwise and see where they lead.'
-                        : 'Each lever stands as the eight weeks before went. One that you set otherwise goes your way; each other goes as it really did.'}
+                        ? 'Each lever stands as it goes now. Set some otherwise and see where they lead.'
+                        : 'Each lever stands as it went then. One that you set otherwise goes your way; each other goes as it really did.'}
                 </chakra.p>
                 {field('feedTimes', 'Feeding, times the present', '×', `Now about ${figure(feedGrams)} g a day`)}
                 {fitted.stock && field('stockAdded', 'Animals added now', unit('small mass'), 'Fed as the others are')}
