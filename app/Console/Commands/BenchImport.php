@@ -46,7 +46,7 @@ final class BenchImport extends Command
 
         $this->line(
             sprintf(
-                '%s rows, %.1f MB: %s of the first accepted, %s readings saved',
+                '%s rows, %.1f MB: of those previewed %s accepted, %s readings saved',
                 number_format($rows),
                 (int) filesize($file) / 1_048_576,
                 number_format($counts['accepted']),
