@@ -16,6 +16,9 @@ final readonly class Current
     /** A step that is less likely than this is not looked at. */
     private const UNLIKELY = 0.02;
 
+    /** Acts or gaps before a step, and gaps after it. */
+    private const FEWEST = 3;
+
     public Rate $rate;
 
     /** Amount of an act, and days from one to the next. */
@@ -43,49 +46,88 @@ final readonly class Current
         Manner $manner,
         float $active = 1.0,
     ) {
-        $last = $amounts->stretches[count($amounts->stretches) - 1];
         $lastGaps = $often->stretches[count($often->stretches) - 1];
         $halves = max(self::HALVES, 4 * $lastGaps->mean);
-        $weigh = static fn (int $day): float => 2 ** (-($now - $day) / $halves);
+        $weigh = static fn (DayActs $act): float => 2 ** (-($now - $act->day) / $halves);
+        $each = self::each($acts, $amounts, $weigh, $change);
+        [$perDay, $gap] = self::times($acts, $gaps, $often, $weigh, $change);
+        $last = $amounts->stretches[count($amounts->stretches) - 1];
+        $this->amount = $each->value * self::forgotten(array_slice($acts, $last->first));
+        $this->interval = 1 / $perDay->value;
+        $this->on = $this->amount * ($active < 1.0 ? $active : $perDay->value);
+        $this->real = min($this->on, $this->amount / $gap);
+        $error = exp(self::RANGE * sqrt(
+            $amounts->spread ** 2 / $each->count
+            + ($active < 1.0 ? 0.0 : $often->spread ** 2 / $perDay->count),
+        ));
+        $this->rate = new Rate(
+            $manner->done * $this->on + (1 - $manner->done) * $this->real,
+            $this->real * min(1 / $error, $each->least * $perDay->least),
+            $this->on * max($error, $each->most * $perDay->most),
+            Known::Logged,
+        );
+    }
+
+    /**
+     * The amount of an act.
+     *
+     * @param  non-empty-list<DayActs>  $acts
+     * @param  callable(DayActs): float  $weigh
+     */
+    private static function each(array $acts, Amounts $amounts, callable $weigh, float $change): mixed
+    {
+        $last = $amounts->stretches[count($amounts->stretches) - 1];
         $weights = $each = $logs = [];
         for ($i = $last->first; $i <= $last->last; $i++) {
-            $weights[] = $weigh($acts[$i]->day);
+            $weights[] = $weigh($acts[$i]);
             $each[] = self::held(log($acts[$i]->amount), $last->mean, $amounts->spread);
             $logs[] = $amounts->held[$i];
         }
-        [$amount, $lowA, $highA] = self::mixed($each, $weights, $logs, 2, $amounts->spread, $change);
-        $more = self::forgotten(array_slice($acts, $last->first));
-        $gapWeights = $perPart = $gapLogs = $days = [];
-        $sumG = $sumK = 0.0;
-        for ($i = $lastGaps->first; $i <= $lastGaps->last; $i++) {
+        [$at, $likely] = self::latestStep($logs, 2, $amounts->spread, $change);
+        $behind = array_slice($each, $at);
+
+        return SteppedMean::of(
+            self::mean($each, $weights),
+            array_sum($behind) / max(1, count($behind)),
+            $likely > self::UNLIKELY ? $likely : 0.0,
+            $weights,
+        );
+    }
+
+    /**
+     * How often a day, and the mean days from one logged act to the next.
+     *
+     * @param  non-empty-list<DayActs>  $acts
+     * @param  list<?float>  $gaps
+     * @param  callable(DayActs): float  $weigh
+     * @return array{SteppedMean, float}
+     */
+    private static function times(array $acts, array $gaps, Gaps $often, callable $weigh, float $change): array
+    {
+        $last = $often->stretches[count($often->stretches) - 1];
+        $weights = $days = $parts = $logs = [];
+        for ($i = $last->first; $i <= $last->last; $i++) {
             $k = $often->parts[$i] ?? 0;
             $gap = $gaps[$i] ?? null;
             if ($k > 0 && $gap !== null) {
-                $gapWeights[] = $w = $weigh($acts[$i]->day);
-                $sumG += $w * $gap;
-                $sumK += $w * $k;
+                $weights[] = $weigh($acts[$i]);
                 $days[] = $gap;
-                $gapLogs[] = log($gap / $k);
-                $perPart[] = [$gap, $k];
+                $parts[] = (float) $k;
+                $logs[] = log($gap / $k);
             }
         }
-        $this->amount = $amount * $more;
-        $interval = $sumK > 0 ? $sumG / $sumK : $lastGaps->mean;
-        [$often1, $lowT, $highT] = self::mixedOften($perPart, $gapLogs, $often->spread, $change, $interval);
-        $this->interval = 1 / $often1;
-        $mean = $gapWeights === [] ? $interval : $sumG / array_sum($gapWeights);
-        $this->on = $on = $active < 1.0 ? $this->amount * $active : $this->amount * $often1;
-        $this->real = $real = min($on, $this->amount / $mean);
-        $error = sqrt(
-            $amounts->spread ** 2 / self::effective($weights)
-            + ($gapWeights === [] || $active < 1.0 ? 0.0 : $often->spread ** 2 / self::effective($gapWeights)),
-        );
-        $this->rate = new Rate(
-            $manner->done * $on + (1 - $manner->done) * $real,
-            min($real * exp(-self::RANGE * $error), $real * $lowA / $amount * $lowT / $often1),
-            max($on * exp(self::RANGE * $error), $on * $highA / $amount * $highT / $often1),
-            Known::Logged,
-        );
+        if ($weights === []) {
+            return [SteppedMean::of(1 / $last->mean, 0.0, 0.0, [1.0]), $last->mean];
+        }
+        [$at, $likely] = self::latestStep($logs, self::FEWEST, $often->spread, $change);
+        $gap = self::mean($days, $weights);
+
+        return [SteppedMean::of(
+            self::mean($parts, $weights) / $gap,
+            array_sum(array_slice($parts, $at)) / array_sum(array_slice($days, $at)),
+            $likely > self::UNLIKELY ? $likely : 0.0,
+            $weights,
+        ), $gap];
     }
 
     public static function held(float $log, float $mean, float $spread): float
@@ -116,60 +158,6 @@ final readonly class Current
     }
 
     /**
-     * A mean with the latest step in it that is not sure yet, as far as it is likely.
-     *
-     * @param  list<float>  $each
-     * @param  list<float>  $weights
-     * @param  list<float>  $logs
-     * @param  int  $after  how many there are behind the step at least
-     * @return array{float, float, float} the mean, and its least and most
-     */
-    private static function mixed(
-        array $each,
-        array $weights,
-        array $logs,
-        int $after,
-        float $spread,
-        float $change,
-    ): array {
-        $all = self::mean($each, $weights);
-        [$at, $likely] = self::latestStep($logs, $after, $spread, $change);
-        if ($likely <= self::UNLIKELY) {
-            return [$all, $all, $all];
-        }
-        $behind = array_sum(array_slice($each, $at)) / (count($each) - $at);
-        $mixed = (1 - $likely) * $all + $likely * $behind;
-
-        return [$mixed, min($all, $behind), max($all, $behind)];
-    }
-
-    /**
-     * The same of how often a day.
-     *
-     * @param  list<array{float, int}>  $gaps  days and intervals
-     * @param  list<float>  $logs
-     * @return array{float, float, float}
-     */
-    private static function mixedOften(
-        array $gaps,
-        array $logs,
-        float $spread,
-        float $change,
-        float $interval,
-    ): array {
-        [$at, $likely] = self::latestStep($logs, 3, $spread, $change);
-        if ($likely <= self::UNLIKELY) {
-            return [1 / $interval, 1 / $interval, 1 / $interval];
-        }
-        $after = array_slice($gaps, $at);
-        $all = 1 / $interval;
-        $behind = array_sum(array_column($after, 1)) / array_sum(array_column($after, 0));
-        $mixed = (1 - $likely) * $all + $likely * $behind;
-
-        return [$mixed, min($all, $behind), max($all, $behind)];
-    }
-
-    /**
      * Where a step is most likely, and how likely.
      *
      * @param  list<float>  $logs
@@ -182,7 +170,7 @@ final readonly class Current
         [$best, $at, $before] = [-INF, 0, 0.0];
         for ($k = 1; $k <= $n - $after; $k++) {
             $before += $logs[$k - 1];
-            if ($k < 3) {
+            if ($k < self::FEWEST) {
                 continue;
             }
             $step = ($sum - $before) / ($n - $k) - $before / $k;
@@ -205,11 +193,5 @@ final readonly class Current
         }
 
         return $sum / array_sum($weights);
-    }
-
-    /** @param  non-empty-list<float>|list<float>  $weights */
-    private static function effective(array $weights): float
-    {
-        return array_sum($weights) ** 2 / array_sum(array_map(static fn (float $one): float => $one ** 2, $weights));
     }
 }
