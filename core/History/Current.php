@@ -74,7 +74,7 @@ final readonly class Current
      * @param  non-empty-list<DayActs>  $acts
      * @param  callable(DayActs): float  $weigh
      */
-    private static function each(array $acts, Amounts $amounts, callable $weigh, float $change): mixed
+    private static function each(array $acts, Amounts $amounts, callable $weigh, float $change): SteppedMean
     {
         $last = $amounts->stretches[count($amounts->stretches) - 1];
         $weights = $each = $logs = [];
