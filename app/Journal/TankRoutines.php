@@ -13,6 +13,7 @@ use Ithys\History\Silences;
 use Ithys\Journal\FeedPlan\FeedPlanKind;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\RoutineWord\RoutineWordKind;
 use Ithys\Quantity\Text;
 
 /** What is done to a tank again and again, by its whole journal: one answer for every page and every time shown. */
@@ -22,7 +23,8 @@ final class TankRoutines
     {
         $kinds = array_keys(array_filter(
             Kinds::all(),
-            static fn (Kind $kind): bool => $kind->lever()?->usage !== null || $kind instanceof FeedPlanKind,
+            static fn (Kind $kind): bool => $kind->lever()?->usage !== null || $kind instanceof FeedPlanKind
+                || $kind instanceof RoutineWordKind,
         ));
 
         return Routines::of(
@@ -34,10 +36,10 @@ final class TankRoutines
         );
     }
 
-    /** @return list<Finding> routines of which nothing was logged for long */
+    /** @return array<string, Finding> routines of which nothing was logged for long, by their key */
     public static function silences(System $system, DateTimeImmutable $now): array
     {
-        /** @var list<Finding> */
+        /** @var array<string, Finding> */
         return unserialize(self::told($system, $now)['silences']);
     }
 

@@ -7,6 +7,8 @@ namespace Ithys\Effect;
 use Ithys\History\Change;
 use Ithys\History\Routine;
 use Ithys\History\Routines;
+use Ithys\Journal\Kinds;
+use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Journal\Usage;
 use Ithys\Quantity\Text;
 
@@ -20,16 +22,19 @@ final class Schedules
     public static function shifts(Routines $routines): array
     {
         $shifts = [];
-        foreach ($routines->keys() as $key) {
-            $usage = Routines::usage($key);
-            $routine = $routines->find($key);
+        foreach (Repeated::cases() as $of) {
+            $usage = Kinds::named($of->kind())->lever()?->usage;
+            $routine = $routines->find($of);
             if ($usage === null || $routine === null) {
                 continue;
             }
+            $name = $of->source() === null
+                ? Text::wrap($usage->name())
+                : Text::of('{what}, {source}', what: $usage->name(), source: $of->source()->label());
             foreach ($routine->changes() as $change) {
-                $entry = $change->what === Change::SILENCE ? null : $routines->entryFrom($key, $change->day);
+                $entry = $change->what === Change::SILENCE ? null : $routines->entryFrom($of, $change->day);
                 if ($entry?->id !== null) {
-                    $shifts[$entry->id] = self::says(Routines::name($key), $usage, $routine, $change);
+                    $shifts[$entry->id] = self::says($name, $usage, $routine, $change);
                 }
             }
         }

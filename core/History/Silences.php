@@ -6,34 +6,40 @@ namespace Ithys\History;
 
 use DateTimeImmutable;
 use Ithys\Finding;
+use Ithys\Journal\Kinds;
+use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Routines of which nothing was logged for so long that only their keeper knows whether they go on. */
 final class Silences
 {
-    /** @return list<Finding> */
+    /** @return array<string, Finding> by the value of {@see Repeated} */
     public static function in(Routines $routines, DateTimeImmutable $now): array
     {
         $found = [];
-        foreach ($routines->keys() as $key) {
-            $usage = Routines::usage($key);
-            $last = $routines->lastOf($key);
-            $taken = $routines->at($key, $now)->perDay ?? 0.0;
-            if ($usage === null || $last === null || $routines->find($key)?->asks !== true) {
+        foreach (Repeated::cases() as $of) {
+            $usage = Kinds::named($of->kind())->lever()?->usage;
+            $last = $routines->lastOf($of);
+            $taken = $routines->at($of, $now)->perDay ?? 0.0;
+            if ($usage === null || $last === null || $routines->find($of)?->asks !== true) {
                 continue;
             }
-            $found[] = Finding::of(
+            $words = implode(' ', $of->phrases()[0]);
+            $found[$of->value] = Finding::of(
                 Severity::Remark,
                 'silence',
-                Text::of('{what}: still the same?', what: Routines::name($key)),
+                Text::of('{what}: still the same?', what: $of->label()),
                 Text::of(
-                    'Nothing logged since {day}; before that {before}. Until you log more, the forecast takes {taken}.',
+                    'Nothing logged since {day}; before that {before}. Until you say, the forecast takes {taken}.',
                     day: $last->at->format('j M Y'),
-                    before: $usage->perDay($routines->at($key, $last->at->modify('-1 day'))->perDay ?? $taken),
+                    before: $usage->perDay($routines->at($of, $last->at->modify('-1 day'))->perDay ?? $taken),
                     taken: $usage->perDay($taken),
                 ),
-            )->because('It may go on or have stopped, and what follows rests on it.', $usage->afterSilence());
+            )->because('It may go on or have stopped, and what follows rests on it.', Text::of(
+                'Log “{words} as before” or “{words} stopped”, or what you did.',
+                words: $words,
+            ));
         }
 
         return $found;

@@ -21,6 +21,7 @@ use Ithys\Journal\Outlet\OutletKind;
 use Ithys\Journal\Photoperiod\PhotoperiodKind;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\Renewal\RenewalKind;
+use Ithys\Journal\RoutineWord\RoutineWordKind;
 use Ithys\Journal\Skimmer\SkimmerKind;
 use Ithys\Journal\SockChange\SockChangeKind;
 use Ithys\Journal\Stock\StockKind;
@@ -32,6 +33,7 @@ final class Kinds
 {
     private const ALL = [
         ReadingKind::class,
+        RoutineWordKind::class,
         SockChangeKind::class,
         MediaRemovalKind::class,
         RenewalKind::class,

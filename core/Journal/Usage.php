@@ -14,7 +14,4 @@ interface Usage
 
     /** What is used on average, by a day: "2.6 g a day", "one in 4 days", "8 % a week"; of a use above nought. */
     public function perDay(float $use): Text;
-
-    /** What a keeper logs where nothing was logged for long. */
-    public function afterSilence(): string;
 }

@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Journal\TankRoutines;
+use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
+use Ithys\History\Rate;
+use Ithys\Journal\RoutineWord\Repeated;
 
 beforeEach(function (): void {
     $this->seed(DemoSeeder::class);
@@ -19,10 +23,16 @@ it('asks on the forecast and in the ledger whether a routine goes on that is sil
     // An entry that stamps the tank, so that nothing kept is shown.
     $this->post('/systems/1/journal', ['line' => 'note away'])->assertSessionHasNoErrors();
     $silences = $this->get('/systems/1/foresee')->inertiaProps('silences');
-    expect($titles($silences))->toBe(['Feeding: still the same?'])
-        ->and($silences[0]['fix'])->toContain('Log what you feed')
+    expect($titles(array_column($silences, 'finding')))->toBe(['Feeding: still the same?'])
+        ->and($silences[0]['finding']['fix'])->toContain('“feeding as before”')
         ->and($titles($this->get('/systems/1/ledger')->inertiaProps('ledger.remarks')))
         ->toContain('Feeding: still the same?');
-    $this->post('/systems/1/journal', ['line' => 'feeding plan 1 g pellet a day'])->assertSessionHasNoErrors();
-    expect($this->get('/systems/1/foresee')->inertiaProps('silences'))->toBe([]);
+    $this->post('/systems/1/journal', ['line' => $silences[0]['same']])->assertSessionHasNoErrors();
+    $goes = fn (): ?Rate => TankRoutines::of(System::query()->findOrFail(1), now()->toDateTimeImmutable())
+        ->at(Repeated::Feeding, now()->toDateTimeImmutable());
+    expect($this->get('/systems/1/foresee')->inertiaProps('silences'))->toBe([])
+        ->and($goes()?->perDay)->toBeGreaterThan(2.0);
+    $this->post('/systems/1/journal', ['line' => $silences[0]['stopped']])->assertSessionHasNoErrors();
+    expect($goes()?->perDay)->toBe(0.0)
+        ->and($this->get('/systems/1/foresee')->inertiaProps('silences'))->toBe([]);
 });

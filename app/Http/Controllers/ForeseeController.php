@@ -6,15 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Http\Pages\CourseForm;
 use App\Http\Pages\CoursesView;
-use App\Http\Pages\FindingView;
 use App\Http\Pages\ForeseeView;
+use App\Http\Pages\SilencesView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TargetView;
 use App\Http\Preview;
 use App\Http\Requests\CourseRequest;
 use App\Journal\DoseDoor;
 use App\Journal\Learning;
-use App\Journal\TankRoutines;
 use App\Models\System;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
@@ -53,7 +52,7 @@ final class ForeseeController extends Controller
                 'roller' => $outlook?->going->has(Kind::Roller) === true,
                 'stock' => $outlook?->present->herd->grams !== null,
             ],
-            'silences' => $ago > 0 ? [] : FindingView::all(TankRoutines::silences($system, $now), $keeper->words()),
+            'silences' => $ago > 0 ? [] : SilencesView::of($system, $keeper->words(), $now),
             // What was is past advice.
             'counsel' => $outlook === null || $ago > 0 ? null : ForeseeView::counsel($system, $outlook, $keeper, $now),
             'courses' => CoursesView::of($system, $keeper, $now),

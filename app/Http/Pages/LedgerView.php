@@ -82,7 +82,7 @@ final class LedgerView
             ),
             'remarks' => array_map(
                 static fn (Finding $finding): array => FindingView::of($finding, $words),
-                [...TankRoutines::silences($system, $now), ...$timeline->remarks()],
+                [...array_values(TankRoutines::silences($system, $now)), ...$timeline->remarks()],
             ),
             'learned' => $fit === null ? [] : self::learned($fit),
             'residuals' => $fit === null ? [] : self::residuals($fit, $timeline),

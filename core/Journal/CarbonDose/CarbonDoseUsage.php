@@ -20,9 +20,4 @@ final class CarbonDoseUsage implements Usage
     {
         return Text::of('{amount} a day', amount: Quantity::millilitres(round($use, $use < 1 ? 2 : 1)));
     }
-
-    public function afterSilence(): string
-    {
-        return 'Log the doses, or write “vinegar stopped”.';
-    }
 }

@@ -20,9 +20,4 @@ final class FeedUsage implements Usage
     {
         return Text::of('{amount} a day', amount: Quantity::grams(round($use, $use < 1 ? 2 : 1)));
     }
-
-    public function afterSilence(): string
-    {
-        return 'Log what you feed, or write “feeding plan 1 g pellet a day”.';
-    }
 }

@@ -20,9 +20,4 @@ final class SockUsage implements Usage
     {
         return Text::of('one in {days} days', days: Quantity::number(1 / $use, 1));
     }
-
-    public function afterSilence(): string
-    {
-        return 'Log the next change, and those you remember.';
-    }
 }

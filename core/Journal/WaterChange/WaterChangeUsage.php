@@ -20,9 +20,4 @@ final class WaterChangeUsage implements Usage
     {
         return Text::of('{share} a week', share: Quantity::share(7 * $use, 1));
     }
-
-    public function afterSilence(): string
-    {
-        return 'Log the changes, or write “no water changes from” and the days.';
-    }
 }

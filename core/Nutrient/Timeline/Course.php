@@ -12,12 +12,10 @@ use Ithys\History\Routines;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
-use Ithys\Journal\Feed\FeedKind;
 use Ithys\Journal\Feed\Food;
 use Ithys\Journal\FeedPlan\FeedPlan;
 use Ithys\Journal\Harvest\Harvest as HarvestEntry;
-use Ithys\Journal\SockChange\SockChangeKind;
-use Ithys\Journal\WaterChange\WaterChangeKind;
+use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\Algae;
@@ -85,15 +83,15 @@ final readonly class Course
                 $feed[$food] = ($feed[$food] ?? 0.0) + $entry->payload->grams;
             }
         }
-        $fed = $routines->at(FeedKind::KEY, $now);
+        $fed = $routines->at(Repeated::Feeding, $now);
         if ($plan?->perDay !== null && $fed?->known === Known::Stated) {
             $feed = [($plan->perDay->food ?? Food::Pellet)->value => 1.0];
         }
 
         return new self(
             self::shared($feed, $fed->perDay ?? 0.0),
-            self::habit($routines, SockChangeKind::KEY, $now),
-            self::habit($routines, WaterChangeKind::KEY, $now, $litres),
+            self::habit($routines, Repeated::Socks, $now),
+            self::habit($routines, Repeated::Water, $now, $litres),
             Habit::of(
                 $recent,
                 $now,
@@ -107,13 +105,13 @@ final readonly class Course
     }
 
     /** @param  ?float  $litres  that an amount is a share of; null where only how often counts */
-    private static function habit(Routines $routines, string $kind, DateTimeImmutable $now, ?float $litres = null): Habit
+    private static function habit(Routines $routines, Repeated $of, DateTimeImmutable $now, ?float $litres = null): Habit
     {
-        $rate = $routines->at($kind, $now)->perDay ?? 0.0;
+        $rate = $routines->at($of, $now)->perDay ?? 0.0;
         if ($rate <= 0.0) {
             return new Habit(null, 0.0);
         }
-        $every = $litres === null ? 1 / $rate : $routines->find($kind)?->interval() ?? 1 / $rate;
+        $every = $litres === null ? 1 / $rate : $routines->find($of)?->interval() ?? 1 / $rate;
 
         return new Habit($every, $litres === null ? 1.0 : $litres * $rate * $every);
     }
@@ -123,7 +121,7 @@ final readonly class Course
     {
         $doses = [];
         foreach (CarbonSource::cases() as $source) {
-            $doses[$source->value] = $routines->at(Routines::carbon($source), $now)->perDay ?? 0.0;
+            $doses[$source->value] = $routines->at(Repeated::carbon($source), $now)->perDay ?? 0.0;
         }
 
         return array_filter($doses, static fn (float $dose): bool => $dose > 0.0);

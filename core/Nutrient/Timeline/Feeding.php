@@ -10,6 +10,8 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
 use Ithys\Journal\FeedPlan\FeedPlan;
+use Ithys\Journal\RoutineWord\Repeated;
+use Ithys\Journal\RoutineWord\RoutineWord;
 use Ithys\Journal\Stock\Stock;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\FeedException;
@@ -52,6 +54,9 @@ final readonly class Feeding
             $day = $entry->daysAfter($from);
             if ($entry->payload instanceof FeedPlan) {
                 $plans[] = [$day, $entry->payload->perDay, $entry->payload->growsWithStock];
+            } elseif ($entry->payload instanceof RoutineWord && ! $entry->payload->goesOn
+                && $entry->payload->of === Repeated::Feeding) {
+                $plans[] = [$day, null, false];
             } elseif ($entry->payload instanceof Feed) {
                 $meals[] = [$day, $entry->payload];
                 $unnamed += $entry->payload->food === null ? 1 : 0;

@@ -30,6 +30,8 @@ use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Renewal\Renewal;
+use Ithys\Journal\RoutineWord\Repeated;
+use Ithys\Journal\RoutineWord\RoutineWord;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\Stock\Stock;
@@ -112,6 +114,9 @@ it('stores entries of every kind as it did, and opens them the same', function (
         Reading::of(Parameter::Nitrate, 8.5, step: 0.5, method: 'colour comparison'),
         Reading::of(Parameter::Phosphate, 0.02, cloudy: true, belowLimit: true),
         Reading::of(Parameter::Alkalinity, 8.1)->approximately(),
+        RoutineWord::goesOn(Repeated::Feeding),
+        RoutineWord::goesOn(Repeated::Spirit),
+        RoutineWord::stopped(Repeated::Water),
         SockChange::of(),
         new MediaRemoval(Medium::ActivatedCarbon),
         Renewal::of(0.33),

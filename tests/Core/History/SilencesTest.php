@@ -12,7 +12,7 @@ use Tests\Support\Logged;
 
 /**
  * @param  list<array{float, string}>  $lines
- * @return list<string> what is asked
+ * @return array<string, string> what is asked, by routine
  */
 function askedOf(array $lines, int $days): array
 {
@@ -37,14 +37,15 @@ it('asks whether a routine goes on of which nothing is logged for long', functio
             $lines[] = [$day + 0.3, 'water change 30 l'];
         }
     }
-    expect(askedOf($lines, 120))->toBe([
-        'Feeding: still the same? Nothing logged since 29 May 2026; before that 1 g a day. Until you log more, the '
+    expect(array_values(askedOf($lines, 120)))->toBe([
+        'Feeding: still the same? Nothing logged since 29 May 2026; before that 1 g a day. Until you say, the '
             .'forecast takes 0.96 g a day.',
         // Organic carbon is stopped more often without a word than feeding.
-        'Organic carbon, vinegar: still the same? Nothing logged since 30 May 2026; before that 10 mL a day. Until you '
-            .'log more, the forecast takes 3.3 mL a day.',
+        'Vinegar: still the same? Nothing logged since 30 May 2026; before that 10 mL a day. Until you '
+            .'say, the forecast takes 3.3 mL a day.',
     ])
         // A few days say nothing, and a stop that is logged needs no question.
         ->and(askedOf($lines, 95))->toBe([])
-        ->and(askedOf([...$lines, [90, 'vinegar stopped'], [90, 'feeding plan 1 g pellet a day']], 120))->toBe([]);
+        ->and(askedOf([...$lines, [90, 'vinegar stopped'], [90, 'feeding plan 1 g pellet a day']], 120))->toBe([])
+        ->and(askedOf([...$lines, [119, 'vinegar as before'], [90, 'feeding stopped']], 120))->toBe([]);
 });

@@ -117,3 +117,15 @@ it('continues all sources of organic carbon, and none that was stopped', functio
         static fn (array $line): bool => str_starts_with($line[1], 'vinegar'),
     )))));
 });
+
+it('feeds nothing more where feeding was said to have stopped, and asks nothing of a learned past', function (): void {
+    $meals = eachDay(60, static fn (int $day): array => [[$day + 0.4, 'fed 1 g pellet']]);
+    $of = static fn (array $more): Timeline => Logged::timeline([...flat(90), ...$meals, ...$more], 90);
+    $fed = static fn (Timeline $timeline): float => $timeline->simulation()->before(90.0)->balance->in['fed'][0];
+    $stopped = $of([[60, 'feeding stopped']]);
+    expect($stopped->course()->feed)->toBe([])
+        ->and($fed($stopped))->toEqualWithDelta($fed(Logged::timeline([...flat(60), ...$meals], 60)), 1e-6)
+        // Without a word it is taken to have gone on.
+        ->and($fed($of([])))->toBeGreaterThan(1.3 * $fed($stopped))
+        ->and(array_sum($of([[89, 'feeding as before']])->course()->feed))->toEqualWithDelta(1.0, 0.01);
+});

@@ -4,16 +4,16 @@ import { useState } from 'react';
 import { Advised } from '../../foresee/Advised';
 import { Ahead } from '../../foresee/Ahead';
 import { Courses } from '../../foresee/Courses';
+import { type Silence, Silences } from '../../foresee/Silences';
 import { Work, Weekly } from '../../foresee/Tables';
 import { type Counsel, type Fitted, type Foreseen, type Kept, type Levers, type Point } from '../../foresee/types';
 import { Frame } from '../../frame/Frame';
 import { type Learning, LearningLine } from '../../parts/LearningLine';
 import { figure, useUnits } from '../../lib/figures';
-import { type Finding, type SystemFrame } from '../../lib/page';
+import { type SystemFrame } from '../../lib/page';
 import { useDraft } from '../../lib/useDraft';
 import { Button } from '../../parts/Button';
 import { CheckField } from '../../parts/CheckField';
-import { FindingList } from '../../parts/FindingList';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { TextField } from '../../parts/TextField';
 import { useParameter, written } from '../../tide/parameters';
@@ -36,7 +36,7 @@ interface Props {
     carbon: string;
     past: [number, string, number][];
     /** Routines of which nothing was logged for long, which the courses rest on. */
-    silences: Finding[];
+    silences: Silence[];
     counsel: Counsel | null;
     courses: Kept[];
     target: TargetChoice;
@@ -68,11 +68,7 @@ export default function Show({
                 learning={learning}
                 only={['missing', 'levers', 'feedGrams', 'fitted', 'silences', 'counsel']}
             />
-            {silences.length > 0 && (
-                <Box my="3" maxWidth="44rem">
-                    <FindingList findings={silences} />
-                </Box>
-            )}
+            <Silences systemId={frame.id} silences={silences} />
             {missing !== null || levers === null ? (
                 <Box maxWidth="36rem" py="6">
                     <chakra.h2 fontSize="lg" mb="2">
