@@ -33,8 +33,8 @@ function share(Randomizer $random): float
 /**
  * A year of acts.
  *
- * @param  array{every?: float, late?: float, amount?: float, scatter?: float, lost?: float, rests?: list<int>, away?: int,
- *   sizes?: list<float>, turn?: int, then?: array<string, float>, from?: int, until?: int}  $of  days between, their
+ * @param  array{every?: float, late?: float, amount?: float, scatter?: float, lost?: float, rests?: list<int>,
+ *   away?: int, sizes?: list<float>, turn?: int, then?: array<string, float>, from?: int, until?: int}  $of  days between, their
  *   relative scatter, the amount and its relative scatter, share not logged, days of rest, days of a holiday without,
  *   sizes in turn; the day from which some of that is otherwise; the first and last day
  * @return list<DayActs>
@@ -52,7 +52,8 @@ function simulated(array $of, Randomizer $random): array
         $isAway = $whole >= $leaves && $whole < $leaves + ($of['away'] ?? 0);
         $rests = in_array($whole % 7, $of['rests'] ?? [], true);
         if (! $isAway && ! $rests && share($random) >= ($of['lost'] ?? 0.0)) {
-            $acts[$whole] = new DayActs($whole, $amount + ($acts[$whole]->amount ?? 0.0), 1 + ($acts[$whole]->count ?? 0));
+            $before = $acts[$whole] ?? null;
+            $acts[$whole] = new DayActs($whole, $amount + ($before->amount ?? 0.0), 1 + ($before->count ?? 0));
         }
         $day += max(0.2, $now['every'] * exp(($now['late'] ?? 0.0) * bell($random)));
     }

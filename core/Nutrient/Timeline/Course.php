@@ -105,8 +105,12 @@ final readonly class Course
     }
 
     /** @param  ?float  $litres  that an amount is a share of; null where only how often counts */
-    private static function habit(Routines $routines, Repeated $of, DateTimeImmutable $now, ?float $litres = null): Habit
-    {
+    private static function habit(
+        Routines $routines,
+        Repeated $of,
+        DateTimeImmutable $now,
+        ?float $litres = null,
+    ): Habit {
         $rate = $routines->at($of, $now)->perDay ?? 0.0;
         if ($rate <= 0.0) {
             return new Habit(null, 0.0);
