@@ -34,9 +34,9 @@ function share(Randomizer $random): float
  * A year of acts.
  *
  * @param  array{every?: float, late?: float, amount?: float, scatter?: float, lost?: float, rests?: list<int>,
- *   away?: int, sizes?: list<float>, turn?: int, then?: array<string, float>, from?: int, until?: int}  $of  days between, their
- *   relative scatter, the amount and its relative scatter, share not logged, days of rest, days of a holiday without,
- *   sizes in turn; the day from which some of that is otherwise; the first and last day
+ *   away?: int, sizes?: list<float>, turn?: int, then?: array<string, float>, from?: int, until?: int}  $of  days
+ *   between, their relative scatter, the amount and its relative scatter, share not logged, days of rest, days of a
+ *   holiday without, sizes in turn; the day from which some of that is otherwise; the first and last day
  * @return list<DayActs>
  */
 function simulated(array $of, Randomizer $random): array
