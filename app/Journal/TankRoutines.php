@@ -10,6 +10,7 @@ use Ithys\Effect\Schedules;
 use Ithys\Finding;
 use Ithys\History\Routines;
 use Ithys\History\Silences;
+use Ithys\Journal\Entry;
 use Ithys\Journal\FeedPlan\FeedPlanKind;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
@@ -43,14 +44,16 @@ final class TankRoutines
         return unserialize(self::told($system, $now)['silences']);
     }
 
-    /** @return array<int, Text> what changed in a routine, by the id of the entry that begins it */
-    public static function changes(System $system, DateTimeImmutable $now): array
+    /** The same for every page: which changes a verdict is asked of. */
+    public static function changes(System $system, DateTimeImmutable $now): AskedChanges
     {
-        /** @var array<int, Text> */
-        return unserialize(self::told($system, $now)['changes']);
+        /** @var array<int, Text> $shifts */
+        $shifts = unserialize(self::told($system, $now)['changes']);
+
+        return new AskedChanges($shifts, array_fill_keys(self::told($system, $now)['described'], true));
     }
 
-    /** @return array{changes: string, silences: string} */
+    /** @return array{changes: string, described: list<int>, silences: string} */
     private static function told(System $system, DateTimeImmutable $now): array
     {
         return Kept::of($system, 'routines', $now, static function (DateTimeImmutable $hour) use ($system): array {
@@ -59,8 +62,28 @@ final class TankRoutines
 
             return [
                 'changes' => serialize(Schedules::shifts($routines)),
+                'described' => self::described($system),
                 'silences' => serialize(Silences::in($routines, $end)),
             ];
         });
+    }
+
+    /** @return list<int> entries of the first day that say how things stood */
+    private static function described(System $system): array
+    {
+        $journal = new Journal($system);
+        $first = $journal->rows()->min('occurred_at');
+        if (! is_string($first)) {
+            return [];
+        }
+        $kinds = array_keys(array_filter(
+            Kinds::all(),
+            static fn (Kind $kind): bool => $kind->lever()?->isSetting === true,
+        ));
+
+        return array_map(
+            static fn (Entry $entry): int => (int) $entry->id,
+            $journal->ofKinds($kinds, Journal::moment($first)->setTimezone($system->zone())->setTime(23, 59, 59)),
+        );
     }
 }

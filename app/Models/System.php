@@ -77,7 +77,8 @@ final class System extends Model
     /** Where the tank stands, as far as its first keeper says: whose calendar its days are of. */
     public function zone(): DateTimeZone
     {
-        return $this->members()->oldest('users.id')->first()?->zone() ?? new DateTimeZone('UTC');
+        return once(fn (): DateTimeZone => $this->members()->oldest('users.id')->first()?->zone()
+            ?? new DateTimeZone('UTC'));
     }
 
     /** @return BelongsToMany<User, $this> */

@@ -17,6 +17,8 @@ final readonly class Lever
         public ?Assumed $settling = null,
         /** How its use is read over time, where single entries are routine. */
         public ?Usage $usage = null,
+        /** Whether an entry says how something stands from then on: on the first day it changes nothing. */
+        public bool $isSetting = false,
     ) {
     }
 }

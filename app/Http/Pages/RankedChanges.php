@@ -60,11 +60,8 @@ final class RankedChanges
     ): array {
         $entries = (new Journal($system))->pooled(...TideSheet::span($system, $range, $now));
         $assumptions = $system->assumptions();
-        $shifts = TankRoutines::changes($system, $now);
-        $changes = array_values(array_filter(
-            $entries,
-            static fn (Entry $entry): bool => $entry->kind()->lever()?->isJudged === true || isset($shifts[$entry->id]),
-        ));
+        $asked = TankRoutines::changes($system, $now);
+        $changes = array_values(array_filter($entries, $asked->has(...)));
         $tankChanges = $system->changedOn();
         $ranked = [];
         foreach (array_slice($changes, -self::MOST) as $change) {
@@ -95,7 +92,7 @@ final class RankedChanges
                 'id' => $change->id,
                 't' => $change->at->getTimestamp(),
                 'lane' => $change->payload->lane(),
-                'text' => $words->say($shifts[$change->id] ?? $change->payload->summary()),
+                'text' => $words->say($asked->says($change)),
                 'known' => $known === [] ? null : max($known),
                 'answers' => array_map(static fn (Judgement $judgement): array => [
                     'parameter' => $judgement->parameter()->value,

@@ -100,7 +100,7 @@ final readonly class TideSheet
         $changes = [];
         $words = $keeper->words();
         [$extremes, $even, $count] = $this->long?->readings() ?? [[], [], null];
-        $shifts = TankRoutines::changes($this->system, now()->toDateTimeImmutable());
+        $asked = TankRoutines::changes($this->system, now()->toDateTimeImmutable());
         $stretches = [];
         foreach ([...$this->entries, ...$extremes] as $entry) {
             $payload = $entry->payload;
@@ -126,8 +126,8 @@ final readonly class TideSheet
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
                     'lane' => $payload->lane(),
-                    'judged' => $payload->kind()->lever()?->isJudged === true || isset($shifts[$entry->id]),
-                    'text' => $words->say($shifts[$entry->id] ?? $payload->summary()),
+                    'judged' => $asked->has($entry),
+                    'text' => $words->say($asked->says($entry)),
                     'amount' => $mark->amount,
                     'label' => $words->say($mark->label),
                 ];

@@ -19,7 +19,6 @@ use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Nutrient\Forecast\Expected;
 use Ithys\Nutrient\Timeline\Missing;
-use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
 
 /** A picked change with its judgement for each parameter, the one it is meant to move first. */
@@ -68,7 +67,7 @@ final class VerdictView
         return [
             'id' => $change->id,
             't' => $change->at->getTimestamp(),
-            'text' => $words->say(self::shift($system, $change) ?? $change->payload->summary()),
+            'text' => $words->say(TankRoutines::changes($system, $now)->says($change)),
             'caution' => $change->payload->caution(),
             'litres' => $litres,
             'windowDays' => $windowDays,
@@ -102,14 +101,6 @@ final class VerdictView
         } catch (Missing) {
             return null;
         }
-    }
-
-    /** How a routine goes on otherwise from this entry; null where it does not, or where it is no routine. */
-    public static function shift(System $system, Entry $entry): ?Text
-    {
-        return $entry->kind()->lever()?->usage === null
-            ? null
-            : TankRoutines::changes($system, now()->toDateTimeImmutable())[$entry->id] ?? null;
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Pages\TideSheet;
 use App\Http\Pages\VerdictView;
+use App\Journal\TankRoutines;
 use App\Models\System;
 use Illuminate\Foundation\Http\FormRequest;
 use Ithys\Journal\Entry;
@@ -70,8 +71,7 @@ final class TideSheetRequest extends FormRequest
 
         $entry = $line?->toEntry();
 
-        $isAsked = $entry !== null
-            && ($entry->kind()->lever()?->isJudged === true || VerdictView::shift($system, $entry) !== null);
+        $isAsked = $entry !== null && TankRoutines::changes($system, now()->toDateTimeImmutable())->has($entry);
 
         return $isAsked ? $entry : null;
     }

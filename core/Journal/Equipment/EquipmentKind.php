@@ -39,6 +39,6 @@ final class EquipmentKind implements Kind
 
     public function lever(): Lever
     {
-        return new Lever(Confounds::Each);
+        return new Lever(Confounds::Each, isSetting: true);
     }
 }

@@ -41,6 +41,6 @@ final class FeedPlanKind implements Kind
 
     public function lever(): Lever
     {
-        return new Lever(Confounds::Each, settling: Assumed::BiologySettling);
+        return new Lever(Confounds::Each, settling: Assumed::BiologySettling, isSetting: true);
     }
 }

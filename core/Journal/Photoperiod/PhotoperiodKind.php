@@ -46,6 +46,6 @@ final class PhotoperiodKind implements Kind
 
     public function lever(): Lever
     {
-        return new Lever(Confounds::Each, settling: Assumed::BiologySettling);
+        return new Lever(Confounds::Each, settling: Assumed::BiologySettling, isSetting: true);
     }
 }

@@ -39,6 +39,6 @@ final class SkimmerKind implements Kind
 
     public function lever(): Lever
     {
-        return new Lever(Confounds::Each);
+        return new Lever(Confounds::Each, isSetting: true);
     }
 }

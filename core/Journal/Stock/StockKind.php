@@ -40,6 +40,6 @@ final class StockKind implements Kind
 
     public function lever(): Lever
     {
-        return new Lever(Confounds::Each);
+        return new Lever(Confounds::Each, isSetting: true);
     }
 }
