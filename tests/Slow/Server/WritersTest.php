@@ -63,8 +63,9 @@ it('copies the data whole while four write, and puts it back while they write', 
             expect($server->artisan("ithys:backup --to={$folder} --keep=5"))->toContain('is whole');
             expect(microtime(true) - $start)->toBeLessThan(5.0);
         }
-        $copies = glob("{$folder}/*") ?: [];
-        expect($copies)->toHaveCount(5);
+        // Each with its checksum beside it.
+        $copies = glob("{$folder}/*.sqlite") ?: [];
+        expect($copies)->toHaveCount(5)->and(glob("{$folder}/*.sha256"))->toHaveCount(5);
         expect($server->artisan("ithys:restore {$copies[0]}"))->toContain('The data is that of');
         $told = $writers->told();
         expect($told['refused'])->toBe([])
