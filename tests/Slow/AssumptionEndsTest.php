@@ -11,6 +11,8 @@ use App\Http\Pages\WorkingVolumeView;
 use Database\Seeders\DemoSection;
 use Ithys\Assumption\Assumptions;
 use Ithys\Assumption\Overlay;
+use Ithys\History\Routines;
+use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Charges\Roads;
 use Ithys\Nutrient\Forecast\Workload;
@@ -75,6 +77,33 @@ function nutrientsWith(Assumptions $assumptions): array
     ];
 }
 
+/**
+ * How routines go on of which some acts were skipped, and nothing was logged of late.
+ *
+ * @return list<?float>
+ */
+function routinesWith(Assumptions $assumptions): array
+{
+    $lines = [];
+    foreach (range(0, 120) as $day) {
+        if ($day % 9 !== 4) {
+            $lines[] = [$day + 0.1, 'fed 1 g pellet'];
+            $lines[] = [$day + 0.2, 'vinegar 8 ml'];
+        }
+        if ($day % 7 === 0 && $day !== 49) {
+            $lines[] = [$day + 0.3, 'water change 30 l'];
+            $lines[] = [$day + 0.4, 'sock changed'];
+        }
+    }
+    $now = new DateTimeImmutable(Logged::START.' +180 days');
+    $routines = Routines::of(Logged::entries($lines), 300.0, new DateTimeZone('UTC'), $now, $assumptions);
+
+    return array_map(
+        static fn (Repeated $of): ?float => $routines->at($of, $now)?->perDay,
+        [Repeated::Feeding, Repeated::Vinegar, Repeated::Water, Repeated::Socks],
+    );
+}
+
 /** What every page of a design says with these assumptions, as text. */
 function everythingWith(Assumptions $assumptions): string
 {
@@ -105,6 +134,7 @@ function everythingWith(Assumptions $assumptions): string
     );
 
     $said[] = nutrientsWith($assumptions);
+    $said[] = routinesWith($assumptions);
 
     // What is no number fails here.
     return (string) json_encode($said, JSON_THROW_ON_ERROR);
