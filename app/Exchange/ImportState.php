@@ -75,9 +75,4 @@ final readonly class ImportState
             $text('problem'),
         );
     }
-
-    public function isUnderWay(): bool
-    {
-        return $this->is === 'waits' || $this->is === 'runs';
-    }
 }

@@ -67,7 +67,7 @@ final class ImportTable implements ShouldQueue
             return;
         }
         if ($saved->entries > 0) {
-            (new TableMemory($keeper, $system))->keep($import->layout, $this->choices);
+            $this->choices == new Choices ?: (new TableMemory($keeper, $system))->keep($import->layout, $this->choices);
             (new Learning($system->refresh()))->wanted();
         }
         $uploads->done($this->upload, ImportState::done($saved));

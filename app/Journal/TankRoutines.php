@@ -47,10 +47,11 @@ final class TankRoutines
     /** The same for every page: which changes a verdict is asked of. */
     public static function changes(System $system, DateTimeImmutable $now): AskedChanges
     {
+        $told = self::told($system, $now);
         /** @var array<int, Text> $shifts */
-        $shifts = unserialize(self::told($system, $now)['changes']);
+        $shifts = unserialize($told['changes']);
 
-        return new AskedChanges($shifts, array_fill_keys(self::told($system, $now)['described'], true));
+        return new AskedChanges($shifts, array_fill_keys($told['described'], true));
     }
 
     /** @return array{changes: string, described: list<int>, silences: string} */
@@ -63,7 +64,7 @@ final class TankRoutines
             return [
                 'changes' => serialize(Schedules::shifts($routines)),
                 'described' => self::described($system),
-                'silences' => serialize(Silences::in($routines, $end)),
+                'silences' => serialize(Silences::in($routines)),
             ];
         });
     }

@@ -7,7 +7,6 @@ namespace Ithys\Effect;
 use Ithys\History\Change;
 use Ithys\History\Routine;
 use Ithys\History\Routines;
-use Ithys\Journal\Kinds;
 use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Journal\Usage;
 use Ithys\Quantity\Text;
@@ -23,7 +22,7 @@ final class Schedules
     {
         $shifts = [];
         foreach (Repeated::cases() as $of) {
-            $usage = Kinds::named($of->kind())->lever()?->usage;
+            $usage = $of->usage();
             $routine = $routines->find($of);
             if ($usage === null || $routine === null) {
                 continue;

@@ -93,6 +93,12 @@ final readonly class Routine
             : $this->pattern->from($i);
     }
 
+    /** How it went before it fell silent, if it did, and goes where it did not stop; null where that is not known. */
+    public function usual(): ?Rate
+    {
+        return $this->pattern?->current->rate;
+    }
+
     /** Days from one act to the next as it goes now; null where that is not known. */
     public function interval(): ?float
     {

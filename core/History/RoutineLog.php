@@ -44,7 +44,7 @@ final class RoutineLog
             $payload->perDay === null ? $this->plans = [] : $this->plans[$day] = $payload->perDay->grams;
             $this->takeBackStop($day);
         } elseif ($payload instanceof RoutineWord) {
-            $payload->goesOn ? $this->same[] = $day : $this->stops[] = $at;
+            $payload->goesOn ? $this->same[] = $day : $this->stop($entry, $at);
         } elseif (($use = $payload->mark($litres)->use) > 0.0) {
             $this->acts[$day] = new DayActs(
                 $day,
@@ -53,7 +53,7 @@ final class RoutineLog
             );
             $this->takeBackStop($day);
         } elseif ($payload instanceof CarbonDose) {
-            $this->stops[] = $at;
+            $this->stop($entry, $at);
         } else {
             $this->none[] = [$day, $day + 1];
         }
@@ -68,6 +68,13 @@ final class RoutineLog
     public function said(): Statements
     {
         return new Statements($this->none, $this->stops, $this->plans, $this->same);
+    }
+
+    /** It is what changed on its day, whatever was done before it. */
+    private function stop(Entry $entry, float $at): void
+    {
+        $this->stops[] = $at;
+        $this->first[(int) floor($at)] = $entry;
     }
 
     /** What is done later on the day of a stop takes it back. */

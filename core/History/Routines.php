@@ -100,6 +100,12 @@ final readonly class Routines
         return null;
     }
 
+    /** The moment as the calendar there has it. */
+    public function local(DateTimeImmutable $moment): DateTimeImmutable
+    {
+        return $moment->setTimezone($this->zone);
+    }
+
     /** The last entry of a routine. */
     public function lastOf(Repeated $of): ?Entry
     {

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\History;
 
-use DateTimeImmutable;
 use Ithys\Finding;
-use Ithys\Journal\Kinds;
 use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
@@ -15,14 +13,15 @@ use Ithys\Severity;
 final class Silences
 {
     /** @return array<string, Finding> by the value of {@see Repeated} */
-    public static function in(Routines $routines, DateTimeImmutable $now): array
+    public static function in(Routines $routines): array
     {
         $found = [];
         foreach (Repeated::cases() as $of) {
-            $usage = Kinds::named($of->kind())->lever()?->usage;
+            $usage = $of->usage();
+            $routine = $routines->find($of);
             $last = $routines->lastOf($of);
-            $taken = $routines->at($of, $now)->perDay ?? 0.0;
-            if ($usage === null || $last === null || $routines->find($of)?->asks !== true) {
+            $usual = $routine?->usual();
+            if ($usage === null || $last === null || $usual === null || ! $routine->asks) {
                 continue;
             }
             $words = implode(' ', $of->phrases()[0]);
@@ -32,9 +31,9 @@ final class Silences
                 Text::of('{what}: still the same?', what: $of->label()),
                 Text::of(
                     'Nothing logged since {day}; before that {before}. Until you say, the forecast takes {taken}.',
-                    day: $last->at->format('j M Y'),
-                    before: $usage->perDay($routines->at($of, $last->at->modify('-1 day'))->perDay ?? $taken),
-                    taken: $usage->perDay($taken),
+                    day: $routines->local($last->at)->format('j M Y'),
+                    before: $usage->perDay($usual->perDay),
+                    taken: $usage->perDay((1 - $routine->stopped) * $usual->perDay),
                 ),
             )->because('It may go on or have stopped, and what follows rests on it.', Text::of(
                 'Log “{words} as before” or “{words} stopped”, or what you did.',

@@ -7,6 +7,8 @@ namespace Ithys\Journal\RoutineWord;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
+use Ithys\Journal\Kinds;
+use Ithys\Journal\Usage;
 
 /** What is done again and again; of organic carbon each source, for each is stopped alone. */
 enum Repeated: string
@@ -47,6 +49,12 @@ enum Repeated: string
     public function kind(): string
     {
         return explode(' ', $this->value)[0];
+    }
+
+    /** How much of it is done, in words; null for none. */
+    public function usage(): ?Usage
+    {
+        return Kinds::named($this->kind())->lever()?->usage;
     }
 
     /** As the log reads and shows it, the first as it is written. */

@@ -77,10 +77,13 @@ final readonly class Course
         foreach ($entries as $entry) {
             $plan = $entry->payload instanceof FeedPlan ? $entry->payload : $plan;
         }
-        foreach ($recent as $entry) {
-            if ($entry->payload instanceof Feed) {
-                $food = ($entry->payload->food ?? Food::Pellet)->value;
-                $feed[$food] = ($feed[$food] ?? 0.0) + $entry->payload->grams;
+        $meals = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->payload instanceof Feed));
+        $last = $meals === [] ? $now : $meals[count($meals) - 1]->at;
+        foreach ($meals as $meal) {
+            // Back from the last one: a log that fell silent still tells what is fed.
+            if ($meal->payload instanceof Feed && $meal->daysAfter($last) > -self::BACK) {
+                $food = ($meal->payload->food ?? Food::Pellet)->value;
+                $feed[$food] = ($feed[$food] ?? 0.0) + $meal->payload->grams;
             }
         }
         $fed = $routines->at(Repeated::Feeding, $now);

@@ -22,7 +22,7 @@ function askedOf(array $lines, int $days): array
 
     return array_map(
         static fn (Finding $one): string => "{$words->say($one->title)} {$words->say($one->sentence)}",
-        Silences::in($routines, $now),
+        Silences::in($routines),
     );
 }
 
@@ -48,4 +48,13 @@ it('asks whether a routine goes on of which nothing is logged for long', functio
         ->and(askedOf($lines, 95))->toBe([])
         ->and(askedOf([...$lines, [90, 'vinegar stopped'], [90, 'feeding plan 1 g pellet a day']], 120))->toBe([])
         ->and(askedOf([...$lines, [119, 'vinegar as before'], [90, 'feeding stopped']], 120))->toBe([]);
+});
+
+it('asks of a routine that was taken up once after a stop, and then fell silent', function (): void {
+    $lines = [];
+    foreach (range(0, 84, 7) as $day) {
+        $lines[] = [$day + 0.3, 'sock changed'];
+    }
+    $asked = askedOf([...$lines, [90, 'socks stopped'], [100, 'sock changed']], 220);
+    expect($asked)->toHaveCount(1)->and(array_values($asked)[0])->toContain('before that one in 7 days');
 });

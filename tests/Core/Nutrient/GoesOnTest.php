@@ -129,3 +129,9 @@ it('feeds nothing more where feeding was said to have stopped, and asks nothing 
         ->and($fed($of([])))->toBeGreaterThan(1.3 * $fed($stopped))
         ->and(array_sum($of([[89, 'feeding as before']])->course()->feed))->toEqualWithDelta(1.0, 0.01);
 });
+
+it('does not take a log that fell silent long ago for hunger', function (): void {
+    $meals = eachDay(60, static fn (int $day): array => [[$day + 0.4, 'fed 1 g pellet']]);
+    $feed = Logged::timeline([...flat(180), ...$meals], 180)->course()->feed;
+    expect($feed)->toHaveKey('pellet')->and($feed['pellet'])->toBeGreaterThan(0.7)->toBeLessThanOrEqual(1.0);
+});

@@ -31,7 +31,7 @@ export default function ImportProgress({ frame, file, state }: { frame: SystemFr
                 </chakra.h1>
                 <Box aria-live="polite">
                     {state.is === 'waits' && (
-                        <p>It waits for its turn. If this lasts, look whether Ithys’s worker runs.</p>
+                        <p>It waits for its turn. If this takes long, check that the Ithys worker runs.</p>
                     )}
                     {state.is === 'runs' && (
                         <>
