@@ -77,7 +77,8 @@ final readonly class Course
         foreach ($entries as $entry) {
             $plan = $entry->payload instanceof FeedPlan ? $entry->payload : $plan;
         }
-        $meals = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->payload instanceof Feed));
+        $isMeal = static fn (Entry $entry): bool => $entry->payload instanceof Feed;
+        $meals = array_values(array_filter($entries, $isMeal));
         $last = $meals === [] ? $now : $meals[count($meals) - 1]->at;
         foreach ($meals as $meal) {
             // Back from the last one: a log that fell silent still tells what is fed.
