@@ -19,7 +19,7 @@ export function Silences({ systemId, silences }: { systemId: number; silences: S
             {silences.map(({ finding, same, stopped }) => (
                 <Box key={same} my="3" maxWidth="44rem" role="group" aria-label={finding.title}>
                     <FindingList findings={[finding]} />
-                    <Box display="flex" flexWrap="wrap" gap="2" ps="7" mt="1">
+                    <Box display="flex" flexWrap="wrap" gap="2" ps="28px" mt="1">
                         <Button onClick={() => log(same)}>Still the same</Button>
                         <Button onClick={() => log(stopped)}>It stopped</Button>
                     </Box>
