@@ -6,17 +6,18 @@ use App\Http\Controllers\AlertController;
 use App\Http\Controllers\AssumptionController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
-use App\Http\Controllers\ChargeController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FirstRunController;
-use App\Http\Controllers\ForeseeController;
+use App\Http\Controllers\ForecastController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\MediaController;
+use App\Http\Controllers\MovedController;
 use App\Http\Controllers\PathController;
 use App\Http\Controllers\PathRevisionController;
 use App\Http\Controllers\PhotoController;
@@ -80,15 +81,21 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/ledger', [LedgerController::class, 'show'])->name('ledger.show');
-            Route::get('/charges', [ChargeController::class, 'show'])->name('charges.show');
-            Route::get('/charges/dose', [ChargeController::class, 'dose'])->name('charges.dose');
-            Route::get('/charges/organic', [ChargeController::class, 'organic'])->name('charges.organic');
-            Route::get('/charges/others', [ChargeController::class, 'others'])->name('charges.others');
-            Route::get('/charges/ozone', [ChargeController::class, 'ozone'])->name('charges.ozone');
+            Route::get('/media', [MediaController::class, 'show'])->name('media.show');
+            Route::get('/media/dose', [MediaController::class, 'dose'])->name('media.dose');
+            Route::get('/media/organic', [MediaController::class, 'organic'])->name('media.organic');
+            Route::get('/media/others', [MediaController::class, 'others'])->name('media.others');
+            Route::get('/media/ozone', [MediaController::class, 'ozone'])->name('media.ozone');
             Route::get('/stops/{item}', [StopController::class, 'show'])
                 ->where('item', '[a-z0-9-]{1,24}')
                 ->name('stops.show');
-            Route::get('/foresee', [ForeseeController::class, 'show'])->name('foresee.show');
+            Route::get('/forecast', [ForecastController::class, 'show'])->name('forecast.show');
+            // Addresses of earlier versions, as bookmarks have them.
+            foreach (['foresee' => 'forecast', 'charges' => 'media'] as $was => $is) {
+                Route::get("/{$was}/{page?}", MovedController::class)
+                    ->whereIn('page', ['dose', 'organic', 'others', 'ozone'])
+                    ->defaults('area', $is);
+            }
             Route::get('/assumptions', [AssumptionController::class, 'show'])->name('assumptions.show');
             Route::get('/photos/{photo}/{size}', [PhotoController::class, 'show'])
                 ->whereIn('size', ['picture', 'thumbnail'])
@@ -97,9 +104,9 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/readings.csv', [ExportController::class, 'readings'])->name('readings.export');
             Route::get('/journal.csv', [ExportController::class, 'journal'])->name('journal.export');
             Route::middleware($preview)->group(function (): void {
-                Route::post('/charges/dose/preview', [ChargeController::class, 'preview'])->name('charges.preview');
-                Route::post('/charges/ozone/preview', [ChargeController::class, 'tryOzone'])->name('ozone.preview');
-                Route::post('/foresee/preview', [ForeseeController::class, 'preview'])->name('foresee.preview');
+                Route::post('/media/dose/preview', [MediaController::class, 'preview'])->name('media.preview');
+                Route::post('/media/ozone/preview', [MediaController::class, 'tryOzone'])->name('ozone.preview');
+                Route::post('/forecast/preview', [ForecastController::class, 'preview'])->name('forecast.preview');
                 Route::post('/path/preview', [PathController::class, 'preview'])->name('path.preview');
                 Route::post('/path/water/preview', [WaterController::class, 'preview'])->name('water.preview');
                 Route::post('/path/styles/preview', [StyleController::class, 'preview'])->name('styles.preview');
@@ -123,15 +130,15 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/photos', [PhotoController::class, 'store'])->name('photos.store');
             Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
             Route::post('/photos/{photo}/restore', [PhotoController::class, 'restore'])->name('photos.restore');
-            Route::post('/foresee/courses', [CourseController::class, 'store'])->name('courses.store');
-            Route::post('/foresee/courses/{course}/plan', [CourseController::class, 'plan'])->name('courses.plan');
-            Route::delete('/foresee/courses/{course}', [CourseController::class, 'destroy'])->name('courses.destroy');
-            Route::post('/foresee/courses/{course}/restore', [CourseController::class, 'restore'])
+            Route::post('/forecast/courses', [CourseController::class, 'store'])->name('courses.store');
+            Route::post('/forecast/courses/{course}/plan', [CourseController::class, 'plan'])->name('courses.plan');
+            Route::delete('/forecast/courses/{course}', [CourseController::class, 'destroy'])->name('courses.destroy');
+            Route::post('/forecast/courses/{course}/restore', [CourseController::class, 'restore'])
                 ->name('courses.restore');
-            Route::post('/charges', [ChargeController::class, 'store'])->name('charges.store');
-            Route::put('/charges/school', [ChargeController::class, 'school'])->name('charges.school');
-            Route::post('/charges/ramp', [ChargeController::class, 'begin'])->name('ramps.begin');
-            Route::delete('/charges/ramp/{ramp}', [ChargeController::class, 'end'])->name('ramps.end');
+            Route::post('/media', [MediaController::class, 'store'])->name('media.store');
+            Route::put('/media/school', [MediaController::class, 'school'])->name('media.school');
+            Route::post('/media/ramp', [MediaController::class, 'begin'])->name('ramps.begin');
+            Route::delete('/media/ramp/{ramp}', [MediaController::class, 'end'])->name('ramps.end');
             Route::put('/target', [TargetController::class, 'update'])->name('target.update');
             Route::post('/alerts', [AlertController::class, 'store'])->name('alerts.store');
             Route::delete('/alerts', [AlertController::class, 'destroy'])->name('alerts.destroy');

@@ -67,11 +67,14 @@ const FLOORS = [
     ['Assumption'],
     ['root', 'Document'],
     ['Water', 'Flow', 'Panel', 'Packing'],
-    ['Media', 'Journal'],
+    ['Media'],
+    ['Dosing', 'Journal'],
     ['Path', 'Sump'],
-    ['System', 'History'],
+    ['System'],
     ['Nutrient'],
-    ['Effect', 'Target'],
+    ['History'],
+    ['Learning'],
+    ['Effect', 'Forecast', 'Target'],
     ['Drawing'],
 ];
 

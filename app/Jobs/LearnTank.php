@@ -10,9 +10,9 @@ use App\Models\System;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Foundation\Queue\Queueable;
-use Ithys\Nutrient\Calibration\TooFewReadings;
+use Ithys\History\Timeline\Missing;
+use Ithys\Learning\TooFewReadings;
 use Ithys\Nutrient\InvalidLever;
-use Ithys\Nutrient\Timeline\Missing;
 use Throwable;
 
 /** Learns from the readings of one tank, and forecasts its charges, while its pages show what was learned before. */

@@ -6,12 +6,12 @@ namespace App\Journal;
 
 use App\Models\System;
 use DateTimeImmutable;
+use Ithys\History\Guard\DoseContext;
+use Ithys\History\Guard\DoseGuard;
+use Ithys\History\Guard\Doubt;
+use Ithys\History\Guard\ReadingSlip;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Reading;
-use Ithys\Nutrient\Guard\DoseContext;
-use Ithys\Nutrient\Guard\DoseGuard;
-use Ithys\Nutrient\Guard\Doubt;
-use Ithys\Nutrient\Guard\ReadingSlip;
 
 /** Brings what the guard needs of a tank to every door that doses and readings come in by. */
 final readonly class DoseDoor

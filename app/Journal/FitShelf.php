@@ -7,12 +7,12 @@ namespace App\Journal;
 use App\Models\System;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Ithys\Nutrient\Calibration\Calibration;
-use Ithys\Nutrient\Calibration\Fit;
-use Ithys\Nutrient\Calibration\TooFewReadings;
-use Ithys\Nutrient\Charges\Lives;
-use Ithys\Nutrient\Timeline\Missing;
-use Ithys\Nutrient\Timeline\Timeline;
+use Ithys\History\Timeline\Missing;
+use Ithys\History\Timeline\Timeline;
+use Ithys\Learning\Calibration;
+use Ithys\Learning\Charges\Lives;
+use Ithys\Learning\Fit;
+use Ithys\Learning\TooFewReadings;
 
 /** What was last learned of a tank. It stays while a newer one is reckoned. */
 final readonly class FitShelf

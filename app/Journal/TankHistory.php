@@ -6,11 +6,11 @@ namespace App\Journal;
 
 use App\Models\System;
 use DateTimeImmutable;
+use Ithys\History\Timeline\Missing;
+use Ithys\History\Timeline\Timeline;
+use Ithys\History\Timeline\Undone;
 use Ithys\Journal\Incident\IncidentKind;
 use Ithys\Journal\Note\NoteKind;
-use Ithys\Nutrient\Timeline\Missing;
-use Ithys\Nutrient\Timeline\Timeline;
-use Ithys\Nutrient\Timeline\Undone;
 
 /** What the model is told of a tank: its journal of two years and what stood in that time. */
 final readonly class TankHistory

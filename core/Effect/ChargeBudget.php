@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Ithys\Effect;
 
 use Ithys\Assumption\Assumption;
+use Ithys\Dosing\PhosphateMedium;
 use Ithys\Finding;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
-use Ithys\Media\PhosphateMedium;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;

@@ -45,7 +45,7 @@ it('foresees what a lever would do, takes up advice, and goes back', function ()
         ->type('Feeding, times the present', '9')->waitFor('Feeding must be between 0 and 5')
         ->press('Back to the present course')->waitUntilGone('With your levers:');
     $browser->visit('/systems/1/journal')->waitFor('Target, our estimate')->choose('Target', 'Very low nutrient')
-        ->waitFor('nitrate 0.5 ppm')->visit('/systems/1/foresee')->waitFor('Take one step at a time')
+        ->waitFor('nitrate 0.5 ppm')->visit('/systems/1/forecast')->waitFor('Take one step at a time')
         ->press('Try it: Feed a fifth less')->waitFor('With your levers:');
     expect($browser->script('return document.querySelector("input[inputmode=decimal]").value'))->toBe('0.8')
         ->and($browser->consoleProblems())->toBe([]);

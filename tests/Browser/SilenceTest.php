@@ -12,7 +12,7 @@ it('answers by one press whether a silent routine goes on', function (): void {
         $last = $server->data()->query("select max(occurred_at) from entries where kind = 'feed'")->fetchColumn();
         $server->data()->exec("delete from entries where system_id = 1 and kind in ('feed', 'feed-plan')
             and occurred_at > datetime('{$last}', '-30 days')");
-        $browser->signIn()->visit('/systems/1/foresee')->waitFor('Feeding: still the same?');
+        $browser->signIn()->visit('/systems/1/forecast')->waitFor('Feeding: still the same?');
         expect($browser->axeFindings())->toBe([]);
         $browser->press('Still the same')
             ->waitFor('Logged: Feeding: as before')

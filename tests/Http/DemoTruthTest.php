@@ -11,7 +11,7 @@ use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Ithys\Journal\Entry;
 use Ithys\Journal\WaterChange\WaterChange;
-use Ithys\Nutrient\Calibration\Fit;
+use Ithys\Learning\Fit;
 
 // The demo's water follows a known truth, so its verdicts can be held against it.
 

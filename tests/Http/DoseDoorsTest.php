@@ -68,10 +68,10 @@ it('asks at an import, and takes all with one reason', function (string $line): 
 })->with(HARMFUL_LINES);
 
 it('refuses or asks where a medium is dosed', function (array $dose, string $answer): void {
-    $preview = $this->postJson('/systems/1/charges/dose/preview', $dose)->assertOk()->json('view.doubts');
+    $preview = $this->postJson('/systems/1/media/dose/preview', $dose)->assertOk()->json('view.doubts');
     expect($preview[0]['answer'])->toBe($answer);
-    $this->post('/systems/1/charges', $dose)->assertSessionHasErrors('amount');
-    $meant = $this->post('/systems/1/charges', [...$dose, 'sure' => true, 'because' => 'I mean it']);
+    $this->post('/systems/1/media', $dose)->assertSessionHasErrors('amount');
+    $meant = $this->post('/systems/1/media', [...$dose, 'sure' => true, 'because' => 'I mean it']);
     $answer === 'refuse' ? $meant->assertSessionHasErrors('amount') : $meant->assertSessionHasNoErrors();
 })->with([
     [['medium' => 'gfo', 'where' => 'bag', 'amount' => '750', 'unit' => 'g'], 'refuse'],
@@ -84,12 +84,12 @@ it('refuses or asks where a medium is dosed', function (array $dose, string $ans
 
 it('refuses a scenario that would harm, and says so beside one that is asked about', function (): void {
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
-    $levers = $this->get('/systems/1/foresee')->inertiaProps('levers');
+    $levers = $this->get('/systems/1/forecast')->inertiaProps('levers');
     foreach ([['mediaGrams' => '2000'], ['feedTimes' => '0'], ['spirit' => '20']] as $harm) {
         $body = ['name' => 'harm', 'levers' => [...$levers, ...$harm], 'weeks' => 12];
-        expect($this->postJson('/systems/1/foresee/preview', $body)->assertOk()->json('view.doubts'))->not->toBe([]);
-        $this->post('/systems/1/foresee/courses', $body)->assertSessionHasErrors('name');
+        expect($this->postJson('/systems/1/forecast/preview', $body)->assertOk()->json('view.doubts'))->not->toBe([]);
+        $this->post('/systems/1/forecast/courses', $body)->assertSessionHasErrors('name');
     }
-    expect($this->postJson('/systems/1/foresee/preview', ['levers' => $levers, 'weeks' => 4])->json('view.doubts'))
+    expect($this->postJson('/systems/1/forecast/preview', ['levers' => $levers, 'weeks' => 4])->json('view.doubts'))
         ->toBe([]);
 });

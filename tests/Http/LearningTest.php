@@ -20,7 +20,7 @@ beforeEach(function (): void {
 
 it('queues one job for the writes of a while, and none for what is only typed', function (): void {
     $this->postJson('/systems/1/journal/understand', ['line' => 'no3 8'])->assertOk();
-    $this->postJson('/systems/1/charges/dose/preview', ['medium' => 'gfo', 'where' => 'bag'])->assertOk();
+    $this->postJson('/systems/1/media/dose/preview', ['medium' => 'gfo', 'where' => 'bag'])->assertOk();
     expect(($this->jobs)())->toBe(0);
     ($this->log)('no3 8 po4 0.06');
     ($this->log)('sock changed');
@@ -33,7 +33,7 @@ it('queues one job for the writes of a while, and none for what is only typed', 
     ($this->work)();
     expect(($this->jobs)())->toBe(0);
     $this->get('/systems/1/ledger')->assertOk();
-    $learning = $this->get('/systems/1/charges')->inertiaProps('learning');
+    $learning = $this->get('/systems/1/media')->inertiaProps('learning');
     expect($learning['isCurrent'])->toBeTrue()->and($learning['madeAt'])->toBeGreaterThan(0)
         ->and($learning['problem'])->toBeNull()
         ->and(($this->jobs)())->toBe(0);
@@ -44,7 +44,7 @@ it('queues one job for the writes of a while, and none for what is only typed', 
 it('learns on a visit what no write asked for, as after a copy was put back', function (string $page): void {
     $this->get("/systems/1/{$page}")->assertOk();
     expect(($this->jobs)())->toBe(1);
-})->with(['ledger', 'charges', 'foresee']);
+})->with(['ledger', 'media', 'forecast']);
 
 it('says when learning failed, and tries again with the next entry', function (): void {
     ($this->log)('no3 8');

@@ -11,7 +11,7 @@ use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
-use Ithys\Nutrient\Calibration\Unknown;
+use Ithys\Learning\Unknown;
 use Ithys\Path\Kind;
 
 beforeEach(function (): void {
@@ -102,16 +102,16 @@ it('says what is missing where nothing can be reckoned, and what is too little t
     LearnTank::dispatchSync($nano->id);
     expect($this->get("/systems/{$nano->id}/ledger")->inertiaProps('learning'))
         ->toMatchArray(['isCurrent' => true, 'problem' => $ledger['missing']['sentence']]);
-    expect($this->get("/systems/{$nano->id}/foresee")->inertiaProps('missing.line'))->toBe('no3 8.5 po4 0.06');
-    $this->postJson("/systems/{$nano->id}/foresee/preview", ['levers' => []])->assertStatus(409);
+    expect($this->get("/systems/{$nano->id}/forecast")->inertiaProps('missing.line'))->toBe('no3 8.5 po4 0.06');
+    $this->postJson("/systems/{$nano->id}/forecast/preview", ['levers' => []])->assertStatus(409);
 });
 
 it('foresees the present course and another', function (): void {
-    expect($this->get('/systems/1/foresee')->inertiaProps('missing.sentence'))->toContain('has not learned');
+    expect($this->get('/systems/1/forecast')->inertiaProps('missing.sentence'))->toContain('has not learned');
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
-    $levers = $this->get('/systems/1/foresee')->assertOk()->inertiaProps('levers');
+    $levers = $this->get('/systems/1/forecast')->assertOk()->inertiaProps('levers');
     expect((float) $levers['sockEvery'])->toBeGreaterThan(2)->and($levers['skimmerOn'])->toBeTrue();
-    $ask = fn (array $with, int $weeks = 12) => $this->postJson('/systems/1/foresee/preview', [
+    $ask = fn (array $with, int $weeks = 12) => $this->postJson('/systems/1/forecast/preview', [
         'levers' => [...$levers, ...$with],
         'weeks' => $weeks,
     ]);
@@ -138,20 +138,20 @@ it('foresees the present course and another', function (): void {
 it('lets nobody else look, learn or foresee', function (): void {
     $this->flushSession();
     $this->actingAs(User::factory()->create());
-    foreach (['ledger', 'foresee'] as $page) {
+    foreach (['ledger', 'forecast'] as $page) {
         $this->get("/systems/1/{$page}")->assertNotFound();
     }
-    $this->postJson('/systems/1/foresee/preview')->assertNotFound();
+    $this->postJson('/systems/1/forecast/preview')->assertNotFound();
     expect(DB::table('nutrient_fits')->count())->toBe(0);
 });
 
 it('reads levers in the units of the keeper', function (): void {
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
     $this->keeper->forceFill(['units' => 'us'])->save();
-    $levers = $this->get('/systems/1/foresee')->inertiaProps('levers');
+    $levers = $this->get('/systems/1/forecast')->inertiaProps('levers');
     // The demo changes 22 to 24 L: 5.8 to 6.3 US gallons.
     expect((float) $levers['waterLitres'])->toBeGreaterThan(5.7)->toBeLessThan(6.4);
-    $answer = $this->postJson('/systems/1/foresee/preview', ['levers' => $levers, 'weeks' => 12])
+    $answer = $this->postJson('/systems/1/forecast/preview', ['levers' => $levers, 'weeks' => 12])
         ->assertOk()->json('view');
     expect($answer['workload']['other']['waterLitres'])->toEqualWithDelta(22.7 * 52, 50);
 });
@@ -160,7 +160,7 @@ it('advises one step at a time towards the target, and leaves alone what stands 
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
     $counsel = fn (string $school): ?array => tap($this->put('/systems/1/target', ['school' => $school]))
         ->assertSessionHasNoErrors() !== null
-        ? $this->get('/systems/1/foresee')->inertiaProps('counsel')
+        ? $this->get('/systems/1/forecast')->inertiaProps('counsel')
         : null;
     expect($counsel('')['advice'])->toBeNull()
         ->and($counsel('balanced')['advice'])->toMatchArray(['state' => 'within', 'steps' => []])
@@ -177,8 +177,8 @@ it('advises one step at a time towards the target, and leaves alone what stands 
         expect($least)->toBeLessThanOrEqual($level)->and($most)->toBeGreaterThanOrEqual($level)
             ->and($step['watch'])->not->toBe('');
         // What is advised can be tried as it stands.
-        $tried = $this->postJson('/systems/1/foresee/preview', [
-            'levers' => [...$this->get('/systems/1/foresee')->inertiaProps('levers'), ...$step['levers']],
+        $tried = $this->postJson('/systems/1/forecast/preview', [
+            'levers' => [...$this->get('/systems/1/forecast')->inertiaProps('levers'), ...$step['levers']],
             'weeks' => $step['weeks'],
         ])->assertOk()->json('view');
         expect(end($tried['other']['po4'])[1])->toEqualWithDelta($level, 0.1 * $level + 0.003);
@@ -219,14 +219,14 @@ it('says at its stop whether the sock helps and since when the skimmer is off', 
 
 it('goes on from the past as it really went', function (): void {
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
-    $levers = $this->get('/systems/1/foresee?ago=8')->assertOk()->inertiaProps('levers');
-    $ask = fn (array $with): array => $this->postJson('/systems/1/foresee/preview', [
+    $levers = $this->get('/systems/1/forecast?ago=8')->assertOk()->inertiaProps('levers');
+    $ask = fn (array $with): array => $this->postJson('/systems/1/forecast/preview', [
         'levers' => [...$levers, ...$with], 'weeks' => 8, 'ago' => 8,
     ])->assertOk()->json('view');
     $same = $ask([]);
     expect($same['other'])->toBe($same['present']);
     // The reading of today is what became of it.
-    $read = $this->get('/systems/1/foresee')->inertiaProps('past');
+    $read = $this->get('/systems/1/forecast')->inertiaProps('past');
     $last = array_values(array_filter($read, fn (array $one): bool => $one[1] === 'no3'));
     [, $level, $low, $high] = end($same['present']['no3']);
     expect(end($last)[2])->toBeGreaterThan(0.8 * $low)->toBeLessThan(1.2 * $high);
@@ -245,11 +245,11 @@ it('says beside a verdict what the model expected of the change', function (): v
 
 it('goes back some weeks to say what would have been', function (): void {
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
-    $page = $this->get('/systems/1/foresee?ago=8')->assertOk();
+    $page = $this->get('/systems/1/forecast?ago=8')->assertOk();
     expect($page->inertiaProps('now'))->toBe(now()->subWeeks(8)->getTimestamp())
         ->and($page->inertiaProps('counsel'))->toBeNull()
-        ->and($this->get('/systems/1/foresee?ago=7')->inertiaProps('ago'))->toBe(0);
-    $ask = fn (array $with): array => $this->postJson('/systems/1/foresee/preview', [
+        ->and($this->get('/systems/1/forecast?ago=7')->inertiaProps('ago'))->toBe(0);
+    $ask = fn (array $with): array => $this->postJson('/systems/1/forecast/preview', [
         'levers' => [...$page->inertiaProps('levers'), ...$with],
         'weeks' => 8,
         'ago' => 8,
@@ -262,18 +262,18 @@ it('goes back some weeks to say what would have been', function (): void {
 
 it('keeps a course with what was foreseen of it, makes it the plan, and says later how it came', function (): void {
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
-    $levers = $this->get('/systems/1/foresee')->inertiaProps('levers');
-    $this->post('/systems/1/foresee/courses', ['name' => ' ', 'levers' => $levers])
+    $levers = $this->get('/systems/1/forecast')->inertiaProps('levers');
+    $this->post('/systems/1/forecast/courses', ['name' => ' ', 'levers' => $levers])
         ->assertSessionHasErrors(['name' => 'Call the course something of at most 80 characters.']);
-    $this->post('/systems/1/foresee/courses', ['name' => 'Less food', 'levers' => [...$levers, 'feedTimes' => '0.8']])
+    $this->post('/systems/1/forecast/courses', ['name' => 'Less food', 'levers' => [...$levers, 'feedTimes' => '0.8']])
         ->assertSessionHasNoErrors();
-    $this->post('/systems/1/foresee/courses', ['name' => 'As now', 'levers' => $levers])->assertSessionHasNoErrors();
-    $courses = fn (): array => $this->get('/systems/1/foresee')->inertiaProps('courses');
+    $this->post('/systems/1/forecast/courses', ['name' => 'As now', 'levers' => $levers])->assertSessionHasNoErrors();
+    $courses = fn (): array => $this->get('/systems/1/forecast')->inertiaProps('courses');
     [$asNow, $less] = $courses();
     expect($less['levers']['feedTimes'])->toBe('0.8')
         ->and(end($less['foreseen']['no3'])[1])->toBeLessThan(end($asNow['foreseen']['no3'])[1]);
-    $this->post("/systems/1/foresee/courses/{$less['id']}/plan")->assertSessionHas('flash.message');
-    $this->post("/systems/1/foresee/courses/{$asNow['id']}/plan");
+    $this->post("/systems/1/forecast/courses/{$less['id']}/plan")->assertSessionHas('flash.message');
+    $this->post("/systems/1/forecast/courses/{$asNow['id']}/plan");
     expect(array_column($courses(), 'isPlan'))->toBe([true, false])
         ->and($courses()[0]['scores'])->toBe([]);
     $this->travelTo('2026-12-05 12:00:00');
@@ -283,8 +283,8 @@ it('keeps a course with what was foreseen of it, makes it the plan, and says lat
     // What was foreseen then stays as it was.
     expect($courses()[0]['foreseen'])->toBe($asNow['foreseen'])
         ->and($courses()[0]['scores']['no3'])->toMatchArray(['readings' => 3, 'within' => 3]);
-    $this->delete("/systems/1/foresee/courses/{$less['id']}");
+    $this->delete("/systems/1/forecast/courses/{$less['id']}");
     expect($courses())->toHaveCount(1);
-    $this->post("/systems/1/foresee/courses/{$less['id']}/restore");
+    $this->post("/systems/1/forecast/courses/{$less['id']}/restore");
     expect($courses())->toHaveCount(2);
 });

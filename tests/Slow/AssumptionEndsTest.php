@@ -11,12 +11,12 @@ use App\Http\Pages\WorkingVolumeView;
 use Database\Seeders\DemoSection;
 use Ithys\Assumption\Assumptions;
 use Ithys\Assumption\Overlay;
+use Ithys\Dosing\DoseMethods;
+use Ithys\Forecast\Workload;
+use Ithys\History\Course\Fresh;
 use Ithys\History\Routines;
 use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Media\Medium;
-use Ithys\Nutrient\Charges\Roads;
-use Ithys\Nutrient\Forecast\Workload;
-use Ithys\Nutrient\Timeline\Fresh;
 use Ithys\Path\Style;
 use Ithys\Path\Styles\Cabinet;
 use Ithys\Path\Styles\Room;
@@ -58,7 +58,7 @@ function nutrientsWith(Assumptions $assumptions): array
     ]);
     $timeline = Logged::timeline($lines, 40, $path, $assumptions);
     $end = $timeline->simulation()->at(40.0);
-    $roads = new Roads($assumptions);
+    $roads = new DoseMethods($assumptions);
     $course = $timeline->course();
     foreach (Medium::cases() as $medium) {
         $course = $course->putting(new Fresh($medium, 10.0));

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Ithys\Nutrient\Calibration\Calibration;
-use Ithys\Nutrient\Calibration\Fit;
-use Ithys\Nutrient\Calibration\Kit;
+use Ithys\Learning\Calibration;
+use Ithys\Learning\Fit;
+use Ithys\Learning\Kit;
 use Ithys\Nutrient\Element;
 use Tests\Support\SimulatedKeeper;
 

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use Ithys\Learning\Calibration;
+use Ithys\Learning\Charges\Lives;
 use Ithys\Media\Medium;
-use Ithys\Nutrient\Calibration\Calibration;
-use Ithys\Nutrient\Charges\Lives;
 use Tests\Support\SimulatedKeeper;
 
 // Simulated tanks of known truth with a charge in place, the same for the same seeds: does the range of the day on

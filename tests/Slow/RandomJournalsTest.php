@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-use Ithys\Nutrient\Calibration\Calibration;
-use Ithys\Nutrient\Calibration\TooFewReadings;
-use Ithys\Nutrient\Charges\Lives;
-use Ithys\Nutrient\Timeline\Missing;
+use Ithys\Forecast\Outlook;
+use Ithys\History\Timeline\Missing;
+use Ithys\Learning\Calibration;
+use Ithys\Learning\Charges\Lives;
+use Ithys\Learning\TooFewReadings;
 use Tests\Support\RandomJournal;
 use Tests\Support\Within;
 
@@ -22,7 +23,7 @@ it('learns and forecasts from any journal without a hang or an error', function 
 
                 return;
             }
-            $outlook = $timeline->outlook($fit);
+            $outlook = Outlook::of($timeline, $fit);
             foreach ($outlook->along($outlook->present, 4) as $points) {
                 foreach ($points as $point) {
                     expect(is_finite($point->level))->toBeTrue("journal {$seed}");

@@ -6,11 +6,11 @@ namespace Tests\Support;
 
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
+use Ithys\History\Guard\DoseContext;
+use Ithys\History\Guard\DoseGuard;
+use Ithys\History\Guard\Doubt;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\QuickEntry;
-use Ithys\Nutrient\Guard\DoseContext;
-use Ithys\Nutrient\Guard\DoseGuard;
-use Ithys\Nutrient\Guard\Doubt;
 use Ithys\Path\Path;
 use Ithys\Quantity\UnitSystem;
 use Ithys\System\Setup;

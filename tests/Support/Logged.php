@@ -6,10 +6,10 @@ namespace Tests\Support;
 
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
+use Ithys\History\Timeline\Timeline;
 use Ithys\Journal\Entry;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\QuickEntry;
-use Ithys\Nutrient\Timeline\Timeline;
 use Ithys\Path\Path;
 use Ithys\Path\PathDocument;
 use Ithys\Quantity\UnitSystem;

@@ -162,21 +162,21 @@ final class Mutations
             ],
             ['POST', '/journal', fn (): array => ['line' => $this->line()]],
             ['POST', '/journal/understand', fn (): array => ['line' => $this->line()]],
-            ['POST', '/foresee/preview', static fn (): array => ['weeks' => 12, 'levers' => [
+            ['POST', '/forecast/preview', static fn (): array => ['weeks' => 12, 'levers' => [
                 'feedTimes' => '1', 'sockEvery' => '7', 'waterEvery' => '', 'waterLitres' => '20', 'skimmerOn' => true,
                 'lightHours' => '8', 'spirit' => '1,5',
             ]]],
-            ['POST', '/foresee/courses', static fn (): array => ['name' => 'x', 'levers' => ['feedTimes' => '1']]],
-            ['POST', '/charges/dose/preview', static fn (): array => [
+            ['POST', '/forecast/courses', static fn (): array => ['name' => 'x', 'levers' => ['feedTimes' => '1']]],
+            ['POST', '/media/dose/preview', static fn (): array => [
                 'medium' => 'gfo', 'where' => 'gfo', 'amount' => '80', 'unit' => 'g', 'level' => '0,05', 'days' => '60',
             ]],
-            ['POST', '/charges', static fn (): array => [
+            ['POST', '/media', static fn (): array => [
                 'medium' => 'alumina', 'where' => 'bag', 'amount' => '2', 'unit' => 'cups', 'stay' => '3',
                 'topUp' => true, 'prepared' => 'rinsed', 'maker' => '3 cups', 'because' => 'first use',
             ]],
-            ['PUT', '/charges/school', static fn (): array => ['school' => 'month']],
-            ['POST', '/charges/ramp', static fn (): array => ['source' => 'vinegar']],
-            ['POST', '/charges/ozone/preview', static fn (): array => [
+            ['PUT', '/media/school', static fn (): array => ['school' => 'month']],
+            ['POST', '/media/ramp', static fn (): array => ['source' => 'vinegar']],
+            ['POST', '/media/ozone/preview', static fn (): array => [
                 'onBelow' => '400', 'offAt' => '410', 'from' => '23', 'hours' => '2', 'output' => '6',
                 'hasProbe' => true, 'hasRatedSkimmer' => true, 'cleansExhaust' => true,
             ]],
@@ -209,12 +209,12 @@ final class Mutations
                 '/journal',
                 '/path/styles',
                 '/ledger',
-                '/foresee',
-                '/charges',
-                '/charges/dose',
-                '/charges/organic',
-                '/charges/others',
-                '/charges/ozone',
+                '/forecast',
+                '/media',
+                '/media/dose',
+                '/media/organic',
+                '/media/others',
+                '/media/ozone',
                 '/assumptions',
                 '/section/sheet',
                 '/section/cuts.svg',
@@ -255,11 +255,11 @@ final class Mutations
             [
                 ['DELETE', '/journal/%s'],
                 ['DELETE', '/photos/%s'],
-                ['DELETE', '/charges/ramp/%s'],
+                ['DELETE', '/media/ramp/%s'],
                 ['GET', '/stops/%s'],
-                ['POST', '/foresee/courses/%s/plan'],
-                ['DELETE', '/foresee/courses/%s'],
-                ['POST', '/foresee/courses/%s/restore'],
+                ['POST', '/forecast/courses/%s/plan'],
+                ['DELETE', '/forecast/courses/%s'],
+                ['POST', '/forecast/courses/%s/restore'],
                 ['POST', '/photos/%s/restore'],
                 ['GET', '/photos/%s/picture'],
                 ['PUT', '/assumptions/%s'],

@@ -6,7 +6,7 @@ namespace Tests\Support;
 
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
-use Ithys\Nutrient\Timeline\Timeline;
+use Ithys\History\Timeline\Timeline;
 use Ithys\Path\Path;
 use Ithys\System\Setup;
 use Ithys\Water\BesideDisplay;

@@ -70,7 +70,7 @@ final class BenchSheet extends Command
                     ),
                 );
             };
-            $pages = ['/settings', '/systems/1/ledger', '/systems/1/foresee'];
+            $pages = ['/settings', '/systems/1/ledger', '/systems/1/forecast'];
             foreach ([...$pages, "{$sheet}16w", "{$sheet}1y", "{$sheet}all"] as $path) {
                 $say($path, $time($path));
             }

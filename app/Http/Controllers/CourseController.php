@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Pages\ForeseeView;
+use App\Http\Pages\ForecastView;
 use App\Http\Requests\CourseRequest;
 use App\Journal\DoseDoor;
 use App\Models\System;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Ithys\Nutrient\Guard\Answer;
-use Ithys\Nutrient\Guard\ScenarioGuard;
+use Ithys\History\Guard\Answer;
+use Ithys\History\Guard\ScenarioGuard;
 use Ithys\Nutrient\InvalidLever;
 
 /** Keeps courses with what was foreseen of them, and makes one of them the plan. */
@@ -24,7 +24,7 @@ final class CourseController extends Controller
     {
         $keeper = $this->keeper($request);
         $now = now()->toDateTimeImmutable();
-        $outlook = ForeseeView::outlook($system, $now)['outlook'];
+        $outlook = ForecastView::outlook($system, $now)['outlook'];
         $name = $request->name();
         if ($outlook === null) {
             throw ValidationException::withMessages(['name' => 'Nothing is learned of this tank yet.']);
@@ -38,7 +38,7 @@ final class CourseController extends Controller
         }
         try {
             $course = $outlook->present->with($turned);
-            $foreseen = ForeseeView::series($outlook, $course, self::WEEKS);
+            $foreseen = ForecastView::series($outlook, $course, self::WEEKS);
         } catch (InvalidLever $invalid) {
             throw ValidationException::withMessages(['spirit' => $invalid->getMessage()]);
         }

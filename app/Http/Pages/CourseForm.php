@@ -6,7 +6,7 @@ namespace App\Http\Pages;
 
 use Ithys\Document\Field;
 use Ithys\Document\Writer;
-use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Forecast\Outlook;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
 

@@ -9,9 +9,9 @@ use App\Models\Course;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Forecast\ForecastPoint;
+use Ithys\Forecast\Score;
 use Ithys\Journal\Reading\Reading;
-use Ithys\Nutrient\Forecast\ForecastPoint;
-use Ithys\Nutrient\Forecast\Score;
 
 /** The courses that a keeper keeps of a tank, and how the plan among them came. */
 final class CoursesView

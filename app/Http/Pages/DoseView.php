@@ -7,10 +7,18 @@ namespace App\Http\Pages;
 use App\Journal\DoseDoor;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
-use App\Journal\Kept;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Dosing\DoseMethod;
+use Ithys\Dosing\DoseMethods;
+use Ithys\Dosing\Reach;
+use Ithys\History\Course\Fresh;
+use Ithys\History\Guard\Answer;
+use Ithys\History\Guard\DoseContext;
+use Ithys\History\Guard\DoseGuard;
+use Ithys\History\Guard\Doubt;
+use Ithys\History\Guard\WeeklyFall;
 use Ithys\Journal\Entry;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\MediaCharge\Container;
@@ -19,16 +27,8 @@ use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Media\Medium;
 use Ithys\Media\Preparation;
-use Ithys\Nutrient\Charges\Road;
-use Ithys\Nutrient\Charges\Roads;
-use Ithys\Nutrient\Forecast\Outlook;
-use Ithys\Nutrient\Guard\Answer;
-use Ithys\Nutrient\Guard\DoseContext;
-use Ithys\Nutrient\Guard\DoseGuard;
-use Ithys\Nutrient\Guard\Doubt;
-use Ithys\Nutrient\Guard\WeeklyFall;
+use Ithys\Nutrient\Basin;
 use Ithys\Nutrient\InvalidLever;
-use Ithys\Nutrient\Timeline\Fresh;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Review\Review;
@@ -83,13 +83,13 @@ final class DoseView
         $past = $flow ?? $setup->litresPerHour()?->value;
         $place = $where instanceof Container ? $where->place : $where;
         $fresh = new Fresh($medium, $figures['amount'] ?? 0.0, $place, $place === Place::Reactor ? $flow : null);
-        $outlook = ForeseeView::outlook($system, $now)['outlook'];
-        $roads = new Roads($system->assumptions());
+        $outlook = ForecastView::outlook($system, $now)['outlook'];
+        $roads = new DoseMethods($system->assumptions());
         $entries = (new Journal($system))->pooled($now->modify('-'.self::DAYS.' days'), $now);
         $here = (new DoseDoor($system))->context($now);
 
         return [
-            'roads' => array_map(static fn (Road $road): array => [
+            'roads' => array_map(static fn (DoseMethod $road): array => [
                 'title' => $road->title,
                 'grams' => $road->grams,
                 'text' => $road->grams === null ? null : $words->say(Quantity::grams($road->grams)),
@@ -101,7 +101,17 @@ final class DoseView
                     : self::doubts($here, $medium, $where, (float) $road->grams, $words)[0] ?? null,
             ], [
                 $roads->byVolume($medium, $litres, $past),
-                self::budget($system, $roads, $outlook, $fresh, $figures, $now),
+                $roads->byBudget(
+                    $medium,
+                    new Reach(
+                        $system->assumptions()->value("contact-{$place->value}"),
+                        24 * ($flow ?? ($place === Place::Reactor ? $litres : $past ?? Basin::TURNOVER * $litres)),
+                        $litres,
+                    ),
+                    $here->phosphate(),
+                    $figures['level'] ?? 0.05,
+                    $figures['days'] ?? 60.0,
+                ),
                 $roads->byVessel($medium, $item?->title(), $item?->figure(Figure::Capacity)),
                 self::lastTime($system, $medium, $entries, $now, $words),
                 ...self::gently($here, $medium, $fresh),
@@ -121,8 +131,8 @@ final class DoseView
             'prepares' => Preparation::of($medium),
             'caution' => MediaCharge::grams($medium, 1.0)->caution(),
             'series' => $outlook === null ? null : [
-                'present' => ForeseeView::series($outlook, $outlook->present, self::WEEKS),
-                'other' => ForeseeView::series(
+                'present' => ForecastView::series($outlook, $outlook->present, self::WEEKS),
+                'other' => ForecastView::series(
                     $outlook,
                     $fresh->grams > 0.0 && $medium->isModelled()
                         ? $outlook->present->putting($fresh)
@@ -133,36 +143,6 @@ final class DoseView
         ];
     }
 
-    /**
-     * What does not depend on the amount is kept while that is typed.
-     *
-     * @param  array{amount: ?float, level: ?float, days: ?float}  $figures
-     *
-     * @throws InvalidLever
-     */
-    private static function budget(
-        System $system,
-        Roads $roads,
-        ?Outlook $outlook,
-        Fresh $fresh,
-        array $figures,
-        DateTimeImmutable $now,
-    ): Road {
-        [$level, $days] = [$figures['level'] ?? 0.05, $figures['days'] ?? 60.0];
-        $kept = Kept::of(
-            $system,
-            implode(' ', [
-                'budget', (new FitShelf($system))->mark(), $fresh->medium->value, $fresh->place->value,
-                $fresh->litresPerHour, $level, $days,
-            ]),
-            $now,
-            static fn (): array => ['road' => serialize($roads->byBudget($outlook, $fresh, $level, $days))],
-        );
-        $road = unserialize($kept['road']);
-
-        return $road instanceof Road ? $road : $roads->byBudget($outlook, $fresh, $level, $days);
-    }
-
     /** @param  list<Entry>  $entries */
     private static function lastTime(
         System $system,
@@ -170,7 +150,7 @@ final class DoseView
         array $entries,
         DateTimeImmutable $now,
         Words $words,
-    ): Road {
+    ): DoseMethod {
         $title = 'As last time';
         foreach (array_reverse($entries) as $entry) {
             $charge = $entry->payload;
@@ -181,10 +161,10 @@ final class DoseView
             $life = (new FitShelf($system))->lives()[$entry->id ?? 0] ?? null;
             $last = $life === null || $life['course'] === [] ? null : $life['course'][count($life['course']) - 1][0];
 
-            return new Road(
+            return new DoseMethod(
                 $title,
                 $charge->grams
-                    ?? 1000 * (float) $charge->litres * (new Roads($system->assumptions()))->density($medium),
+                    ?? 1000 * (float) $charge->litres * (new DoseMethods($system->assumptions()))->density($medium),
                 Text::of(
                     '{charge}, {days} days ago.{did}',
                     charge: $charge->summary(),
@@ -198,7 +178,7 @@ final class DoseView
             );
         }
 
-        return new Road($title, null, Text::of('Never used here, as far as the journal goes.'));
+        return new DoseMethod($title, null, Text::of('Never used here, as far as the journal goes.'));
     }
 
     /**
@@ -282,19 +262,18 @@ final class DoseView
     /**
      * The most that lets phosphate fall no faster than it may; none where that is not known.
      *
-     * @return list<Road>
+     * @return list<DoseMethod>
      *
      * @throws InvalidLever
      */
     private static function gently(DoseContext $here, Medium $medium, Fresh $fresh): array
     {
-        $reading = $medium->bindsPhosphate() ? $here->level(Parameter::Phosphate) : null;
-        if ($reading === null || $reading->belowLimit) {
+        $level = $medium->bindsPhosphate() ? $here->phosphate() : null;
+        if ($level === null) {
             return [];
         }
-        $level = $here->ppm($reading);
 
-        return [new Road('By a gentle fall', floor(WeeklyFall::gentle($here, $fresh, $level)), Text::of(
+        return [new DoseMethod('By a gentle fall', floor(WeeklyFall::gentle($here, $fresh, $level)), Text::of(
             'The most that lowers phosphate by no more than {limit} in a week.',
             limit: Quantity::ppm(WeeklyFall::limit($here, $level)),
         ), 'fall-share')];

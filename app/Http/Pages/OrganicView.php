@@ -9,14 +9,14 @@ use App\Models\Ramp as RampRow;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\History\Guard\DoseContext;
+use Ithys\History\Guard\OrganicCarbon;
+use Ithys\History\Guard\RampCheck;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Media\Ramp;
-use Ithys\Nutrient\Charges\OrganicCarbon;
-use Ithys\Nutrient\Guard\DoseContext;
-use Ithys\Nutrient\Guard\RampCheck;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -89,14 +89,14 @@ final class OrganicView
     /** @return ?array<string, mixed> */
     private static function series(System $system, CarbonSource $source, Ramp $ramp, DateTimeImmutable $now): ?array
     {
-        $outlook = ForeseeView::outlook($system, $now)['outlook'];
+        $outlook = ForecastView::outlook($system, $now)['outlook'];
         if ($outlook === null) {
             return null;
         }
         try {
             return [
-                'present' => ForeseeView::series($outlook, $outlook->present, self::WEEKS),
-                'other' => ForeseeView::series(
+                'present' => ForecastView::series($outlook, $outlook->present, self::WEEKS),
+                'other' => ForecastView::series(
                     $outlook,
                     $outlook->present->ramping($source->value, $ramp->doses),
                     self::WEEKS,

@@ -8,7 +8,7 @@ use App\Journal\Journal;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
-use Ithys\Nutrient\Charges\OtherDoses;
+use Ithys\History\Guard\OtherDoses;
 
 /** Zeolite, biological media and lanthanum, as the page shows them. */
 final class OtherDosesView

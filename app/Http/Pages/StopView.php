@@ -10,12 +10,12 @@ use App\Journal\Kept;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Forecast\Advice\Foam;
+use Ithys\Forecast\Advice\FoamCause;
+use Ithys\Forecast\Advice\Skimming;
+use Ithys\Forecast\SockCurve;
+use Ithys\History\Timeline\FleeceUse;
 use Ithys\Journal\Entry;
-use Ithys\Nutrient\Advice\Foam;
-use Ithys\Nutrient\Advice\FoamCause;
-use Ithys\Nutrient\Advice\Skimming;
-use Ithys\Nutrient\Forecast\SockCurve;
-use Ithys\Nutrient\Timeline\FleeceUse;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
 use Ithys\Quantity\Dimension;
@@ -47,7 +47,7 @@ final class StopView
         $mark = (new FitShelf($system))->mark();
 
         return Kept::of($system, "sock {$mark}", $now, static function () use ($system, $now): array {
-            ['outlook' => $outlook, 'missing' => $missing] = ForeseeView::outlook($system, $now);
+            ['outlook' => $outlook, 'missing' => $missing] = ForecastView::outlook($system, $now);
             if ($outlook === null) {
                 return ['missing' => $missing, 'curve' => null];
             }

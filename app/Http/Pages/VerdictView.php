@@ -14,11 +14,11 @@ use DateTimeImmutable;
 use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
+use Ithys\Forecast\Expected;
+use Ithys\History\Timeline\Missing;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
-use Ithys\Nutrient\Forecast\Expected;
-use Ithys\Nutrient\Timeline\Missing;
 use Ithys\Quantity\Words;
 
 /** A picked change with its judgement for each parameter, the one it is meant to move first. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Pages\CourseForm;
-use App\Http\Pages\ForeseeView;
+use App\Http\Pages\ForecastView;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Ithys\Document\Reader;
 use Ithys\Document\Refused;
-use Ithys\Nutrient\Forecast\Outlook;
+use Ithys\Forecast\Outlook;
 use Ithys\Quantity\UnitSystem;
 
 /** The levers of another course, as typed. */
@@ -54,7 +54,7 @@ final class CourseRequest extends FormRequest
     {
         $ago = $this->integer('ago');
 
-        return in_array($ago, ForeseeView::AGO, true) ? $ago : 0;
+        return in_array($ago, ForecastView::AGO, true) ? $ago : 0;
     }
 
     public function weeks(): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Path\Review;
 
 use Ithys\Assumption\Assumed;
+use Ithys\Dosing\DoseMethods;
 use Ithys\Finding;
 use Ithys\Media\Medium;
 use Ithys\Path\Figure;
@@ -15,12 +16,6 @@ use Ithys\Severity;
 /** Zeolite in a fast path is dosed by part. */
 final class ZeoliteDose implements Rule
 {
-    /** The share of the full dose at a flow, L/h: 1 up to the flow zeolite is made for, then falling with it. */
-    public static function share(float $litresPerHour, float $limit): float
-    {
-        return min(1.0, $limit / $litresPerHour);
-    }
-
     public function judge(Situation $here): iterable
     {
         $usual = $here->assumptions->of(Assumed::ZeoliteFlow);
@@ -30,7 +25,7 @@ final class ZeoliteDose implements Rule
             if ($flow === null || $flow <= $limit) {
                 continue;
             }
-            $share = self::share($flow, $limit);
+            $share = DoseMethods::zeoliteShare($flow, $limit);
             $grams = $item->figure(Figure::Grams);
             yield Finding::of(
                 Severity::Caution,

@@ -17,7 +17,7 @@ import { QuickEntry } from './QuickEntry';
 import { TroubleBar } from './TroubleBar';
 import { WaterLine } from './WaterLine';
 
-type Area = 'Path' | 'Section' | 'Charges' | 'Journal' | 'Ledger' | 'Foresee' | 'Settings';
+type Area = 'Path' | 'Section' | 'Media' | 'Journal' | 'Ledger' | 'Forecast' | 'Settings';
 
 /** The chart table around every screen behind the door: name and water, areas, the log, and what was just done. */
 export function Frame({
@@ -72,8 +72,8 @@ export function Frame({
     useHotkeys('g>p', go('path'));
     useHotkeys('g>e', go('section'));
     useHotkeys('g>d', go('ledger'));
-    useHotkeys('g>f', go('foresee'));
-    useHotkeys('g>c', go('charges'));
+    useHotkeys('g>f', go('forecast'));
+    useHotkeys('g>m', go('media'));
     useHotkeys('g>s', () => router.visit('/settings'));
 
     return (
@@ -317,10 +317,10 @@ function Areas({ area, systemId }: { area: Area; systemId: number | undefined })
             : ([
                   ['Path', `/systems/${systemId}/path`],
                   ['Section', `/systems/${systemId}/section`],
-                  ['Charges', `/systems/${systemId}/charges`],
+                  ['Media', `/systems/${systemId}/media`],
                   ['Journal', `/systems/${systemId}/journal`],
                   ['Ledger', `/systems/${systemId}/ledger`],
-                  ['Foresee', `/systems/${systemId}/foresee`],
+                  ['Forecast', `/systems/${systemId}/forecast`],
               ] as [Area, string][])),
         ['Settings', '/settings'],
     ];

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Ithys\Assumption\Assumptions;
+use Ithys\Dosing\PhosphateMedium;
 use Ithys\Media\Langmuir;
 use Ithys\Media\Medium;
-use Ithys\Media\PhosphateMedium;
 
 it('never holds more than its capacity, and more at more', function (): void {
     $isotherm = new Langmuir(12, 3);

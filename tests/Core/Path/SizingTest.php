@@ -9,7 +9,6 @@ use Ithys\Path\PathDiff;
 use Ithys\Path\Review\MakersClaim;
 use Ithys\Path\Review\Review;
 use Ithys\Path\Review\Situation;
-use Ithys\Path\Review\ZeoliteDose;
 use Ithys\Path\Sizing\Need;
 use Ithys\Path\Sizing\Sizing;
 use Ithys\Path\Sizing\UnitsByFlow;
@@ -87,7 +86,7 @@ it('cuts the dose of zeolite in a fast path to the quarter or half that keepers 
     float $flow,
     float $share,
 ): void {
-    expect(round(ZeoliteDose::share($flow, 500), 2))->toBe($share);
+    expect(round(DoseMethods::zeoliteShare($flow, 500), 2))->toBe($share);
     $finding = collectFinding(
         Sketch::in(
             Sketch::path('intake(surface) > pre-filter > zeolite(grams=100) > return-pump', 'canister'),

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Effect;
+
+use DateTimeImmutable;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Statistics\StudentT;
+
+/** How clear the water looked before a charge and since, by scores against the same mark. */
+final readonly class Clarity
+{
+    /** Days on either side. */
+    public const DAYS = 28.0;
+
+    private const LEAST = 3;
+
+    /** @param  ?array{float, float, float}  $difference  points since less before, and the ends of 95 % */
+    private function __construct(public int $before, public int $since, public ?array $difference)
+    {
+    }
+
+    /** @param  list<Entry>  $entries */
+    public static function around(array $entries, DateTimeImmutable $charge): self
+    {
+        $before = $since = [];
+        foreach ($entries as $entry) {
+            $reading = $entry->payload;
+            $day = $entry->daysAfter($charge);
+            if ($reading instanceof Reading && $reading->parameter === Parameter::Clarity && abs($day) <= self::DAYS) {
+                $day < 0.0 ? $before[] = $reading->value : $since[] = $reading->value;
+            }
+        }
+        [$n, $m] = [count($before), count($since)];
+
+        return new self($n, $m, min($n, $m) < self::LEAST ? null : self::difference($before, $since));
+    }
+
+    /** Whether anything is shown; null where there is too little to tell. */
+    public function verdict(): ?string
+    {
+        return $this->difference === null ? null : match (true) {
+            $this->difference[1] > 0.0 => 'clearer',
+            $this->difference[2] < 0.0 => 'less clear',
+            default => 'no difference shown',
+        };
+    }
+
+    /**
+     * By Welch's t, for scatter that may differ; a score resolves one point.
+     *
+     * @param  list<float>  $before
+     * @param  list<float>  $since
+     * @return array{float, float, float}
+     */
+    private static function difference(array $before, array $since): array
+    {
+        [$one, $other] = [self::spread($before), self::spread($since)];
+        $error = $one[1] / count($before) + $other[1] / count($since);
+        $df = $error ** 2 / (($one[1] / count($before)) ** 2 / (count($before) - 1)
+            + ($other[1] / count($since)) ** 2 / (count($since) - 1));
+        $reach = StudentT::withDegreesOfFreedom($df)->quantile(0.975) * sqrt($error);
+        $by = $other[0] - $one[0];
+
+        return [$by, $by - $reach, $by + $reach];
+    }
+
+    /**
+     * @param  list<float>  $values
+     * @return array{float, float} mean and variance
+     */
+    private static function spread(array $values): array
+    {
+        $mean = array_sum($values) / count($values);
+        $sum = array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $values));
+
+        return [$mean, $sum / (count($values) - 1) + 1 / 12];
+    }
+}

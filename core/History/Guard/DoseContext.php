@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\History\Guard;
+
+use DateTimeImmutable;
+use Ithys\Assumption\Assumed;
+use Ithys\Assumption\Assumptions;
+use Ithys\History\Stay;
+use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\Entry;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Media\Medium;
+use Ithys\Path\Kind;
+use Ithys\System\Setup;
+
+/** A tank at the moment of a dose: its water, what was read and dosed of late, and what lies in its vessels. */
+final readonly class DoseContext
+{
+    /** Days of the journal that it needs. */
+    public const DAYS = 120;
+
+    /** Days after which a reading no longer says how things are. */
+    private const FRESH = 14.0;
+
+    private const WEEK = 7.0;
+
+    /** Hours within which doses are of one day. */
+    private const ONE_DAY = 20.0;
+
+    /**
+     * @param  list<Entry>  $entries  before that moment, in order of time
+     * @param  array<string, array{float, float}>  $targets  least and most level, ppm, by parameter
+     */
+    public function __construct(
+        public Setup $setup,
+        public array $entries,
+        public DateTimeImmutable $at,
+        public Assumptions $assumptions,
+        public array $targets = [],
+    ) {
+    }
+
+    /** Net water volume. */
+    public function litres(): float
+    {
+        return $this->setup->workingVolume()->litres;
+    }
+
+    /** What was last read of a parameter; null where that is too long ago. */
+    public function level(Parameter $parameter, float $days = self::FRESH): ?Reading
+    {
+        $last = Reading::last($this->entries, $parameter);
+        $reading = $last?->payload;
+
+        return $reading instanceof Reading && $this->daysAgo($last) <= $days ? $reading : null;
+    }
+
+    /** ppm of phosphate as last read; null where that is too long ago, or was below what the kit reads. */
+    public function phosphate(): ?float
+    {
+        $reading = $this->level(Parameter::Phosphate);
+
+        return $reading === null || $reading->belowLimit ? null : $reading->value;
+    }
+
+    /** ppm of a reading; half the limit where it was read as below one. */
+    public function ppm(Reading $reading): float
+    {
+        return $reading->belowLimit
+            ? $this->assumptions->value(Assumed::BelowLimit) * $reading->value
+            : $reading->value;
+    }
+
+    /** mg of organic carbon of all sources that was dosed so many days before this moment; today is 0. */
+    public function carbonOn(int $daysBefore): float
+    {
+        $sum = 0.0;
+        foreach ($this->entries as $entry) {
+            $dose = $entry->payload;
+            $ago = $this->daysAgo($entry);
+            $day = $ago < self::ONE_DAY / 24 ? 0 : max(1, (int) round($ago));
+            if ($dose instanceof CarbonDose && $ago >= 0.0 && $day === $daysBefore) {
+                $sum += $dose->millilitres * OrganicCarbon::perMillilitre($dose->source, $this->assumptions);
+            }
+        }
+
+        return $sum;
+    }
+
+    /** The most on a day of the week before. */
+    public function carbonBefore(): float
+    {
+        return max(array_map($this->carbonOn(...), range(1, (int) self::WEEK)));
+    }
+
+    /**
+     * mg of organic carbon a day as it was last given: the most of two days; 0 where none was for four, or it
+     * stopped.
+     */
+    public function givenCarbon(): float
+    {
+        foreach (array_reverse($this->entries) as $entry) {
+            if ($entry->payload instanceof CarbonDose) {
+                if ($entry->payload->millilitres === 0.0) {
+                    return 0.0;
+                }
+                break;
+            }
+        }
+        $last = max($this->carbonOn(0), $this->carbonOn(1));
+
+        return $last > 0.0 ? $last : max($this->carbonOn(2), $this->carbonOn(3));
+    }
+
+    /** mg of carbon a day at a full dose of this water. */
+    public function fullCarbon(): float
+    {
+        return $this->assumptions->value('spirit-full') * $this->litres() / 100
+            * $this->assumptions->value('carbon-spirit');
+    }
+
+    /** @return list<Stay> charges that are in */
+    public function charges(): array
+    {
+        return array_values(array_filter(
+            Stay::all($this->entries),
+            static fn (Stay $stay): bool => $stay->to === null,
+        ));
+    }
+
+    /** g of a charge, by weight or by its density. */
+    public function grams(MediaCharge $charge): float
+    {
+        return $charge->grams ?? 1000 * (float) $charge->litres * $this->density($charge->medium);
+    }
+
+    /** g a mL as it is poured. */
+    public function density(Medium $medium): float
+    {
+        return $this->assumptions->value("{$medium->value}-density");
+    }
+
+    /** Whether the skimmer runs, by its last switch, else by the path; null where neither says. */
+    public function skims(): ?bool
+    {
+        $runs = $this->setup->path === null ? null : $this->setup->path->itemsOf(Kind::Skimmer) !== [];
+        foreach ($this->entries as $entry) {
+            $runs = $entry->payload instanceof SkimmerSwitch ? $entry->payload->on : $runs;
+        }
+
+        return $runs;
+    }
+
+    public function daysAgo(Entry $entry): float
+    {
+        return -$entry->daysAfter($this->at);
+    }
+}

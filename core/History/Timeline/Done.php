@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\History\Timeline;
+
+use DateTimeImmutable;
+use Ithys\Assumption\Assumptions;
+use Ithys\Finding;
+use Ithys\Journal\Binder\Binder;
+use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\Care\Care;
+use Ithys\Journal\Care\Deed;
+use Ithys\Journal\Care\Part;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Harvest\Harvest as HarvestEntry;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\MediaRemoval\MediaRemoval;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
+use Ithys\Media\Medium;
+use Ithys\Nutrient\Act;
+use Ithys\Nutrient\Lever\Change;
+use Ithys\Nutrient\Lever\Clog;
+use Ithys\Nutrient\Lever\Dose;
+use Ithys\Nutrient\Lever\Harvest;
+use Ithys\Nutrient\Lever\Lanthanum;
+use Ithys\Nutrient\Lever\MediaIn;
+use Ithys\Nutrient\Lever\MediaOut;
+use Ithys\Nutrient\Lever\Siphon;
+use Ithys\Nutrient\Lever\WaterChange;
+use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
+use Ithys\Severity;
+
+/** What was done to a tank, from its journal: changes, charges, doses, harvests, water. */
+final class Done
+{
+    /** A clogged sock lets half through in the last third of its turn: our estimate. */
+    private const CLOGGED = 0.5;
+
+    private const CLOGGED_THIRD = 1 / 3;
+
+    private const SECOND = 1 / 86_400;
+
+    /** @var list<Act> */
+    public array $acts = [];
+
+    /** @var list<Finding> */
+    public array $remarks = [];
+
+    /** @var list<Medium> that were charged */
+    public array $media = [];
+
+    /** @var array<string, float> the day of the last change, by stage */
+    private array $changed = [];
+
+    /** @var list<Placed> every charge, those taken out too */
+    public array $placed = [];
+
+    /** @var array<string, int> what is left out, with how often */
+    private array $leftOut = [];
+
+    private int $water = 0;
+
+    private function __construct(private readonly Fitted $fitted, private readonly Assumptions $assumptions)
+    {
+    }
+
+    /** @param  list<Entry>  $entries  in order of time */
+    public static function of(
+        array $entries,
+        DateTimeImmutable $from,
+        Fitted $fitted,
+        Assumptions $assumptions,
+    ): self {
+        $done = new self($fitted, $assumptions);
+        $last = 0.0;
+        foreach ($entries as $n => $entry) {
+            $day = $entry->daysAfter($from);
+            $last = max($last, $day);
+            $isOfMedia = $entry->payload instanceof MediaCharge || $entry->payload instanceof MediaRemoval;
+            if ($day >= 0.0 || $isOfMedia) {
+                $done->take($entry, max(0.0, $day), $entry->id ?? $n);
+            }
+        }
+        $done->assume($last);
+
+        return $done;
+    }
+
+    /** @return list<Placed> charges that the model follows */
+    public function followed(): array
+    {
+        return array_values(array_filter(
+            $this->placed,
+            fn (Placed $one): bool => $this->isFollowed($one->medium),
+        ));
+    }
+
+    private function take(Entry $entry, float $day, int $number): void
+    {
+        $payload = $entry->payload;
+        match (true) {
+            $payload instanceof SockChange => $this->change($day, [Kind::Sock], 1.0, $payload->soiling),
+            $payload instanceof Care => $this->care($payload, $day),
+            $payload instanceof WaterChangeEntry => $this->water($payload, $day),
+            $payload instanceof CarbonDose => $this->acts[] = new Act(
+                $day,
+                new Dose($payload->source->value, $payload->millilitres),
+            ),
+            $payload instanceof HarvestEntry => $this->harvest($payload, $day),
+            $payload instanceof MediaCharge => $this->charge($payload, $day, $number),
+            $payload instanceof MediaRemoval => $this->remove($payload->medium, $day),
+            $payload instanceof Binder => $this->bind($payload, $day),
+            default => null,
+        };
+    }
+
+    /** @param  list<Kind>  $kinds */
+    private function change(float $day, array $kinds, float $share, ?int $soiling = null): void
+    {
+        foreach ($this->stagesBefore($day) as $stage => [$kind, $since]) {
+            if (! in_array($kind, $kinds, true)) {
+                continue;
+            }
+            $before = max($since, $this->changed[$stage] ?? Act::BEFORE);
+            if ($soiling === (int) SockChange::MOST_SOILING && $before > Act::BEFORE) {
+                $this->acts[] = new Act(
+                    $day - self::CLOGGED_THIRD * ($day - $before),
+                    new Clog((string) $stage, self::CLOGGED),
+                );
+            }
+            $this->acts[] = new Act($day, new Change((string) $stage, $share));
+            $this->changed[$stage] = $day;
+        }
+    }
+
+    private function care(Care $care, float $day): void
+    {
+        if ($care->part === Part::Sand || $care->deed === Deed::Siphoned) {
+            $this->acts[] = new Act($day, new Siphon(0.5));
+
+            return;
+        }
+        $kinds = match ($care->part) {
+            Part::Sock => [Kind::Sock],
+            Part::Roller => $care->deed === Deed::Changed ? [Kind::Roller] : [],
+            Part::Pad => [Kind::Pad, Kind::DualPad],
+            Part::Floss => [Kind::Floss],
+            Part::Sponge => [Kind::Sponge],
+            Part::PreFilter => [Kind::PreFilter],
+            default => [],
+        };
+        $this->change(
+            $day,
+            $kinds,
+            $care->deed === Deed::Changed ? 1.0 : $this->assumptions->value('cleaned-share'),
+        );
+    }
+
+    private function water(WaterChangeEntry $change, float $day): void
+    {
+        $this->water++;
+        $this->acts[] = new Act($day, new WaterChange(
+            litres: $change->changedLitres,
+            nitrate: $change->nitrate,
+            phosphate: $change->phosphate,
+        ));
+    }
+
+    private function harvest(HarvestEntry $harvest, float $day): void
+    {
+        $culture = $this->fitted->cultures[0] ?? null;
+        if ($culture === null) {
+            $this->leftOut['harvests, for no lit algae are in the path']
+                = ($this->leftOut['harvests, for no lit algae are in the path'] ?? 0) + 1;
+
+            return;
+        }
+        $this->acts[] = new Act(
+            $day,
+            new Harvest($culture, $this->assumptions->value('algae-dry') * $harvest->grams),
+        );
+    }
+
+    private function bind(Binder $dose, float $day): void
+    {
+        if ($dose->milligrams === null) {
+            $what = 'lanthanum without its strength; log it as “lanthanum 5 ml holding 100 mg”';
+            $this->leftOut[$what] = ($this->leftOut[$what] ?? 0) + 1;
+
+            return;
+        }
+        $this->acts[] = new Act($day, new Lanthanum($dose->milligrams));
+    }
+
+    private function charge(MediaCharge $charge, float $day, int $number): void
+    {
+        $medium = $charge->medium;
+        $grams = $charge->grams
+            ?? 1000 * (float) $charge->litres * $this->assumptions->value("{$medium->value}-density");
+        $place = $charge->place ?? Place::Bag;
+        $vessel = $charge->item ?? "{$place->value} {$medium->value}";
+        if (! $charge->isTopUp) {
+            $this->takeOut(
+                static fn (Placed $one): bool => $one->vessel === $vessel && $one->medium === $medium,
+                $day,
+            );
+        }
+        $placed = new Placed(
+            "{$medium->value} {$number}",
+            $medium,
+            $grams,
+            $vessel,
+            $day,
+            null,
+            $number,
+            $place === Place::Reactor ? $this->fitted->flows[$charge->item ?? ''] ?? null : null,
+        );
+        $this->placed[] = $placed;
+        if ($this->isFollowed($medium)) {
+            $this->media[] = $medium;
+            $this->acts[] = new Act($day, new MediaIn(
+                $placed->charge,
+                $medium->value,
+                $grams,
+                $place->value,
+                $vessel,
+                $placed->litresPerHour,
+            ));
+        }
+    }
+
+    /** Nothing is taken to be known of an unlisted medium until its keeper says what it holds. */
+    private function isFollowed(Medium $medium): bool
+    {
+        return $medium->isModelled()
+            && ($medium !== Medium::Unlisted || $this->assumptions->value('unlisted-most') > 0.0);
+    }
+
+    private function remove(Medium $medium, float $day): void
+    {
+        $this->takeOut(static fn (Placed $one): bool => $one->medium === $medium, $day);
+    }
+
+    /** @param  callable(Placed): bool  $which */
+    private function takeOut(callable $which, float $day): void
+    {
+        foreach ($this->placed as $n => $one) {
+            if ($one->to === null && $which($one)) {
+                // Days without a time fall on one moment, at which what goes out goes before what comes in.
+                $out = max($day, $one->from + self::SECOND);
+                $this->placed[$n] = $one->until($out);
+                if ($this->isFollowed($one->medium)) {
+                    $this->acts[] = new Act($out, new MediaOut($one->charge));
+                }
+            }
+        }
+    }
+
+    /** What is not said is said to be assumed. */
+    private function assume(float $last): void
+    {
+        $interval = $this->assumptions->value('sock-interval');
+        foreach ($this->stagesBefore($last) as $stage => [$kind, $since]) {
+            if ($kind === Kind::Sock && ! isset($this->changed[$stage])) {
+                for ($day = max(0.0, $since) + $interval; $day < $last; $day += $interval) {
+                    $this->acts[] = new Act($day, new Change((string) $stage));
+                }
+                $this->remarks[] = Finding::of(
+                    Severity::Remark,
+                    'sock-interval',
+                    'No sock change is logged',
+                    Text::of('The model takes one every {days} days.', days: (int) $interval),
+                    $this->assumptions->of('sock-interval'),
+                );
+            }
+        }
+        if ($this->water === 0) {
+            $this->remarks[] = Finding::of(
+                Severity::Remark,
+                'no-water-change',
+                'No water change is logged',
+                'The model takes it that none was made. If you change water, log it: what it takes out is otherwise '
+                    .'laid to something else.',
+            );
+        }
+        foreach ($this->leftOut as $what => $times) {
+            $this->remarks[] = Finding::of(
+                Severity::Remark,
+                'left-out',
+                'Left out',
+                Text::of('{times} entries of {what}.', times: $times, what: $what),
+            );
+        }
+    }
+
+    /**
+     * What has been fitted by the moment before a day; what is fitted on that moment is still fresh.
+     *
+     * @return array<string, array{Kind, float}> kind and since when, by stage
+     */
+    private function stagesBefore(float $day): array
+    {
+        $there = [];
+        foreach ($this->fitted->stages as [$from, $stages]) {
+            if ($from >= $day) {
+                break;
+            }
+            $before = $there;
+            $there = [];
+            foreach ($stages as $stage => $kind) {
+                $there[$stage] = [$kind, $before[$stage][1] ?? $from];
+            }
+        }
+
+        return $there;
+    }
+}

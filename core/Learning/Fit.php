@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Learning;
+
+use Ithys\History\Timeline\Timeline;
+use Ithys\Nutrient\Parameters;
+use Ithys\Nutrient\Start;
+use Ithys\Statistics\Cholesky;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** What was learned of a tank: factors on the defaults, by their logs, with what is not known of them. */
+final readonly class Fit
+{
+    /** Intervals of the fit are widened by this, since no model is true: ours, from simulated tanks. */
+    private const WIDEN = 1.25;
+
+    /** Share of the spread beforehand under which a figure counts as learned. */
+    private const LEARNED = 0.6;
+
+    private const NINETY = 1.645;
+
+    private const SEED = 20_260;
+
+    private const FINE = 1_000_000;
+
+    /**
+     * @param  array<string, float>  $logs  by {@see Unknown}
+     * @param  array<string, float>  $priors  spreads of the logs beforehand
+     * @param  array<string, array<string, float>>  $covariance  of the logs
+     * @param  list<array{day: float, parameter: string, read: float, model: float, white: float}>  $residuals
+     * @param  array<string, float>  $pulls  by how much the last readings stand off the model, in spreads of it
+     * @param  array<string, list<array{float, float}>>  $bands  days ahead and relative spread, by parameter
+     */
+    public function __construct(
+        public array $logs,
+        public array $priors,
+        public array $covariance,
+        public array $residuals,
+        public array $pulls,
+        public array $bands,
+        public bool $isDone,
+        public int $runs,
+    ) {
+    }
+
+    public function factor(Unknown $unknown): float
+    {
+        return exp($this->logs[$unknown->value] ?? 0.0);
+    }
+
+    /** @return array{float, float} 90 % of the factor */
+    public function interval(Unknown $unknown): array
+    {
+        $reach = self::NINETY * $this->spread($unknown);
+
+        return [$this->factor($unknown) * exp(-$reach), $this->factor($unknown) * exp($reach)];
+    }
+
+    public function spread(Unknown $unknown): float
+    {
+        return self::WIDEN * sqrt(max(0.0, $this->covariance[$unknown->value][$unknown->value] ?? 0.0));
+    }
+
+    public function isLearned(Unknown $unknown): bool
+    {
+        $prior = $this->priors[$unknown->value] ?? null;
+
+        return $prior !== null
+            && sqrt($this->covariance[$unknown->value][$unknown->value] ?? INF) < self::LEARNED * $prior;
+    }
+
+    /** @return list<Unknown> */
+    public function unknowns(): array
+    {
+        return array_values(array_filter(
+            Unknown::cases(),
+            fn (Unknown $one): bool => isset($this->logs[$one->value]),
+        ));
+    }
+
+    /**
+     * Tanks that the readings allow, the same for the same fit: the likeliest first, then drawn from what is not known,
+     * in pairs on either side.
+     *
+     * @return list<array<string, float>> logs of the factors
+     */
+    public function draws(int $pairs): array
+    {
+        $names = array_keys($this->logs);
+        $triangle = Cholesky::of(array_map(
+            fn (string $one): array => array_map(
+                fn (string $other): float => $this->covariance[$one][$other],
+                $names,
+            ),
+            $names,
+        ));
+        $random = new Randomizer(new Mt19937(self::SEED));
+        $draws = [$this->logs];
+        for ($pair = 0; $pair < $pairs; $pair++) {
+            $off = $triangle->colour(array_map(static fn (): float => self::normal($random), $names));
+            foreach ([1, -1] as $side) {
+                $draws[] = array_combine($names, array_map(
+                    fn (string $name, float $by): float => $this->logs[$name] + $side * $by,
+                    $names,
+                    $off,
+                ));
+            }
+        }
+
+        return $draws;
+    }
+
+    /** By the way of Box and Muller. */
+    private static function normal(Randomizer $random): float
+    {
+        $one = ($random->getInt(0, self::FINE - 1) + 0.5) / self::FINE;
+
+        return sqrt(-2 * log($one)) * cos(2 * M_PI * $random->getInt(0, self::FINE - 1) / self::FINE);
+    }
+
+    public function parameters(Timeline $timeline): Parameters
+    {
+        return self::applied($this->logs, $timeline)[0];
+    }
+
+    public function start(Timeline $timeline): Start
+    {
+        return self::applied($this->logs, $timeline)[1];
+    }
+
+    /**
+     * The figures of a tank with such factors.
+     *
+     * @param  array<string, float>  $logs
+     * @return array{Parameters, Start}
+     */
+    public static function applied(array $logs, Timeline $timeline): array
+    {
+        $times = static fn (Unknown $unknown): float => exp($logs[$unknown->value] ?? 0.0);
+        $usual = Parameters::of($timeline->assumptions);
+        $input = $times(Unknown::Input);
+        $parameters = $usual->with([
+            'input_factor_n' => $usual->value('input_factor_n') * $input,
+            'input_factor_p' => $usual->value('input_factor_p') * $input * $times(Unknown::PhosphorusOfFood),
+            'background_no3' => $usual->value('background_no3') * $times(Unknown::BackgroundNitrogen),
+            'background_po4' => $usual->value('background_po4') * $times(Unknown::BackgroundPhosphorus),
+            'rock_capacity' => $usual->value('rock_capacity') * $times(Unknown::RockCapacity),
+            'rock_rate' => $usual->value('rock_rate') * $times(Unknown::RockRate),
+        ]);
+        foreach (['gfo', 'alumina', 'unlisted'] as $medium) {
+            $row = $usual->row('media', $medium) ?? [];
+            $row[0] = ($row[0] ?? 0.0) * $times(Unknown::Media);
+            $parameters = $parameters->withRow('media', $medium, $row);
+        }
+
+        return [$parameters, new Start(
+            $timeline->read->start->nitrate * $times(Unknown::StartNitrate),
+            $timeline->read->start->phosphate * $times(Unknown::StartPhosphate),
+            steady: true,
+            rockFactor: $times(Unknown::RockStart),
+        )];
+    }
+
+    /** @param  array<mixed>  $stored  as {@see toArray()} made it */
+    public static function from(array $stored): self
+    {
+        /**
+         * @var array{logs: array<string, float>, priors: array<string, float>,
+         *   covariance: array<string, array<string, float>>,
+         *   residuals: list<array{day: float, parameter: string, read: float, model: float, white: float}>,
+         *   pulls: array<string, float>, bands: array<string, list<array{float, float}>>, isDone: bool,
+         *   runs: int} $stored
+         */
+        return new self(
+            $stored['logs'],
+            $stored['priors'],
+            $stored['covariance'],
+            $stored['residuals'],
+            $stored['pulls'],
+            $stored['bands'],
+            $stored['isDone'],
+            $stored['runs'],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'logs' => $this->logs,
+            'priors' => $this->priors,
+            'covariance' => $this->covariance,
+            'residuals' => $this->residuals,
+            'pulls' => $this->pulls,
+            'bands' => $this->bands,
+            'isDone' => $this->isDone,
+            'runs' => $this->runs,
+        ];
+    }
+}

@@ -1,0 +1,327 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Link, router } from '@inertiajs/react';
+import { useState } from 'react';
+import { Advised } from '../../forecast/Advised';
+import { Ahead } from '../../forecast/Ahead';
+import { Courses } from '../../forecast/Courses';
+import { type Silence, Silences } from '../../forecast/Silences';
+import { Work, Weekly } from '../../forecast/Tables';
+import { type Counsel, type Fitted, type Foreseen, type Kept, type Levers, type Point } from '../../forecast/types';
+import { Frame } from '../../frame/Frame';
+import { type Learning, LearningLine } from '../../parts/LearningLine';
+import { figure, useUnits } from '../../lib/figures';
+import { type SystemFrame } from '../../lib/page';
+import { useDraft } from '../../lib/useDraft';
+import { Button } from '../../parts/Button';
+import { CheckField } from '../../parts/CheckField';
+import { ChoiceField } from '../../parts/ChoiceField';
+import { TextField } from '../../parts/TextField';
+import { useParameter, written } from '../../tide/parameters';
+import { type TargetChoice } from '../../tide/types';
+
+interface Props {
+    frame: SystemFrame;
+    missing: { sentence: string; line: string } | null;
+    /** Seconds since 1970. */
+    now: number;
+    /** Weeks ago that the courses begin, and what may be chosen. */
+    ago: number;
+    agoChoices: number[];
+    levers: Levers | null;
+    /** What is fed a day now, g. */
+    feedGrams: number;
+    fitted: Fitted;
+    /** The media that can be put in. */
+    medium: string;
+    carbon: string;
+    past: [number, string, number][];
+    /** Routines of which nothing was logged for long, which the courses rest on. */
+    silences: Silence[];
+    counsel: Counsel | null;
+    courses: Kept[];
+    target: TargetChoice;
+    learning: Learning;
+}
+
+export default function Show({
+    frame,
+    missing,
+    now,
+    ago,
+    agoChoices,
+    levers,
+    feedGrams,
+    fitted,
+    medium,
+    carbon,
+    past,
+    silences,
+    counsel,
+    courses,
+    target,
+    learning,
+}: Props) {
+    return (
+        <Frame title="Forecast" area="Forecast" frame={frame}>
+            <chakra.h1 srOnly>Forecast for {frame.name}</chakra.h1>
+            <LearningLine
+                learning={learning}
+                only={['missing', 'levers', 'feedGrams', 'fitted', 'silences', 'counsel']}
+            />
+            <Silences systemId={frame.id} silences={silences} />
+            {missing !== null || levers === null ? (
+                <Box maxWidth="36rem" py="6">
+                    <chakra.h2 fontSize="lg" mb="2">
+                        Nothing can be foreseen yet
+                    </chakra.h2>
+                    <chakra.p mb="3">{missing?.sentence}</chakra.p>
+                    {missing !== null && missing.line !== '' && (
+                        <chakra.p mb="3">
+                            Press L and write, for example, <chakra.code>{missing.line}</chakra.code>.
+                        </chakra.p>
+                    )}
+                    {ago > 0 && <Link href={`/systems/${frame.id}/forecast`}>From now</Link>}
+                </Box>
+            ) : (
+                <Bench
+                    systemId={frame.id}
+                    key={ago}
+                    {...{
+                        now,
+                        ago,
+                        agoChoices,
+                        levers,
+                        feedGrams,
+                        fitted,
+                        medium,
+                        carbon,
+                        past,
+                        counsel,
+                        courses,
+                        target,
+                    }}
+                />
+            )}
+        </Frame>
+    );
+}
+
+function Bench({
+    systemId,
+    now,
+    ago,
+    agoChoices,
+    levers,
+    feedGrams,
+    fitted,
+    medium,
+    carbon,
+    past,
+    counsel,
+    courses,
+    target,
+}: Pick<
+    Props,
+    | 'now'
+    | 'ago'
+    | 'agoChoices'
+    | 'feedGrams'
+    | 'fitted'
+    | 'medium'
+    | 'carbon'
+    | 'past'
+    | 'counsel'
+    | 'courses'
+    | 'target'
+> & { systemId: number; levers: Levers }) {
+    const [course, setCourse] = useState(levers);
+    const [weeks, setWeeks] = useState('12');
+    const { answer, current } = useDraft<{ view: Foreseen | null; problems: Record<string, string> }>(
+        `/systems/${systemId}/forecast/preview`,
+        {
+            levers: course,
+            weeks: Number(weeks),
+            ago,
+        },
+    );
+    const named = useParameter();
+    const { unit } = useUnits();
+    const problems = answer?.ok === true ? answer.result.problems : {};
+    // While a lever cannot be read, what was foreseen last stays.
+    const [foreseen, setForeseen] = useState<Foreseen | null>(null);
+    const view = answer?.ok === true ? answer.result.view : null;
+    if (view !== null && view !== foreseen) {
+        setForeseen(view);
+    }
+    const field = (key: keyof Omit<Levers, 'skimmerOn'>, label: string, unit: string, help?: string) => (
+        <TextField
+            label={label}
+            unit={unit}
+            inputMode="decimal"
+            value={course[key]}
+            help={help}
+            error={problems[key]}
+            onText={(text) => setCourse({ ...course, [key]: text })}
+        />
+    );
+    const changed = JSON.stringify(course) !== JSON.stringify(levers);
+    return (
+        <Box display="grid" gap="6" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' }}>
+            <Box as="section" aria-label="Levers" display="grid" gap="3" alignContent="start">
+                <chakra.h2 fontSize="lg">What if</chakra.h2>
+                <chakra.p fontSize="sm" color="quiet">
+                    {ago === 0
+                        ? 'Each lever stands as it goes now. Set some otherwise and see where they lead.'
+                        : 'Each lever stands as it went then. One that you set otherwise goes your way; each other goes as it really did.'}
+                </chakra.p>
+                {field('feedTimes', 'Feeding, times the present', '×', `Now about ${figure(feedGrams)} g a day`)}
+                {fitted.stock && field('stockAdded', 'Animals added now', unit('small mass'), 'Fed as the others are')}
+                {fitted.sock && field('sockEvery', 'Sock changed every', 'days', 'Empty: never')}
+                {fitted.roller && field('rollerTimes', 'Fleece winds on, times the present', '×')}
+                {field('waterLitres', 'Water change of', unit('volume'))}
+                {field('waterEvery', 'Every', 'days', 'Empty: never')}
+                {fitted.algae && field('lightHours', 'Light over the algae', 'h a day')}
+                {field('spirit', 'Organic carbon as spirit', 'mL a day')}
+                {field('carbonGrams', `${carbon} put in a reactor now`, unit('small mass'))}
+                {field('mediaGrams', `${medium} put in a reactor now`, unit('small mass'))}
+                {course.spirit.trim() !== '' && Number(course.spirit) > Number(levers.spirit) && (
+                    <Box color="caution" fontSize="sm">
+                        Caution: raise organic carbon slowly, with a skimmer and enough oxygen. Stop when the water
+                        clouds, slime grows or fish gasp.
+                    </Box>
+                )}
+                <CheckField
+                    label="Skimmer on"
+                    checked={course.skimmerOn}
+                    onCheck={(skimmerOn) => setCourse({ ...course, skimmerOn })}
+                />
+                <Button disabled={!changed} onClick={() => setCourse(levers)}>
+                    Back to the present course
+                </Button>
+            </Box>
+            <Box as="section" aria-label="Weeks ahead" aria-busy={!current}>
+                <Box display="flex" gap="4" alignItems="end" mb="3" flexWrap="wrap">
+                    <ChoiceField
+                        label="Look ahead"
+                        value={weeks}
+                        options={['4', '12', '26', '52'].map((one) => [one, `${one} weeks`] as const)}
+                        onPick={setWeeks}
+                    />
+                    <ChoiceField
+                        label="From"
+                        value={String(ago)}
+                        options={agoChoices.map(
+                            (one) => [String(one), one === 0 ? 'now' : `${one} weeks ago`] as const,
+                        )}
+                        onPick={(one) =>
+                            router.get(
+                                `/systems/${systemId}/forecast`,
+                                { ago: one },
+                                { preserveScroll: true, replace: true },
+                            )
+                        }
+                    />
+                    <Box fontSize="sm" color="quiet" flex="1 1 14rem">
+                        Grey and dashed: {ago === 0 ? 'the present course' : 'what was really done'}. Coloured: with
+                        your levers. In 80 of 100 cases the level lies in the band.
+                    </Box>
+                </Box>
+                {foreseen === null ? (
+                    <p aria-live="polite">Reckoning the weeks ahead.</p>
+                ) : (
+                    <>
+                        {foreseen.doubts.map((sentence) => (
+                            <chakra.p key={sentence} color="caution" fontWeight="600" mb="2" maxWidth="46rem">
+                                Caution: {sentence}
+                            </chakra.p>
+                        ))}
+                        {Object.entries(foreseen.present).map(([key, present]) => {
+                            const parameter = named(key);
+                            const other = foreseen.other[key] ?? [];
+                            return (
+                                <Box key={key} mb="4">
+                                    <Ahead
+                                        parameter={parameter}
+                                        now={now}
+                                        label={ago === 0 ? 'now' : `${ago} weeks ago`}
+                                        past={past.filter(([, of]) => of === key).map(([t, , value]) => [t, value])}
+                                        present={present ?? []}
+                                        other={changed ? other : null}
+                                        plan={courses.find(({ isPlan }) => isPlan)}
+                                        target={target.bands.find((band) => band.parameter === key)}
+                                    />
+                                    <p>
+                                        <Ends
+                                            name={parameter.name}
+                                            point={present?.[present.length - 1]}
+                                            weeks={weeks}
+                                            went={ago === 0 ? 'goes now' : 'really went'}
+                                        >
+                                            {(level) => written(parameter, level)}
+                                        </Ends>{' '}
+                                        {changed && (
+                                            <strong>
+                                                <Ends name="With your levers" point={other[other.length - 1]} weeks="">
+                                                    {(level) => written(parameter, level)}
+                                                </Ends>
+                                            </strong>
+                                        )}
+                                    </p>
+                                </Box>
+                            );
+                        })}
+                        {counsel?.advice && (
+                            <Advised
+                                advice={counsel.advice}
+                                onTry={(step) => setCourse({ ...levers, ...step.levers })}
+                            />
+                        )}
+                        {counsel !== null && counsel.advice === null && (
+                            <chakra.p mb="4" fontSize="sm">
+                                Pick a target on the <Link href={`/systems/${systemId}/journal`}>tide sheet</Link>, and
+                                steps towards it stand here.
+                            </chakra.p>
+                        )}
+                        <Work foreseen={foreseen} changed={changed} hasRoller={fitted.roller} systemId={systemId} />
+                        {ago === 0 && (
+                            <Courses
+                                systemId={systemId}
+                                courses={courses}
+                                course={course}
+                                onLoad={(kept) => setCourse({ ...levers, ...kept })}
+                            />
+                        )}
+                        <details>
+                            <chakra.summary cursor="pointer" fontSize="sm" minH={{ base: '44px', md: '28px' }}>
+                                As a table
+                            </chakra.summary>
+                            <Weekly foreseen={foreseen} />
+                        </details>
+                    </>
+                )}
+            </Box>
+        </Box>
+    );
+}
+
+/** Where a course ends, in words. */
+function Ends({
+    name,
+    point,
+    weeks,
+    went = 'goes now',
+    children,
+}: {
+    name: string;
+    point: Point | undefined;
+    weeks: string;
+    went?: string;
+    children: (level: number) => string;
+}) {
+    if (point === undefined) {
+        return null;
+    }
+    const [, level, low, high] = point;
+    const upper = name.charAt(0).toUpperCase() + name.slice(1);
+    return `${upper}${weeks === '' ? '' : ` in ${weeks} weeks as it ${went}`}: ${children(level)}, ${children(low)} to ${children(high)}.`;
+}
