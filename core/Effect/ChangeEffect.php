@@ -87,11 +87,10 @@ final class ChangeEffect
                     self::secondOpinion($question, $evidence),
                     $jump?->times($question->litres),
                 ),
-            new Readings($evidence->before(), $evidence->after(), $more),
+            new Readings($evidence->before(), $evidence->after(), $more, max([0.0, ...$evidence->daysFromKnot()])),
             $wanted * $question->litres,
             $stick === null ? [] : self::line($stick),
             [
-                ...self::expectation($question, $evidence, $difference),
                 ...$spanDays !== null || $verdict !== Verdict::CannotTellYet || $tooClose !== null
                     ? []
                     : self::fast($question, $journal),
@@ -281,23 +280,5 @@ final class ChangeEffect
             $stick->series->days,
             $stick->fitted(),
         );
-    }
-
-    /** @return list<Finding> what the charge could do, beside what it did */
-    private static function expectation(Question $question, Evidence $evidence, ?Interval $difference): array
-    {
-        $budget = ChargeBudget::of($question, $evidence->level());
-        if ($budget === null || $difference === null) {
-            return [];
-        }
-        $days = $evidence->daysFromKnot();
-
-        return [
-            $budget->finding(
-                -$difference->estimate * max(0.0, $days[count($days) - 1]),
-                $evidence->level(),
-                $question->litres,
-            ),
-        ];
     }
 }

@@ -8,6 +8,8 @@ use DateTimeImmutable;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Statistics\StudentT;
 
 /** How clear the water looked before a charge and since, by scores against the same mark. */
@@ -45,8 +47,27 @@ final readonly class Clarity
         return $this->difference === null ? null : match (true) {
             $this->difference[1] > 0.0 => 'clearer',
             $this->difference[2] < 0.0 => 'less clear',
-            default => 'no difference shown',
+            default => 'no clear effect',
         };
+    }
+
+    public function says(): Text
+    {
+        return $this->difference === null
+            ? Text::of(
+                'Water clarity score: {before} in the {days} days before and {since} since. Three on each side would '
+                    .'give an answer.',
+                before: $this->before,
+                since: $this->since,
+                days: (int) self::DAYS,
+            )
+            : Text::of(
+                'Water clarity score since: {verdict}, by {by} points ({low} to {high}, 95 %).',
+                verdict: $this->verdict() ?? '',
+                by: Quantity::number($this->difference[0], 1),
+                low: Quantity::number($this->difference[1], 1),
+                high: Quantity::number($this->difference[2], 1),
+            );
     }
 
     /**

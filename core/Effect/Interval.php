@@ -16,7 +16,9 @@ final readonly class Interval
 
     public function times(float $factor): self
     {
-        return new self($factor * $this->estimate, $factor * $this->low, $factor * $this->high);
+        $ends = [$factor * $this->low, $factor * $this->high];
+
+        return new self($factor * $this->estimate, min($ends), max($ends));
     }
 
     public function liesWithin(float $bound): bool

@@ -30,6 +30,14 @@ final readonly class Judgement
     ) {
     }
 
+    /** mg that the water lost by it since, or at once; null where no answer can be given. */
+    public function lost(): ?Interval
+    {
+        return $this->known() === null
+            ? null
+            : ($this->rates->jump ?? $this->rates?->difference->times($this->readings->days))?->times(-1.0);
+    }
+
     /**
      * How well the answer is known, so that answers can be ranked; null where none can be given. A difference counts by
      * how many times the reach of its interval it is, and ranks before none; none counts by how closely it is held.

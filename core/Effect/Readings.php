@@ -12,6 +12,8 @@ final readonly class Readings
         public int $after,
         /** At the present spacing, to show the wanted size; null when none are needed or none would help. */
         public ?int $more,
+        /** Days since the change settled, up to the last reading. */
+        public float $days,
     ) {
     }
 }

@@ -17,4 +17,10 @@ enum LaneShape: string
     case Drops = 'drops';
     /** On, or off for how long. */
     case Toggle = 'toggle';
+
+    /** Whether what is set stays so until the next entry of the lane. */
+    public function holds(): bool
+    {
+        return $this === self::Steps || $this === self::Toggle;
+    }
 }

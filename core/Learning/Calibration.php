@@ -365,8 +365,8 @@ final class Calibration
 
     private function hasPhosphateMedium(): bool
     {
-        foreach ($this->timeline->charges() as $medium) {
-            if ($medium->bindsPhosphate()) {
+        foreach ($this->timeline->followed() as $charge) {
+            if ($charge->medium()->bindsPhosphate()) {
                 return true;
             }
         }

@@ -12,6 +12,21 @@ enum CarbonSchool: string
     case Month = 'month';
     case Quarter = 'quarter';
 
+    public static function title(): string
+    {
+        return 'Activated carbon: what each approach says';
+    }
+
+    /** What the long life in the model does not say, and how to use carbon for a few days; a common amount fits in. */
+    public static function note(string $amount): string
+    {
+        return 'Ithys calculates how much room for organics is left. The approaches change carbon sooner, because dust '
+            .'and bacteria cover it and traces go with it, which Ithys does not follow. Keep a sealed packet for an '
+            ."emergency. To clear a medication, give the charge its end: “activated carbon {$amount} for 3 days”. "
+            .'Score the water clarity against the same mark each time, a white bucket or the long view, 0 to 10: '
+            .'“clarity 8”.';
+    }
+
     public function label(): string
     {
         return match ($this) {

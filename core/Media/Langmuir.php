@@ -26,14 +26,4 @@ final readonly class Langmuir
 
         return $this->mostMgPerGram * $strength / (1 + $strength);
     }
-
-    /** The concentration in mg/L at which fresh medium and a closed body of water come to rest: V(C0 - C) = m q(C). */
-    public function restOf(float $litres, float $mgPerLitre, float $grams): float
-    {
-        // A quadratic in C; the positive root is what is left.
-        $k = $this->litresPerMg;
-        $b = $litres * (1 - $k * $mgPerLitre) + $grams * $this->mostMgPerGram * $k;
-
-        return (-$b + sqrt($b ** 2 + 4 * $litres ** 2 * $k * $mgPerLitre)) / (2 * $litres * $k);
-    }
 }

@@ -64,4 +64,10 @@ enum Medium: string
     {
         return $this === self::Gfo || $this === self::Alumina;
     }
+
+    /** What it removes, in words. */
+    public function removes(): string
+    {
+        return $this->mayBind() ? 'phosphate' : 'organic nitrogen';
+    }
 }

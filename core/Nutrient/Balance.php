@@ -7,7 +7,7 @@ namespace Ithys\Nutrient;
 /** What came in, went out and is there, mg since a start; pairs are nitrogen, phosphorus. */
 final readonly class Balance
 {
-    public const IN = ['fed', 'new_water', 'top_off', 'algae_added'];
+    public const IN = ['fed', 'new_water', 'top_off', 'algae_added', 'refit'];
 
     public const OUT = [
         'retained', 'changed', 'rolled', 'skimmed', 'bacteria', 'siphoned', 'harvested', 'adsorbed', 'water',
@@ -38,7 +38,7 @@ final readonly class Balance
         foreach ($plant->charges as $charge) {
             $n += $charge->nitrogen;
             $p += $charge->phosphorus;
-            $bound += $charge->load / Element::Phosphorus->ion();
+            $bound += ($charge->load - $charge->before) / Element::Phosphorus->ion();
         }
         $out['adsorbed'] = [$n, $p];
         $out['media'] = [0.0, $bound];

@@ -9,8 +9,10 @@ final class Charge
 {
     public bool $isIn = true;
 
-    /** mg PO4 bound. */
+    /** mg PO4 bound, of which some before the model began. */
     public float $load = 0.0;
+
+    public float $before = 0.0;
 
     /** mg of organic nitrogen and phosphorus held. */
     public float $nitrogen = 0.0;
@@ -26,7 +28,7 @@ final class Charge
         public readonly float $contact,
         public readonly string $vessel,
         /** L/h through its vessel; null where it has what its place gives. */
-        public readonly ?float $flow,
+        public ?float $flow,
     ) {
     }
 

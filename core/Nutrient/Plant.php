@@ -66,7 +66,7 @@ final class Plant
     /** @var array<string, array{float, float}> mg since the start, by line */
     public array $out = [];
 
-    public function __construct(public readonly Basin $basin, public readonly Parameters $parameters)
+    public function __construct(public Basin $basin, public readonly Parameters $parameters)
     {
         $this->feeding = new Feeding($parameters);
         $this->turnover = $basin->turnover;

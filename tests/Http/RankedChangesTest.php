@@ -53,7 +53,7 @@ it('ranks a difference above none, and each by how well it is known', function (
         $verdict,
         Text::wrap(''),
         $difference === null ? null : new Rates(new Interval(1, 0, 2), new Interval(1, 0, 2), $difference),
-        new Readings(9, 9, 0),
+        new Readings(9, 9, 0, 40.0),
         10.0,
         [],
         [],

@@ -22,14 +22,6 @@ it('loads a medium by the Langmuir isotherm', function (float $mgPerLitre, float
     [0.1, 2.142857142857143],
 ]);
 
-// Source: V (C0 - C) = m qmax K C / (1 + K C) as a quadratic, and scipy brentq; 300 L, 100 g, 0.5 mg/L.
-it('finds where a closed body of water comes to rest', function (): void {
-    $isotherm = new Langmuir(20, 1.2);
-    $rest = $isotherm->restOf(300, 0.5, 100);
-    expect($rest)->toAgreeWith(0.05902608401043684, 1e-12)
-        ->and($isotherm->loading($rest))->toAgreeWith(1.3229217479686837, 1e-12);
-});
-
 // The same by the nutrient model: a closed body of water with a charge comes to the same rest, whatever the way there.
 it('comes to the rest of the isotherm in a closed body of water', function (): void {
     $closed = Parameters::of(Assumptions::standard())

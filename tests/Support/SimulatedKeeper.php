@@ -6,7 +6,6 @@ namespace Tests\Support;
 
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
-use Ithys\History\Timeline\Placed;
 use Ithys\History\Timeline\Timeline;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
@@ -20,8 +19,6 @@ use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange;
-use Ithys\Learning\Charges\Lives;
-use Ithys\Learning\Charges\Watch;
 use Ithys\Learning\Fit;
 use Ithys\Learning\Unknown;
 use Ithys\Media\Medium;
@@ -104,18 +101,6 @@ final class SimulatedKeeper
     public function later(Element $element, int $weeks): float
     {
         return (clone $this->truth)->before(7.0 * ($this->weeks + $weeks))->level($element);
-    }
-
-    /** When a charge is truly spent; INF where it is not within the weeks that are known. */
-    public function spent(Placed $placed): float
-    {
-        $watch = new Watch($placed, $this->timeline->assumptions->value('spent-share'));
-        $truth = clone $this->truth;
-        for ($day = $placed->from; $day < 7.0 * ($this->weeks + self::AHEAD); $day += Lives::STEP) {
-            $watch->see($truth->at($day));
-        }
-
-        return $watch->run()->spent ?? INF;
     }
 
     /** What the keeper goes on to do, as it is known beforehand: the same as was done. */

@@ -21,7 +21,7 @@ use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Learning\Calibration;
-use Ithys\Learning\Charges\Lives;
+use Ithys\Learning\Charges\ChargeForecasts;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Scenario\ScenarioDocument;
@@ -67,7 +67,7 @@ final class BenchModel extends Command
             });
             $this->line(sprintf('what twelve charges of two years take: median %.2f s', $this->time(
                 1,
-                fn (): array => Lives::of($this->twoYears(true), $fit),
+                fn (): array => ChargeForecasts::of($this->twoYears(true), $fit),
             ) / 1000));
             $this->line(sprintf('twelve weeks ahead on two courses: median %.1f ms', $ahead));
             foreach ([60, 364] as $days) {

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\DoseDoor;
-use App\Journal\FitShelf;
 use App\Journal\Journal;
+use App\Journal\TankCharges;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Dosing\DoseMethod;
 use Ithys\Dosing\DoseMethods;
 use Ithys\Dosing\Reach;
+use Ithys\History\Charge;
 use Ithys\History\Course\Fresh;
 use Ithys\History\Guard\Answer;
 use Ithys\History\Guard\DoseContext;
@@ -25,6 +26,7 @@ use Ithys\Journal\MediaCharge\Container;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Learning\Charges\ChargeWords;
 use Ithys\Media\Medium;
 use Ithys\Media\Preparation;
 use Ithys\Nutrient\Basin;
@@ -113,7 +115,7 @@ final class DoseView
                     $figures['days'] ?? 60.0,
                 ),
                 $roads->byVessel($medium, $item?->title(), $item?->figure(Figure::Capacity)),
-                self::lastTime($system, $medium, $entries, $now, $words),
+                self::lastTime($system, $medium, $now),
                 ...self::gently($here, $medium, $fresh),
             ]),
             'amounts' => $figures['amount'] === null
@@ -143,42 +145,21 @@ final class DoseView
         ];
     }
 
-    /** @param  list<Entry>  $entries */
-    private static function lastTime(
-        System $system,
-        Medium $medium,
-        array $entries,
-        DateTimeImmutable $now,
-        Words $words,
-    ): DoseMethod {
-        $title = 'As last time';
-        foreach (array_reverse($entries) as $entry) {
-            $charge = $entry->payload;
-            if (! $charge instanceof MediaCharge || $charge->medium !== $medium) {
-                continue;
-            }
-            /** @var ?array{held: array{float, float, float}, course: list<array{int, float}>} $life */
-            $life = (new FitShelf($system))->lives()[$entry->id ?? 0] ?? null;
-            $last = $life === null || $life['course'] === [] ? null : $life['course'][count($life['course']) - 1][0];
+    private static function lastTime(System $system, Medium $medium, DateTimeImmutable $now): DoseMethod
+    {
+        $charges = TankCharges::of($system, $now);
+        $mine = array_values(array_filter(
+            $charges->all,
+            static fn (Charge $one): bool => $one->medium() === $medium,
+        ));
+        $last = $mine[count($mine) - 1] ?? null;
 
-            return new DoseMethod(
-                $title,
-                $charge->grams
-                    ?? 1000 * (float) $charge->litres * (new DoseMethods($system->assumptions()))->density($medium),
-                Text::of(
-                    '{charge}, {days} days ago.{did}',
-                    charge: $charge->summary(),
-                    days: (int) round(-$entry->daysAfter($now)),
-                    did: $life === null || $last === null ? '' : Text::of(
-                        ' It took {mg} mg in {in} days.',
-                        mg: Quantity::number($life['held'][0], 0),
-                        in: (int) round(($last - $entry->at->getTimestamp()) / 86_400),
-                    ),
-                ),
-            );
-        }
-
-        return new DoseMethod($title, null, Text::of('Never used here, as far as the journal goes.'));
+        return ChargeWords::lastTime(
+            $last,
+            $last === null ? null : $charges->state($last),
+            $system->assumptions(),
+            $now,
+        );
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Journal\DoseDoor;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Journal\Kept;
+use App\Journal\TankCharges;
 use App\Journal\TankHistory;
 use App\Models\System;
 use App\Models\User;
@@ -222,16 +223,11 @@ final class ForecastView
     private static function exhausted(System $system, Words $words): array
     {
         $says = [];
-        foreach ((new FitShelf($system))->lives() as $entry => $life) {
-            $charge = ($life['isIn'] ?? false) === true && ($life['isSpent'] ?? false) === true
-                ? $system->entries()->find($entry)?->toEntry()
-                : null;
-            if ($charge !== null) {
-                $says[] = $words->say(Text::of(
-                    '{charge} is exhausted. Renew it or take it out first.',
-                    charge: $charge->payload->summary(),
-                ));
-            }
+        foreach (TankCharges::of($system, now()->toDateTimeImmutable())->exhausted() as $charge) {
+            $says[] = $words->say(Text::of(
+                '{charge} is exhausted. Renew it or take it out first.',
+                charge: $charge->filling->summary(),
+            ));
         }
 
         return $says;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Journal\FitShelf;
+use App\Journal\TankCharges;
 use App\Models\System;
 use Ithys\Finding;
 use Ithys\Path\Item;
@@ -41,7 +41,7 @@ final class SystemFrame
                 'stops' => self::stops(
                     $revision->path(),
                     $setup,
-                    (new FitShelf($system))->left($now->toDateTimeImmutable()),
+                    TankCharges::of($system, $now->toDateTimeImmutable())->left(),
                     $words,
                 ),
             ],

@@ -6,11 +6,13 @@ namespace App\Http\Pages;
 
 use App\Journal\Journal;
 use App\Journal\LongJournal;
+use App\Journal\TankCharges;
 use App\Journal\TankRoutines;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Effect\NetInput;
+use Ithys\History\Charge;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\Lane;
@@ -102,7 +104,12 @@ final readonly class TideSheet
         [$extremes, $even, $count] = $this->long?->readings() ?? [[], [], null];
         $asked = TankRoutines::changes($this->system, now()->toDateTimeImmutable());
         $stretches = [];
-        foreach ([...$this->entries, ...$extremes] as $entry) {
+        $charges = TankCharges::of($this->system, $this->to)->all;
+        $until = [];
+        foreach ($charges as $charge) {
+            $until[$charge->entry] = $charge->to?->getTimestamp();
+        }
+        foreach ([...$this->carried($charges), ...$this->entries, ...$extremes] as $entry) {
             $payload = $entry->payload;
             if ($payload instanceof Reading) {
                 $of = $payload->parameter->value;
@@ -125,6 +132,7 @@ final readonly class TideSheet
                 $changes[] = [
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
+                    'until' => $until[$entry->id ?? 0] ?? null,
                     'lane' => $payload->lane(),
                     'judged' => $asked->has($entry),
                     'text' => $words->say($asked->says($entry)),
@@ -144,6 +152,41 @@ final readonly class TideSheet
             'net' => $this->net($even),
             'lanes' => array_map(static fn (Lane $lane): array => self::lane($lane, $words), Kinds::lanes()),
         ];
+    }
+
+    /**
+     * What began before the time that is shown and is still on when that begins: charges that are in, and what holds
+     * until it is changed.
+     *
+     * @param  list<Charge>  $charges
+     * @return list<Entry> in order of time
+     */
+    private function carried(array $charges): array
+    {
+        $before = $this->from->modify('-1 second');
+        $carried = array_map(
+            static fn (Charge $one): Entry => new Entry($one->from, $one->filling, $one->entry),
+            array_filter(
+                $charges,
+                fn (Charge $one): bool => $one->from <= $before && $one->isIn($this->from),
+            ),
+        );
+        $held = [];
+        foreach (Kinds::all() as $key => $kind) {
+            foreach ($kind->lanes() as $lane) {
+                if ($lane->shape->holds()) {
+                    $held[$key] = true;
+                }
+            }
+        }
+        $last = [];
+        foreach ((new Journal($this->system))->ofKinds(array_keys($held), $before) as $entry) {
+            $last[$entry->payload->lane()] = $entry;
+        }
+        $carried = [...array_values($carried), ...array_values($last)];
+        usort($carried, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+
+        return $carried;
     }
 
     /**

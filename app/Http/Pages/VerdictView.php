@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Journal\FitShelf;
 use App\Journal\Journal;
+use App\Journal\TankCharges;
 use App\Journal\TankHistory;
 use App\Journal\TankRoutines;
 use App\Models\System;
@@ -75,6 +76,9 @@ final class VerdictView
             'spanDays' => $spanDays,
             'judgements' => $judgements,
             'expected' => self::expected($system, $change, $windowDays, $now),
+            'account' => $change->payload instanceof MediaCharge && $change->id !== null
+                ? ChargeAccountView::of(TankCharges::of($system, $now)->account($change->id), $words)
+                : null,
         ];
     }
 

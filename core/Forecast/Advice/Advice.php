@@ -298,8 +298,8 @@ final readonly class Advice
     /** GFO that is usual for so much water at a first use, and that the guard finds fine; 0 where none is, g. */
     private static function gfo(DoseContext $here): float
     {
-        foreach ($here->charges() as $stay) {
-            if ($stay->charge->medium->bindsPhosphate()) {
+        foreach ($here->charges() as $charge) {
+            if ($charge->medium()->bindsPhosphate()) {
                 // What is in works, or is to be renewed: more beside it is no gentle step.
                 return 0.0;
             }

@@ -7,7 +7,7 @@ namespace Ithys\History\Guard;
 use DateTimeImmutable;
 use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
-use Ithys\History\Stay;
+use Ithys\History\Charge;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
@@ -124,13 +124,10 @@ final readonly class DoseContext
             * $this->assumptions->value('carbon-spirit');
     }
 
-    /** @return list<Stay> charges that are in */
+    /** @return list<Charge> charges that are in */
     public function charges(): array
     {
-        return array_values(array_filter(
-            Stay::all($this->entries),
-            static fn (Stay $stay): bool => $stay->to === null,
-        ));
+        return Charge::in(Charge::all($this->entries));
     }
 
     /** g of a charge, by weight or by its density. */

@@ -8,6 +8,7 @@ use Ithys\Journal\Binder\Binder;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Journal\Outlet\Outlet;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Reading\Reading;
@@ -31,7 +32,7 @@ final class DoseGuard
     /** Whether there is anything to ask of such an entry. */
     public static function isAbout(Payload $payload): bool
     {
-        return $payload instanceof MediaCharge || $payload instanceof Binder
+        return $payload instanceof MediaCharge || $payload instanceof MediaRemoval || $payload instanceof Binder
             // Dosing that stopped is no dose.
             || $payload instanceof CarbonDose && $payload->millilitres > 0.0
             || $payload instanceof Supplement || $payload instanceof Outlet || $payload instanceof Equipment
@@ -42,7 +43,7 @@ final class DoseGuard
     private static function rules(): array
     {
         return [
-            new MediumFits, new PhosphateFalls, new MediumAmount, new CarbonStep, new CarbonConditions,
+            new MediumFits, new WhichVessel, new PhosphateFalls, new MediumAmount, new CarbonStep, new CarbonConditions,
             new LanthanumBinds, new OzoneIsWatched, new NoFiltrationDose, new OutletReads, new ReadingSlip,
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\History\Guard;
 
+use Ithys\History\Charge;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Payload;
 use Ithys\Path\Figure;
@@ -23,21 +24,21 @@ final class MediumFits implements GuardRule
         $doubts = [];
         $room = $item->figure(Figure::Capacity);
         $needs = $dose->litres ?? $here->grams($dose) / $here->density($dose->medium) / 1000;
-        $stays = array_filter(
+        $there = array_filter(
             $here->charges(),
-            static fn ($stay): bool => $stay->charge->item === $item->id
-                && ($stay->charge->medium !== $dose->medium || $dose->isTopUp),
+            static fn (Charge $one): bool => $one->vessel() === $item->id
+                && ($one->medium() !== $dose->medium || $dose->isTopUp),
         );
-        foreach ($stays as $stay) {
-            $needs += $stay->charge->litres
-                ?? $here->grams($stay->charge) / $here->density($stay->charge->medium) / 1000;
-            if (MixedLives::life($stay->charge->medium) !== MixedLives::life($dose->medium)) {
+        foreach ($there as $one) {
+            $needs += $one->filling->litres
+                ?? $one->grams($here->assumptions) / $here->density($one->medium()) / 1000;
+            if (MixedLives::life($one->medium()) !== MixedLives::life($dose->medium)) {
                 $doubts[] = Doubt::ask('medium-company', Text::of(
                     '{vessel} holds {other}, which lasts {its}; {medium} lasts {own}. Together they can only be '
                         .'changed together. Give it a vessel of its own, or log what came out.',
                     vessel: $item->title(),
-                    other: $stay->charge->summary(),
-                    its: MixedLives::life($stay->charge->medium),
+                    other: $one->filling->summary(),
+                    its: MixedLives::life($one->medium()),
                     medium: $dose->medium->label(),
                     own: MixedLives::life($dose->medium),
                 ));

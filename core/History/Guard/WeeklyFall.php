@@ -83,11 +83,10 @@ final class WeeklyFall
     private static function recent(DoseContext $here, Fresh $fresh): array
     {
         $acts = [];
-        foreach ($here->charges() as $stay) {
-            $ago = ($here->at->getTimestamp() - $stay->from->getTimestamp()) / 86_400;
-            if ($ago <= self::WEEK && $stay->charge->medium->bindsPhosphate()
-                && $stay->charge->medium !== $fresh->medium) {
-                $acts[] = (new Fresh($stay->charge->medium, $here->grams($stay->charge)))->act(0.0);
+        foreach ($here->charges() as $charge) {
+            if ($charge->days($here->at) <= self::WEEK && $charge->medium()->bindsPhosphate()
+                && $charge->medium() !== $fresh->medium) {
+                $acts[] = (new Fresh($charge->medium(), $charge->grams($here->assumptions)))->act(0.0);
             }
         }
 

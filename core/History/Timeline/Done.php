@@ -7,6 +7,7 @@ namespace Ithys\History\Timeline;
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
+use Ithys\History\Charge;
 use Ithys\Journal\Binder\Binder;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\Care\Care;
@@ -14,9 +15,7 @@ use Ithys\Journal\Care\Deed;
 use Ithys\Journal\Care\Part;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Harvest\Harvest as HarvestEntry;
-use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
-use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
 use Ithys\Media\Medium;
@@ -50,14 +49,11 @@ final class Done
     /** @var list<Finding> */
     public array $remarks = [];
 
-    /** @var list<Medium> that were charged */
-    public array $media = [];
-
     /** @var array<string, float> the day of the last change, by stage */
     private array $changed = [];
 
-    /** @var list<Placed> every charge, those taken out too */
-    public array $placed = [];
+    /** @var list<Charge> those taken out too, in order of time */
+    public array $charges = [];
 
     /** @var array<string, int> what is left out, with how often */
     private array $leftOut = [];
@@ -77,29 +73,29 @@ final class Done
     ): self {
         $done = new self($fitted, $assumptions);
         $last = 0.0;
-        foreach ($entries as $n => $entry) {
+        foreach ($entries as $entry) {
             $day = $entry->daysAfter($from);
             $last = max($last, $day);
-            $isOfMedia = $entry->payload instanceof MediaCharge || $entry->payload instanceof MediaRemoval;
-            if ($day >= 0.0 || $isOfMedia) {
-                $done->take($entry, max(0.0, $day), $entry->id ?? $n);
+            if ($day >= 0.0) {
+                $done->take($entry, $day);
             }
         }
+        $done->charges(Charge::all($entries), $from);
         $done->assume($last);
 
         return $done;
     }
 
-    /** @return list<Placed> charges that the model follows */
+    /** @return list<Charge> charges that the model follows */
     public function followed(): array
     {
         return array_values(array_filter(
-            $this->placed,
-            fn (Placed $one): bool => $this->isFollowed($one->medium),
+            $this->charges,
+            fn (Charge $one): bool => $this->isFollowed($one->medium()),
         ));
     }
 
-    private function take(Entry $entry, float $day, int $number): void
+    private function take(Entry $entry, float $day): void
     {
         $payload = $entry->payload;
         match (true) {
@@ -111,8 +107,6 @@ final class Done
                 new Dose($payload->source->value, $payload->millilitres),
             ),
             $payload instanceof HarvestEntry => $this->harvest($payload, $day),
-            $payload instanceof MediaCharge => $this->charge($payload, $day, $number),
-            $payload instanceof MediaRemoval => $this->remove($payload->medium, $day),
             $payload instanceof Binder => $this->bind($payload, $day),
             default => null,
         };
@@ -172,7 +166,7 @@ final class Done
 
     private function harvest(HarvestEntry $harvest, float $day): void
     {
-        $culture = $this->fitted->cultures[0] ?? null;
+        $culture = array_key_first($this->fitted->on($day)->cultures);
         if ($culture === null) {
             $this->leftOut['harvests, for no lit algae are in the path']
                 = ($this->leftOut['harvests, for no lit algae are in the path'] ?? 0) + 1;
@@ -181,7 +175,7 @@ final class Done
         }
         $this->acts[] = new Act(
             $day,
-            new Harvest($culture, $this->assumptions->value('algae-dry') * $harvest->grams),
+            new Harvest((string) $culture, $this->assumptions->value('algae-dry') * $harvest->grams),
         );
     }
 
@@ -196,41 +190,45 @@ final class Done
         $this->acts[] = new Act($day, new Lanthanum($dose->milligrams));
     }
 
-    private function charge(MediaCharge $charge, float $day, int $number): void
+    /** @param  list<Charge>  $charges  all of a journal, in order of time */
+    private function charges(array $charges, DateTimeImmutable $from): void
     {
-        $medium = $charge->medium;
-        $grams = $charge->grams
-            ?? 1000 * (float) $charge->litres * $this->assumptions->value("{$medium->value}-density");
-        $place = $charge->place ?? Place::Bag;
-        $vessel = $charge->item ?? "{$place->value} {$medium->value}";
-        if (! $charge->isTopUp) {
-            $this->takeOut(
-                static fn (Placed $one): bool => $one->vessel === $vessel && $one->medium === $medium,
-                $day,
+        foreach ($charges as $charge) {
+            [$in, $out] = array_map(
+                static fn (?DateTimeImmutable $at): ?float => $at === null
+                    ? null
+                    : ($at->getTimestamp() - $from->getTimestamp()) / 86_400,
+                [$charge->from, $charge->to],
             );
-        }
-        $placed = new Placed(
-            "{$medium->value} {$number}",
-            $medium,
-            $grams,
-            $vessel,
-            $day,
-            null,
-            $number,
-            $place === Place::Reactor ? $this->fitted->flows[$charge->item ?? ''] ?? null : null,
-        );
-        $this->placed[] = $placed;
-        if ($this->isFollowed($medium)) {
-            $this->media[] = $medium;
+            if ($in === null || ($out !== null && $out <= 0.0)) {
+                continue;
+            }
+            $this->charges[] = $charge;
+            if (! $this->isFollowed($charge->medium())) {
+                continue;
+            }
+            $day = max(0.0, $in);
+            $vessel = $charge->vessel();
             $this->acts[] = new Act($day, new MediaIn(
-                $placed->charge,
-                $medium->value,
-                $grams,
-                $place->value,
+                self::name($charge),
+                $charge->medium()->value,
+                $charge->grams($this->assumptions),
+                $charge->place()->value,
                 $vessel,
-                $placed->litresPerHour,
+                $charge->place() === Place::Reactor ? $this->fitted->on($day)->flows[$vessel] ?? null : null,
+                max(0.0, -$in),
             ));
+            if ($out !== null) {
+                // Days without a time fall on one moment, at which what goes out goes before what comes in.
+                $this->acts[] = new Act(max($out, $day + self::SECOND), new MediaOut(self::name($charge)));
+            }
         }
+    }
+
+    /** As the model calls a charge. */
+    public static function name(Charge $charge): string
+    {
+        return "{$charge->medium()->value} {$charge->entry}";
     }
 
     /** Nothing is taken to be known of an unlisted medium until its keeper says what it holds. */
@@ -238,26 +236,6 @@ final class Done
     {
         return $medium->isModelled()
             && ($medium !== Medium::Unlisted || $this->assumptions->value('unlisted-most') > 0.0);
-    }
-
-    private function remove(Medium $medium, float $day): void
-    {
-        $this->takeOut(static fn (Placed $one): bool => $one->medium === $medium, $day);
-    }
-
-    /** @param  callable(Placed): bool  $which */
-    private function takeOut(callable $which, float $day): void
-    {
-        foreach ($this->placed as $n => $one) {
-            if ($one->to === null && $which($one)) {
-                // Days without a time fall on one moment, at which what goes out goes before what comes in.
-                $out = max($day, $one->from + self::SECOND);
-                $this->placed[$n] = $one->until($out);
-                if ($this->isFollowed($one->medium)) {
-                    $this->acts[] = new Act($out, new MediaOut($one->charge));
-                }
-            }
-        }
     }
 
     /** What is not said is said to be assumed. */
@@ -305,14 +283,14 @@ final class Done
     private function stagesBefore(float $day): array
     {
         $there = [];
-        foreach ($this->fitted->stages as [$from, $stages]) {
-            if ($from >= $day) {
+        foreach ($this->fitted->spans as $span) {
+            if ($span->from >= $day) {
                 break;
             }
             $before = $there;
             $there = [];
-            foreach ($stages as $stage => $kind) {
-                $there[$stage] = [$kind, $before[$stage][1] ?? $from];
+            foreach ($span->stages() as $stage => $kind) {
+                $there[$stage] = [$kind, $before[$stage][1] ?? $span->from];
             }
         }
 

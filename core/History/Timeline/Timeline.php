@@ -7,17 +7,16 @@ namespace Ithys\History\Timeline;
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
+use Ithys\History\Charge;
 use Ithys\History\Course\Course;
 use Ithys\History\Course\Going;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Outlet\Outlet;
 use Ithys\Journal\Reading\HalfDays;
-use Ithys\Media\Medium;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Simulation;
 use Ithys\Nutrient\Start;
-use Ithys\Path\Kind;
 use Ithys\System\Setup;
 
 /**
@@ -36,7 +35,6 @@ final readonly class Timeline
         private Fitted $fitted,
         private Done $done,
         private array $entries,
-        private bool $hasSkimmer,
         public Assumptions $assumptions,
     ) {
     }
@@ -52,14 +50,8 @@ final readonly class Timeline
     {
         $entries = iterator_to_array(HalfDays::pooled($entries), false);
         $read = Read::of($entries, $assumptions);
-        $setup = $setups[count($setups) - 1][1];
-        $litres = $setup->workingVolume()->litres;
-        if ($litres <= 0.0) {
-            throw Missing::water();
-        }
         $end = ($to->getTimestamp() - $read->from->getTimestamp()) / 86_400;
-        $fitted = Fitted::of($entries, $setups, $read->from, $litres, $end, $assumptions);
-        $hasSkimmer = $setup->path !== null && $setup->path->itemsOf(Kind::Skimmer) !== [];
+        $fitted = Fitted::of($entries, $setups, $read->from, $end, $assumptions);
 
         return new self(
             $to,
@@ -68,7 +60,6 @@ final readonly class Timeline
             $fitted,
             Done::of($entries, $read->from, $fitted, $assumptions),
             $entries,
-            $hasSkimmer,
             $assumptions,
         );
     }
@@ -85,7 +76,7 @@ final readonly class Timeline
         return Course::present(
             $this->entries,
             $then ?? $this->to,
-            $this->hasSkimmer,
+            $this->fitted->on($this->day($then ?? $this->to))->hasSkimmer === true,
             $this->litres(),
             // The moment at which it ends says whose days are counted.
             $this->to->getTimezone(),
@@ -105,10 +96,16 @@ final readonly class Timeline
         return [...$this->feeding->acts, ...$this->fitted->acts, ...$this->done->acts];
     }
 
-    /** Working litres. */
+    /** Net water volume at the end. */
     public function litres(): float
     {
-        return $this->fitted->basin->litres;
+        return $this->fitted->last()->basin->litres;
+    }
+
+    /** What was there on a day. */
+    public function span(float $day): Span
+    {
+        return $this->fitted->on($day);
     }
 
     /** @return list<Finding> what was assumed, and what was left out */
@@ -117,13 +114,13 @@ final readonly class Timeline
         return [...$this->feeding->remarks, ...$this->fitted->remarks, ...$this->done->remarks];
     }
 
-    /** @return list<Placed> every charge, those taken out too, in order of time */
-    public function placed(): array
+    /** @return list<Charge> every charge since the start, those taken out too, in order of time */
+    public function charges(): array
     {
-        return $this->done->placed;
+        return $this->done->charges;
     }
 
-    /** @return list<Placed> those of them that the model follows */
+    /** @return list<Charge> those of them that the model follows */
     public function followed(): array
     {
         return $this->done->followed();
@@ -140,12 +137,6 @@ final readonly class Timeline
         }
 
         return $outlets;
-    }
-
-    /** @return list<Medium> that were charged */
-    public function charges(): array
-    {
-        return $this->done->media;
     }
 
     /** How fast a roller uses its fleece. */
@@ -183,7 +174,7 @@ final readonly class Timeline
         }
 
         return new Simulation(
-            $this->fitted->basin,
+            $this->fitted->spans[0]->basin,
             $start ?? $this->read->start,
             $parameters ?? Parameters::of($this->assumptions),
             [...$acts, ...$more],

@@ -36,7 +36,7 @@ final class MediaRule implements Rule
             $bareCarbon ? "activated carbon {$amount->written}" : $tokens->textFrom($start),
             ['g', 'ml', ...$context->units === UnitSystem::Us ? ['oz', 'cups'] : []],
         );
-        $in = $this->in($tokens, $medium, $context->containers);
+        $in = self::vessel($tokens, $medium, $context->containers);
         if ($bareCarbon && $in === null && $unit->dimension() === Dimension::Volume) {
             throw InvalidEntry::whichCarbon(preg_replace('~^\D*(?=\d)~', '', $tokens->textFrom($start)) ?? '');
         }
@@ -75,11 +75,15 @@ final class MediaRule implements Rule
         return ['gfo', 'alumina', 'activated carbon', 'resin', 'zeolite'];
     }
 
-    /** @param  list<Container>  $containers */
-    private function in(Tokens $tokens, Medium $medium, array $containers): Place|Container|null
+    /**
+     * Takes where a medium lies, with the little words before it; null where nothing says it.
+     *
+     * @param  list<Container>  $containers
+     */
+    public static function vessel(Tokens $tokens, Medium $medium, array $containers): Place|Container|null
     {
         $start = $tokens->position;
-        $tokens->take('in', 'into');
+        $tokens->take('in', 'into', 'of', 'from');
         $tokens->take('the', 'a');
         // The longest name first: “carbon bag two” is not “carbon bag”.
         usort($containers, static fn (Container $a, Container $b): int => count($b->words()) <=> count($a->words()));

@@ -10,7 +10,7 @@ use Ithys\Journal\QuickEntry\Draft;
 use Ithys\Journal\QuickEntry\Rule;
 use Ithys\Journal\QuickEntry\Tokens;
 
-/** "gfo out", "took out the carbon", "removed activated carbon". */
+/** "gfo out", "gfo out of the reactor", "carbon bag out", "took out the carbon". */
 final class MediaRemovalRule implements Rule
 {
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
@@ -19,12 +19,16 @@ final class MediaRemovalRule implements Rule
         $isOut = $tokens->takePhrase(['took', 'out']) || $tokens->take('removed');
         $tokens->take('the', 'my');
         $medium = MediaRule::medium($tokens);
+        $before = $isOut || $medium === null ? null : MediaRule::vessel($tokens, $medium, $context->containers);
         if ($medium === null || (! $isOut && ! $this->out($tokens))) {
             $tokens->position = $start;
 
             return false;
         }
-        $draft->add(new MediaRemoval($medium), $start);
+        $draft->add(MediaRemoval::of(
+            $medium,
+            $before ?? MediaRule::vessel($tokens, $medium, $context->containers),
+        ), $start);
 
         return true;
     }

@@ -7,8 +7,9 @@ namespace Ithys\Learning\Charges;
 use Ithys\Journal\Outlet\Outlet;
 
 /**
- * Phosphate before and after a reactor, with what the test and the flow leave open. Figures of the errors are
- * estimates of ours.
+ * Phosphate before and after a reactor, with what the test and the flow leave open.
+ *
+ * Source: the method for charges that ships with the project, items 5 and 8; the errors are estimates of ours.
  */
 final readonly class OutletReading
 {
@@ -28,15 +29,15 @@ final readonly class OutletReading
     private const FLOW_SPREAD = 0.35;
 
     public function __construct(
-        public float $day,
-        public float $in,
-        public float $out,
+        public int $day,
+        private float $in,
+        private float $out,
         /** L a day through the reactor. */
         private float $flow,
     ) {
     }
 
-    public static function of(float $day, Outlet $outlet, float $litresPerDay): self
+    public static function of(int $day, Outlet $outlet, float $litresPerDay): self
     {
         return new self($day, $outlet->in, $outlet->out, $litresPerDay);
     }
@@ -47,17 +48,17 @@ final readonly class OutletReading
         return $this->flow * ($this->in - $this->out);
     }
 
-    /** mg a day that the test can tell apart at this flow. */
-    public function resolves(): float
+    /** mg a day that so many readings can tell apart at a flow and a level. */
+    public static function resolves(float $litresPerDay, float $ppm, int $readings): float
     {
-        return $this->flow * sqrt($this->variance());
+        return $litresPerDay * sqrt((2 * self::NOISE ** 2 + 2 * (self::SHARE * $ppm) ** 2) / max(1, $readings));
     }
 
     /**
-     * How well readings agree with what a run of the model removes then, as a log likelihood with heavy tails.
+     * How well readings agree with what a run removes then, as a log likelihood with heavy tails.
      *
      * @param  list<self>  $readings
-     * @param  list<float>  $takes  mg a day by the model, at each
+     * @param  list<float>  $takes  mg a day, at each
      */
     public static function logLikelihood(array $readings, array $takes): float
     {
@@ -66,7 +67,8 @@ final readonly class OutletReading
             $log = -log($times) ** 2 / (2 * self::FLOW_SPREAD ** 2);
             foreach ($readings as $n => $one) {
                 $drop = min($takes[$n] / max(1e-9, $times * $one->flow), $one->in + 0.01);
-                $variance = $one->variance() + (self::MODEL * $drop) ** 2;
+                $variance = 2 * self::NOISE ** 2 + (self::SHARE * $one->in) ** 2 + (self::SHARE * $one->out) ** 2
+                    + 2 * self::STEP ** 2 / 3 + (self::MODEL * $drop) ** 2;
                 $log -= log($variance) / 2
                     + 2.5 * log(1 + ($one->in - $one->out - $drop) ** 2 / (4 * $variance));
             }
@@ -75,11 +77,5 @@ final readonly class OutletReading
         $most = max($logs);
 
         return $most + log(array_sum(array_map(static fn (float $log): float => exp($log - $most), $logs)));
-    }
-
-    private function variance(): float
-    {
-        return 2 * self::NOISE ** 2 + (self::SHARE * $this->in) ** 2 + (self::SHARE * $this->out) ** 2
-            + 2 * self::STEP ** 2 / 3;
     }
 }

@@ -22,6 +22,7 @@ final readonly class Ledger
         'fed' => ['Food', ['fed'], Origin::Logged, 'food-pellet-protein', 'Fed'],
         'new_water' => ['New salt water', ['new_water'], Origin::Logged, 'new-no3', 'Water change'],
         'top_off' => ['Top-off water', ['top_off'], Origin::Modelled, 'topoff-no3', null],
+        'refit' => ['With water and rock added', ['refit'], Origin::Modelled, null, null],
         'algae_added' => ['Algae put in', ['algae_added'], Origin::Modelled, 'algae-start', null],
     ];
 
@@ -147,7 +148,7 @@ final readonly class Ledger
     }
 
     /**
-     * @param  array<string, array{string, list<string>, Origin, string, ?string}>  $wanted
+     * @param  array<string, array{string, list<string>, Origin, ?string, ?string}>  $wanted
      * @param  array<string, array{float, float}>  $lines  mg in all
      * @return list<LedgerLine>
      */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Nutrient\Lever;
 
 use Ithys\Nutrient\Charge;
+use Ithys\Nutrient\Element;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Nutrient\Lever;
 use Ithys\Nutrient\Plant;
@@ -21,6 +22,8 @@ final readonly class MediaIn implements Lever
         /** Charges of one vessel share its flow; null for a vessel of its own. */
         private ?string $vessel = null,
         private ?float $litresPerHour = null,
+        /** Days that it has been in before the model began. */
+        private float $age = 0.0,
     ) {
     }
 
@@ -38,7 +41,7 @@ final readonly class MediaIn implements Lever
             ?? throw InvalidLever::unknown('medium', $this->medium);
         $contact = $plant->parameters->row('contact', $this->place)
             ?? throw InvalidLever::unknown('place', $this->place);
-        $plant->charges[$this->charge] = new Charge(
+        $charge = $plant->charges[$this->charge] = new Charge(
             $figures,
             $this->grams,
             $this->place,
@@ -46,5 +49,23 @@ final readonly class MediaIn implements Lever
             $this->vessel ?? $this->charge,
             $this->litresPerHour,
         );
+        $this->fill($charge, $plant);
+    }
+
+    /** What it took up before the model began, by the day, at the level that it begins with. */
+    private function fill(Charge $charge, Plant $plant): void
+    {
+        $level = $plant->level(Element::Phosphorus);
+        $film = $plant->clearing($charge) * $level;
+        if (! $charge->bindsPhosphate() || $film <= 0.0) {
+            return;
+        }
+        $full = $charge->figures[0] * $charge->grams * $charge->figures[1] * $level
+            / (1 + $charge->figures[1] * $level);
+        for ($day = 0.0; $day < $this->age; $day++) {
+            $pores = $charge->figures[3] * ($full - $charge->load);
+            $charge->load += min(1.0, $this->age - $day) * $film * $pores / hypot($film, $pores);
+        }
+        $charge->before = $charge->load;
     }
 }

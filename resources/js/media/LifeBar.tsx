@@ -9,7 +9,7 @@ import { type Charge } from './types';
 const HEIGHT = 64;
 const DAY = 86_400;
 
-/** How a charge drains: what it took of what a fresh one would, up to now, then the range in which it is spent. */
+/** What a charge removed of what a fresh one would, up to now, then the range in which it is exhausted. */
 export function LifeBar({ charge, now }: { charge: Charge; now: number }) {
     const [box, width] = useWidth();
     const [ink, colour, quiet, hairline] = useToken('colors', ['ink', 'deep', 'quiet', 'hairline']) as [
@@ -46,7 +46,7 @@ export function LifeBar({ charge, now }: { charge: Charge; now: number }) {
                     width={width}
                     height={HEIGHT}
                     role="img"
-                    aria-label={`What ${charge.label} takes, of what a fresh charge would: now ${life.share[0]} %`}
+                    aria-label={`What ${charge.label} removes of what a fresh charge would: now ${life.share[0]} %`}
                     style={{ display: 'block' }}
                 >
                     <path d={`M${left} ${y(0)}H${right}`} stroke={ink} />
@@ -62,7 +62,7 @@ export function LifeBar({ charge, now }: { charge: Charge; now: number }) {
                             fill={colour}
                             fillOpacity={0.55}
                         >
-                            <title>In 80 of 100 cases it is spent in this time</title>
+                            <title>In 80 of 100 cases it is exhausted in this time</title>
                         </rect>
                     )}
                     {likely !== null && <circle cx={x(likely * 1000)} cy={y(0.1)} r="4" fill={colour} />}

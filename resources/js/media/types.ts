@@ -17,14 +17,26 @@ export interface Life {
     asWhat: string;
     /** mg a g. */
     loading: number;
-    /** mg a day. */
+    /** mg a day, and what a fresh one would remove. */
     takes: number;
+    fresh: number;
     /** Seconds since 1970; an end that was not reached in a year is null. Null for one that is out. */
     spent: { likely: number | null; soonest: number | null; latest: number | null } | null;
-    surely: number;
     /** Seconds and share. */
     course: [number, number][];
-    measured: string | null;
+    /** Null for what binds nothing that is read, and for one that is out. */
+    account: Account | null;
+}
+
+/** What a charge did, mg; ranges are likely, low and high. */
+export interface Account {
+    of: string;
+    room: number;
+    gross: Range;
+    /** By the verdict; null where there is none yet. */
+    net: Range | null;
+    expected: number;
+    why: string;
 }
 
 export interface Charge {
@@ -39,6 +51,8 @@ export interface Charge {
     out: string;
     from: number;
     to: number | null;
+    /** Why it is out. */
+    ended: string | null;
     days: number;
     /** Days that it is meant to stay. */
     meant: number | null;

@@ -160,39 +160,55 @@ function Drops({ lane, x, picked, onPick }: Props) {
     ));
 }
 
-/** From each charge to the next of the same medium: what was in the water when. */
+/** The row of each charge in its lane, so that those in at the same time do not cover one another. */
+function rowsOf(changes: ChangeMark[], end: number): [number[], number] {
+    const free: number[] = [];
+    const rows = changes.map(({ t, until }) => {
+        const found = free.findIndex((from) => from <= t);
+        const row = found < 0 ? free.length : found;
+        free[row] = until ?? end;
+        return row;
+    });
+    return [rows, Math.max(1, free.length)];
+}
+
+/** Each charge from the day it went in to the day it came out. */
 function Bars({ lane, x, end, picked, onPick, courses, colour: token }: Props & { colour: string }) {
     const [colour, ink] = useToken('colors', [token, 'ink']) as [string, string];
+    const start = x.range()[0] ?? 0;
+    const [rows, count] = rowsOf(lane.changes, end);
+    const tall = (LANE_HEIGHT - 12) / count;
     return lane.changes.map((change, i) => {
-        const from = x(change.t * 1000);
-        const to = x((lane.changes[i + 1]?.t ?? end) * 1000);
-        const course = (courses[change.id] ?? []).filter(([t]) => t <= end);
+        const from = Math.max(start, x(change.t * 1000));
+        const to = x(Math.min(end, change.until ?? end) * 1000);
+        const top = 6 + tall * (rows[i] ?? 0);
+        const course = (courses[change.id] ?? []).filter(([t]) => t <= end && x(t * 1000) >= start);
         return (
             <Pickable key={change.id} change={change} onPick={onPick}>
                 {course.length > 1 && (
                     <path
-                        d={`M${from} ${LANE_HEIGHT - 6}${course
-                            .map(([t, share]) => `L${x(t * 1000)} ${LANE_HEIGHT - 6 - share * (LANE_HEIGHT - 12)}`)
-                            .join('')}L${x((course.at(-1)?.[0] ?? 0) * 1000)} ${LANE_HEIGHT - 6}Z`}
+                        d={`M${from} ${top + tall}${course
+                            .map(([t, share]) => `L${x(t * 1000)} ${top + tall - Math.min(1, share) * tall}`)
+                            .join('')}L${x((course.at(-1)?.[0] ?? 0) * 1000)} ${top + tall}Z`}
                         fill={colour}
                         fillOpacity="0.45"
                     />
                 )}
                 <rect
                     x={from}
-                    y={6}
+                    y={top}
                     width={Math.max(3, to - from)}
-                    height={LANE_HEIGHT - 12}
+                    height={tall - (count > 1 ? 1 : 0)}
                     fill={colour}
                     fillOpacity="0.22"
                 />
                 <path
-                    d={`M${from} 6V${LANE_HEIGHT - 6}`}
+                    d={`M${from} ${top}V${top + tall - (count > 1 ? 1 : 0)}`}
                     stroke={picked === change.id ? ink : colour}
                     strokeWidth={picked === change.id ? 4 : 2.5}
                 />
                 {to - from > 44 && (
-                    <SvgText x={from + 7} y={LANE_HEIGHT / 2 + 4} halo>
+                    <SvgText x={from + 7} y={top + tall / 2 + 4} size={count > 1 ? 10.5 : 12} halo>
                         {change.label}
                     </SvgText>
                 )}
@@ -211,8 +227,9 @@ function Steps({
     colour,
 }: Props & { height: (change: ChangeMark) => number; colour: string }) {
     const [fill] = useToken('colors', [colour]) as [string];
+    const start = x.range()[0] ?? 0;
     return lane.changes.map((change, i) => {
-        const from = x(change.t * 1000);
+        const from = Math.max(start, x(change.t * 1000));
         const to = x((lane.changes[i + 1]?.t ?? end) * 1000);
         const tall = Math.max(1.5, height(change));
         return (
@@ -251,7 +268,7 @@ function OnOff({ lane, x, end, picked, onPick }: Props) {
                 />
             )}
             {lane.changes.map((change, i) => {
-                const from = x(change.t * 1000);
+                const from = Math.max(start, x(change.t * 1000));
                 const next = lane.changes[i + 1]?.t ?? end;
                 const to = x(next * 1000);
                 const days = Math.round((next - change.t) / 86_400);

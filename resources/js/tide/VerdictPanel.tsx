@@ -6,6 +6,7 @@ import { useDates } from '../lib/dates';
 import { figure, signed, useUnits } from '../lib/figures';
 import { useShared } from '../lib/page';
 import { ChoiceField } from '../parts/ChoiceField';
+import { AccountTable } from '../media/AccountTable';
 import { FindingList } from '../parts/FindingList';
 import { IntervalBar } from './IntervalBar';
 import { useParameter } from './parameters';
@@ -77,6 +78,12 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
                     />
                 </Box>
             ))}
+            {verdict.account !== null && (
+                <Box borderTopWidth="1px" pt="3">
+                    <chakra.h3 fontSize="md">What the charge did</chakra.h3>
+                    <AccountTable account={verdict.account} />
+                </Box>
+            )}
             {cautions.length > 0 && (
                 <Box borderTopWidth="1px" pt="3">
                     <chakra.h3 fontSize="md" color="caution" mb="2">

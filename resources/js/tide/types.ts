@@ -16,6 +16,8 @@ export interface ReadingMark {
 export interface ChangeMark {
     id: number;
     t: number;
+    /** When a charge came out; null while it is in, and for what is no charge. */
+    until: number | null;
     /** The lane it stands in. */
     lane: string;
     /** Whether its effect is asked for. */
@@ -127,6 +129,8 @@ export interface Verdict {
     judgements: Judgement[];
     /** What the model expected, mg a day by parameter; null where nothing is learned of the tank. */
     expected: Partial<Record<string, number>> | null;
+    /** What a charge did; null for other changes, and where nothing is learned. */
+    account: import('../media/types').Account | null;
 }
 
 /** An entry as a line of the table. */

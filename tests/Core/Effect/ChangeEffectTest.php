@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Ithys\Assumption\AssumptionKind;
 use Ithys\Effect\ChangeEffect;
+use Ithys\Effect\ChargeAccount;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
 use Ithys\Effect\Verdict;
@@ -17,11 +17,11 @@ use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange;
+use Ithys\Learning\Charges\ChargeState;
 use Ithys\Media\Medium;
 use Ithys\Water\MixedTank;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Tests\Support\Said;
 
 function onDay(float $day, Payload $payload, ?int $id = null): Entry
 {
@@ -434,44 +434,43 @@ it('words the direction by what the tank did and does', function (float $before,
     [-60, -20, 'More comes in, on average over the 40 days since, before water changes. The tank still loses.'],
 ]);
 
-it('sets what a charge can hold beside what the readings say it took', function (
-    float $grams,
-    string $code,
+it('tells what a charge did in one account, and why its figures differ', function (
+    float $gross,
+    float $expected,
     string $words,
 ): void {
-    $charge = onDay(0, MediaCharge::grams(Medium::Gfo, $grams), 1);
     $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: Parameter::Phosphate, start: 0.1);
-    $findings = array_column(
-        array_map(
-            fn (Finding $finding): array => (array) Said::of($finding),
-            judge($journal, $charge, Parameter::Phosphate)->findings,
-        ),
+    $judgement = judge($journal, onDay(0, MediaCharge::grams(Medium::Gfo, 80), 1), Parameter::Phosphate);
+    $lost = $judgement->lost();
+    // 1.2 mg a day less over some forty days.
+    expect($lost->estimate)->toBeGreaterThan(30.0)->toBeLessThan(60.0)
+        ->and($lost->low)->toBeLessThan($lost->estimate)
+        ->and($lost->high)->toBeGreaterThan($lost->estimate);
+    $account = ChargeAccount::of(new ChargeState(
+        [0.9, 0.8, 1.0],
+        [$gross, 0.8 * $gross, 1.2 * $gross],
+        ['room' => 300.0, 'expected' => $expected, 'rate' => 1.0, 'fresh' => 1.2],
+        [null, null, null],
+        ['exhausted' => 0.0, 'half' => 1.0, 'bypassed' => 0.1, 'weak' => 0.1, 'lost' => 0.0],
         null,
-        'code',
-    );
-    expect($findings)
-        ->toHaveKey($code)
-        ->and($findings[$code]['sentence'])
-        ->toContain($words)
-        ->and($findings[$code]['basis']->kind)
-        ->toBe(AssumptionKind::Estimate);
+        [],
+    ), $judgement);
+    expect(said($account->why()))->toContain($words)
+        ->and($account->net)->toEqual($lost)
+        ->and($account->gross[0])->toBe($gross);
 })->with([
-    'plenty' => [80, 'charge-budget', 'mg so far.'],
-    'far too little' => [2, 'more-than-it-holds', 'so something else helped.'],
+    'they agree' => [45.0, 45.0, 'agree within their ranges.'],
+    'more came in' => [400.0, 400.0, 'The water lost less than the charge removed'],
+    'something else helped' => [2.0, 2.0, 'something else helped'],
+    'another grade' => [45.0, 200.0, 'less than the usual figures say'],
 ]);
 
-it('has no budget for nitrate, for other media or for a charge that was not weighed', function (
-    MediaCharge $charge,
-    Parameter $nutrient,
-): void {
-    $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: $nutrient, start: 0.1);
-    expect(codes(judge($journal, onDay(0, $charge, 1), $nutrient)))->not->toContain('charge-budget')
-        ->not->toContain('more-than-it-holds');
-})->with([
-    [fn () => MediaCharge::grams(Medium::Gfo, 80), Parameter::Nitrate],
-    [fn () => MediaCharge::grams(Medium::Resin, 80), Parameter::Phosphate],
-    [fn () => MediaCharge::litres(Medium::Gfo, 0.1), Parameter::Phosphate],
-]);
+it('has no account of the water where no answer can be given', function (): void {
+    $journal = steppedTank(2, 0.8, 0.001, 6, nutrient: Parameter::Phosphate, start: 0.1);
+    $charge = onDay(0, MediaCharge::grams(Medium::Gfo, 80), 1);
+    $judgement = judge(array_slice($journal, 0, 3), $charge, Parameter::Phosphate);
+    expect($judgement->lost())->toBeNull();
+});
 
 /**
  * A charge that takes phosphate out fast and is spent by day 25.

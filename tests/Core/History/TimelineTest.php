@@ -319,7 +319,7 @@ it('takes a charge that comes and goes at one moment for one that was hardly the
     $plant = $timeline->simulation()->at(7)->plant;
     expect(array_filter($plant->charges, fn ($one): bool => $one->isIn))->toBe([])
         ->and($plant->level(Element::Phosphorus))->toBeGreaterThan(0.0)
-        ->and(array_filter($timeline->placed(), fn ($one): bool => $one->to === null))->toBe([]);
+        ->and(array_filter($timeline->charges(), fn ($one): bool => $one->isIn()))->toBe([]);
 });
 
 it('tells doses of vinegar as the spirit that holds as much carbon', function (): void {

@@ -3,6 +3,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { MediaTabs } from '../../media/MediaTabs';
+import { AccountTable } from '../../media/AccountTable';
 import { LifeBar } from '../../media/LifeBar';
 import { type Charge, type MediaView, type Life, type School } from '../../media/types';
 import { Frame } from '../../frame/Frame';
@@ -98,7 +99,7 @@ function InPlace({
                 <chakra.p fontSize="sm" color="quiet">
                     {isLearned
                         ? charge.unfollowed
-                        : 'What it takes is reckoned once the readings have taught something of this tank.'}
+                        : 'Ithys calculates what it removes once it has learned from your readings.'}
                 </chakra.p>
             ) : (
                 <>
@@ -109,7 +110,7 @@ function InPlace({
                             {reason}
                         </chakra.p>
                     ))}
-                    {life.measured !== null && <chakra.p fontSize="sm">{life.measured}</chakra.p>}
+                    {life.account !== null && <AccountTable account={life.account} />}
                 </>
             )}
             {charge.calendar !== null && (
@@ -143,7 +144,7 @@ function InPlace({
 function Figures({ life }: { life: Life }) {
     const dates = useDates();
     const { likely, soonest, latest } = life.spent ?? { likely: null, soonest: null, latest: null };
-    const day = (at: number | null) => (at === null ? 'more than a year from now' : dates.day(at));
+    const day = (at: number | null) => (at === null ? 'later than Ithys looks ahead' : dates.day(at));
     return (
         <Box
             as="dl"
@@ -154,24 +155,25 @@ function Figures({ life }: { life: Life }) {
             my="1"
             css={{ '& dd': { marginBottom: '2px' } }}
         >
-            <dt>Spent</dt>
+            <dt>Exhausted</dt>
             <dd>
                 {likely === null && soonest === null ? (
-                    'Not within a year, by what is known.'
+                    'Not within the time that Ithys looks ahead.'
                 ) : likely === null ? (
-                    `Likely not within a year; the soonest ${day(soonest)}.`
+                    `Likely later than Ithys looks ahead; the soonest ${day(soonest)}.`
                 ) : (
                     <>
                         about <b>{day(likely)}</b>, in 80 of 100 cases between {day(soonest)} and {day(latest)}
                     </>
                 )}
             </dd>
-            <dt>Takes now</dt>
+            <dt>Removes now</dt>
             <dd>
-                {figure(life.share[0], 0)} % of what a fresh one would ({figure(life.share[1], 0)} to{' '}
-                {figure(life.share[2], 0)} %), {figure(life.takes)} mg of {life.takesWhat} a day
+                {figure(life.share[0], 0)} % of what a fresh charge would ({figure(life.share[1], 0)} to{' '}
+                {figure(life.share[2], 0)} %); a fresh one would remove {figure(life.fresh)} mg of {life.takesWhat} a
+                day
             </dd>
-            <dt>Took so far</dt>
+            <dt>Removed so far</dt>
             <dd>
                 {figure(life.held[0], 0)} mg ({figure(life.held[1], 0)} to {figure(life.held[2], 0)}), as much as{' '}
                 {figure(life.heldPpm[0])} ppm of {life.asWhat} in this tank; {figure(life.loading)} mg a gram
@@ -180,7 +182,7 @@ function Figures({ life }: { life: Life }) {
     );
 }
 
-/** What each school would say of this tank. */
+/** What each approach says of this tank. */
 function Schools({ view, systemId }: { view: MediaView; systemId: number }) {
     const days = ({ days: range }: School) =>
         range === null ? 'never' : range[0] === range[1] ? `${range[0]} days` : `${range[0]} to ${range[1]} days`;
@@ -191,7 +193,7 @@ function Schools({ view, systemId }: { view: MediaView; systemId: number }) {
             </chakra.h2>
             <Box maxWidth="22rem" mb="2">
                 <ChoiceField
-                    label="Your school"
+                    label="Your approach"
                     value={view.school}
                     options={[['', 'None'], ...view.schools.map(({ key, label }) => [key, label] as const)]}
                     onPick={(school) =>
@@ -203,7 +205,7 @@ function Schools({ view, systemId }: { view: MediaView; systemId: number }) {
                 <chakra.table fontSize="sm" width="100%" minW="34rem" css={{ '& td, & th': { paddingRight: '14px' } }}>
                     <thead>
                         <chakra.tr textAlign="left" borderBottomWidth="1.5px">
-                            <th scope="col">School</th>
+                            <th scope="col">Approach</th>
                             <th scope="col">Changed</th>
                             <th scope="col">Yours is</th>
                             <th scope="col">It says</th>
@@ -252,7 +254,8 @@ function Past({ charges }: { charges: Charge[] }) {
                         <th scope="col">Charge</th>
                         <th scope="col">From</th>
                         <th scope="col">Days</th>
-                        <th scope="col">Took</th>
+                        <th scope="col">Removed</th>
+                        <th scope="col">Then</th>
                     </chakra.tr>
                 </thead>
                 <tbody>
@@ -268,6 +271,7 @@ function Past({ charges }: { charges: Charge[] }) {
                                     ? 'not known'
                                     : `${figure(charge.life.held[0], 0)} mg, ${figure(charge.life.loading)} mg a gram`}
                             </td>
+                            <td>{charge.ended}</td>
                         </chakra.tr>
                     ))}
                 </tbody>
