@@ -11,6 +11,8 @@ use Ithys\History\Guard\DoseGuard;
 use Ithys\History\Guard\Doubt;
 use Ithys\History\Guard\ReadingSlip;
 use Ithys\Journal\Entry;
+use Ithys\Journal\MediaCharge\MediaChargeKind;
+use Ithys\Journal\MediaRemoval\MediaRemovalKind;
 use Ithys\Journal\Reading\Reading;
 
 /** Brings what the guard needs of a tank to every door that doses and readings come in by. */
@@ -19,16 +21,26 @@ final readonly class DoseDoor
     /** Readings on each side of one that it is held against. */
     private const BESIDE = 8;
 
+    private const OF_MEDIA = [MediaChargeKind::KEY, MediaRemovalKind::KEY];
+
     public function __construct(private System $system)
     {
     }
 
     public function context(DateTimeImmutable $at): DoseContext
     {
-        return $this->contextOf($at, (new Journal($this->system))->pooled(
-            $at->modify('-'.DoseContext::DAYS.' days'),
-            $at,
-        ));
+        $from = $at->modify('-'.DoseContext::DAYS.' days');
+
+        return $this->contextOf($at, [
+            ...$this->media($from),
+            ...(new Journal($this->system))->pooled($from, $at),
+        ]);
+    }
+
+    /** @return list<Entry> media put in and taken out before the days that are read whole: a charge may stay long */
+    private function media(DateTimeImmutable $before): array
+    {
+        return (new Journal($this->system))->ofKinds(self::OF_MEDIA, $before->modify('-1 second'));
     }
 
     /**
@@ -46,10 +58,12 @@ final readonly class DoseDoor
             return [];
         }
         $moments = array_map(static fn (Entry $one): DateTimeImmutable => $one->at, $asked);
+        $start = min($moments)->modify('-'.DoseContext::DAYS.' days');
         $known = array_values(array_filter(
             [
+                ...$this->media($start),
                 ...(new Journal($this->system))->pooled(
-                    min($moments)->modify('-'.DoseContext::DAYS.' days'),
+                    $start,
                     max($moments)->modify('+'.ReadingSlip::BACK.' days'),
                 ),
                 ...$more,
@@ -75,7 +89,8 @@ final readonly class DoseDoor
             $from = $entry->at->modify('-'.DoseContext::DAYS.' days');
             $before = array_values(array_filter(
                 $known,
-                static fn (Entry $one): bool => $one !== $entry && $one->at <= $entry->at && $one->at >= $from,
+                static fn (Entry $one): bool => $one !== $entry && $one->at <= $entry->at
+                    && ($one->at >= $from || in_array($one->kind()->key(), self::OF_MEDIA, true)),
             ));
             $here = DoseGuard::doubts($entry->payload, $this->contextOf($entry->at, $before));
             if ($here !== []) {

@@ -16,6 +16,8 @@ final readonly class DoseMethod
         public Text $assumes,
         /** The assumption it rests on most; null where it rests on none. */
         public ?string $assumption = null,
+        /** @var list<Text> what to do once it is in */
+        public array $steps = [],
     ) {
     }
 }

@@ -98,24 +98,39 @@ final readonly class DoseMethods
             ));
         }
         [$likely, $low, $high] = $budget->end;
+        $grams = static fn (float $grams): Quantity => Quantity::grams(Quantity::significant($grams, 2));
 
-        return new DoseMethod($title, $budget->firstGrams, Text::of(
-            'A first portion: alone it takes phosphate from {level} to about {likely} in {days} days ({low} to '
-                .'{high}), and not under {lowest} on the way.{reaches} Read phosphate twice a week. Mean above {more}, '
-                .'and not falling by a third a week: add {step}. Mean under {less}: take the oldest portion out. '
-                .'Never more than {most} at once.',
-            level: Quantity::ppm($level),
-            likely: Quantity::ppm($likely),
-            days: (int) round($days),
-            low: Quantity::ppm($low),
-            high: Quantity::ppm($high),
-            lowest: Quantity::ppm($budget->lowest[1]),
-            reaches: $budget->reaches ? '' : ' One filling cannot hold it that long without a sharp dip first.',
-            more: Quantity::ppm(Budget::MORE_ABOVE * $wanted),
-            less: Quantity::ppm(Budget::LESS_UNDER * $wanted),
-            step: Quantity::grams($budget->grams / 4),
-            most: Quantity::grams(2 * $budget->grams),
-        ), "{$medium->value}-most");
+        $ppm = static fn (float $level): Quantity => Quantity::ppm(Quantity::significant($level, 2));
+
+        return new DoseMethod(
+            $title,
+            Quantity::significant($budget->firstGrams, 2),
+            Text::of(
+                'A first portion: alone it takes phosphate from {level} to about {likely} in {days} days ({low} to '
+                    .'{high}), and not under {lowest} on the way.{reaches}',
+                level: Quantity::ppm($level),
+                likely: $ppm($likely),
+                days: (int) round($days),
+                low: $ppm($low),
+                high: $ppm($high),
+                lowest: $ppm($budget->lowest[1]),
+                reaches: $budget->reaches ? '' : ' One filling cannot hold it that long without a sharp dip first.',
+            ),
+            "{$medium->value}-most",
+            [
+                Text::of('Read phosphate twice a week and take the mean.'),
+                Text::of(
+                    'Above {more} and not a third lower than the week before: add {step}.',
+                    more: $ppm(Budget::MORE_ABOVE * $wanted),
+                    step: $grams($budget->grams / 4),
+                ),
+                Text::of(
+                    'Under {less}: take the oldest portion out.',
+                    less: $ppm(Budget::LESS_UNDER * $wanted),
+                ),
+                Text::of('Never more than {most} at once; then renew it.', most: $grams(2 * $budget->grams)),
+            ],
+        );
     }
 
     /** By the room there is. */

@@ -69,6 +69,12 @@ final readonly class Quantity
         return new self($mgPerLitre, Dimension::Concentration, $decimals);
     }
 
+    /** A figure rounded to so many significant digits: no claim is finer than its evidence. */
+    public static function significant(float $figure, int $digits): float
+    {
+        return $figure === 0.0 ? 0.0 : round($figure, $digits - 1 - (int) floor(log10(abs($figure))));
+    }
+
     /** A number without a unit. */
     public static function number(float $number, ?int $decimals = null): self
     {

@@ -93,3 +93,27 @@ it('refuses a scenario that would harm, and says so beside one that is asked abo
     expect($this->postJson('/systems/1/forecast/preview', ['levers' => $levers, 'weeks' => 4])->json('view.doubts'))
         ->toBe([]);
 });
+
+it('asks at every door out of which vessel a medium comes, where it is in two', function (): void {
+    $this->post('/systems/1/journal', ['line' => 'gfo 20 g bag 200 days ago sure because'])->assertSessionHasErrors();
+    $this->post('/systems/1/journal', ['line' => 'gfo 20 g bag 200 days ago sure because a test'])
+        ->assertSessionHasNoErrors();
+    $understood = $this->postJson('/systems/1/journal/understand', ['line' => 'gfo out'])->assertOk()->json();
+    expect($understood['mayBeSaved'])->toBeFalse()
+        ->and($understood['problems'][0]['sentence'])
+        ->toContain('GFO is in 2 vessels', '“gfo out of Carbon bag”', '“gfo out of GFO reactor”');
+    $this->post('/systems/1/journal', ['line' => 'gfo out'])->assertSessionHasErrors('line');
+    $in = fn (): array => array_values(array_filter(
+        array_column(array_filter(
+            $this->get('/systems/1/media')->inertiaProps('view')['charges'],
+            fn (array $one): bool => $one['medium'] === 'gfo' && $one['to'] === null,
+        ), 'where'),
+    ));
+    expect($in())->toHaveCount(2);
+    $this->post('/systems/1/journal', ['line' => 'gfo out of gfo reactor'])->assertSessionHasNoErrors();
+    expect($in())->toBe(['Carbon bag']);
+    // What is not in there is asked about as well.
+    $this->post('/systems/1/journal', ['line' => 'gfo out of canister'])->assertSessionHasErrors('line');
+    $this->post('/systems/1/journal', ['line' => 'gfo out'])->assertSessionHasNoErrors();
+    expect($in())->toBe([]);
+});

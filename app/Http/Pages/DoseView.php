@@ -97,6 +97,7 @@ final class DoseView
                 'text' => $road->grams === null ? null : $words->say(Quantity::grams($road->grams)),
                 'assumes' => $words->say($road->assumes),
                 'assumption' => $road->assumption,
+                'steps' => array_map($words->say(...), $road->steps),
                 // What the guard will have against it stands beside it at once.
                 'doubt' => ($road->grams ?? 0.0) <= 0.0
                     ? null

@@ -189,15 +189,15 @@ final readonly class ChargeForecasts
         }
         $odds['lost'] = $odds['exhausted'] > 0.0 ? $odds['lost'] / $odds['exhausted'] : 0.0;
         $course = [];
-        foreach ([...range(0, max(0, $age - 1), self::STEP), $age] as $day) {
-            $course[] = [$this->moment($in + $day), round(
+        foreach ($age === 0 ? [] : range(0, $age - 1, self::STEP) as $day) {
+            $course[] = [max($charge->from->getTimestamp(), $this->moment($in + $day)), round(
                 self::middle($cells, $weights, static fn (Cell $cell): float => $cell->run->shares[$day] ?? 1.0),
                 4,
             )];
         }
         $now = Weighted::range($share, $parts);
         // The end of the course is the share that is told.
-        $course[count($course) - 1][1] = round($now[0], 4);
+        $course[] = [($charge->to ?? $this->timeline->to)->getTimestamp(), round($now[0], 4)];
         $range = Weighted::range(array_map(static fn (Cell $cell): float => $cell->run->held, $cells), $weights);
 
         return new ChargeState(

@@ -73,19 +73,17 @@ final readonly class ChargeWords
                 'It meets far less water than it should. Look for a leak at the seal, shake the medium loose, and let '
                     .'it just tumble.',
             )],
-            Condition::Exhausted => [self::share($state)],
             Condition::ExhaustedOrBypassed => [
-                self::share($state),
-                Text::of('Water may bypass it instead: look for a leak or a channel before you renew it.'),
+                Text::of('It removes almost nothing. Water may bypass it instead: look for a leak or a channel before you renew it.'),
             ],
             Condition::LikelyExhausted => [Text::of(
                 'It is exhausted with a chance of {odds}. Read phosphate again, or before and after the reactor.',
                 odds: Quantity::share(round($state->odds['exhausted'], 1)),
             )],
-            Condition::NotClear => [self::share($state), Text::of(
+            Condition::NotClear => [Text::of(
                 'Readings leave both open, that it works and that it fades. Read phosphate weekly.',
             )],
-            default => [self::share($state)],
+            default => [],
         };
         if ($outlet !== null && $outlet['error'] > self::COARSE * $state->amounts['fresh']
             && ! in_array($condition, [Condition::Out, Condition::Overdue, Condition::Contradicted], true)) {
@@ -209,16 +207,6 @@ final readonly class ChargeWords
             $odds['half'] <= self::FADES => Condition::Fading,
             default => Condition::NotClear,
         };
-    }
-
-    private static function share(ChargeState $state): Text
-    {
-        return $state->share[0] < 0.05
-            ? Text::of('It removes almost nothing.')
-            : Text::of(
-                'It removes {share} as much as a fresh charge would.',
-                share: Quantity::share(round($state->share[0], 1)),
-            );
     }
 
     private static function rate(float $milligrams): Quantity

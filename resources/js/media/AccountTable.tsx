@@ -3,7 +3,7 @@ import { figure } from '../lib/figures';
 import { type Account } from './types';
 
 /** What a charge could hold, what it removed and what the water shows, with why these differ. */
-export function AccountTable({ account }: { account: Account }) {
+export function AccountTable({ account, brief = false }: { account: Account; brief?: boolean }) {
     const range = ([likely, low, high]: [number, number, number]) =>
         `${figure(likely, 0)} (${figure(low, 0)} to ${figure(high, 0)})`;
     const rows: [string, string, string][] = [
@@ -27,9 +27,11 @@ export function AccountTable({ account }: { account: Account }) {
                                 {name} (mg)
                             </chakra.th>
                             <chakra.td fontVariantNumeric="tabular-nums">{value}</chakra.td>
-                            <chakra.td color="quiet" display={{ base: 'none', md: 'table-cell' }}>
-                                {means}
-                            </chakra.td>
+                            {!brief && (
+                                <chakra.td color="quiet" display={{ base: 'none', md: 'table-cell' }}>
+                                    {means}
+                                </chakra.td>
+                            )}
                         </tr>
                     ))}
                 </tbody>

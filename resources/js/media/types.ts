@@ -96,6 +96,8 @@ export interface Road {
     text: string | null;
     assumes: string;
     assumption: string | null;
+    /** What to do once it is in. */
+    steps: string[];
     /** The gravest that the dose guard has against it. */
     doubt: { answer: 'ask' | 'refuse'; sentence: string } | null;
 }

@@ -81,7 +81,7 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
             {verdict.account !== null && (
                 <Box borderTopWidth="1px" pt="3">
                     <chakra.h3 fontSize="md">What the charge did</chakra.h3>
-                    <AccountTable account={verdict.account} />
+                    <AccountTable account={verdict.account} brief />
                 </Box>
             )}
             {cautions.length > 0 && (

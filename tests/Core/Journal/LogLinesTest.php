@@ -29,6 +29,9 @@ it('understands a line', function (string $line, string ...$chips): void {
 })->with([
     // In more words.
     ['gfo out', 'GFO taken out'],
+    ['gfo out of the reactor', 'GFO taken out of reactor'],
+    ['gfo bag out', 'GFO taken out of bag'],
+    ['took out the carbon from the canister', 'Activated carbon taken out of canister'],
     ['took out the carbon', 'Activated carbon taken out'],
     ['removed gac', 'Activated carbon taken out'],
     ['feeding plan 2 cubes a day', 'Feeding plan: 7 g frozen, 2 cubes a day'],

@@ -70,7 +70,10 @@ it('gives a first portion with weekly steps, and none without a reading or a nee
     $says = fn (?float $level, float $wanted): string => (new Words(UnitSystem::Metric))
         ->say($methods->byBudget(Medium::Gfo, $reach, $level, $wanted, 60.0)->assumes);
     expect($methods->byBudget(Medium::Gfo, $reach, 0.12, 0.05, 60.0)->grams)->toEqualWithDelta(9.9, 0.3)
-        ->and($says(0.12, 0.05))->toContain('first portion', 'add 4', 'Never more than')
+        ->and((new Words(UnitSystem::Metric))->say(
+            $methods->byBudget(Medium::Gfo, $reach, 0.12, 0.05, 60.0)->steps[1],
+        ))->toContain('Above 0.058 ppm', 'add 4.1 g')
+        ->and($says(0.12, 0.05))->toContain('first portion', 'alone it takes')
         ->and($methods->byBudget(Medium::Gfo, $reach, null, 0.05, 60.0)->grams)->toBeNull()
         ->and($says(null, 0.05))->toContain('Log a phosphate reading')
         ->and($methods->byBudget(Medium::Gfo, $reach, 0.04, 0.05, 60.0)->grams)->toBe(0.0)

@@ -280,6 +280,13 @@ function Roads({
                             <Link href={`/systems/${systemId}/assumptions#${road.assumption}`}>what it rests on</Link>
                         )}
                     </chakra.p>
+                    {road.steps.length > 0 && (
+                        <chakra.ul fontSize="sm" mb="1" pl="4" listStyleType="disc">
+                            {road.steps.map((step) => (
+                                <li key={step}>{step}</li>
+                            ))}
+                        </chakra.ul>
+                    )}
                     {road.doubt !== null && (
                         <chakra.p fontSize="sm" mb="1" color={road.doubt.answer === 'refuse' ? 'fault' : 'caution'}>
                             {road.doubt.answer === 'refuse' ? 'Not at once: ' : 'Caution: '}
@@ -290,7 +297,7 @@ function Roads({
                         <Button
                             aria-label={`Take it: ${road.title}`}
                             disabled={!isCurrent}
-                            onClick={() => onTake(String(Math.round(road.grams ?? 0)))}
+                            onClick={() => onTake(String(Number((road.grams ?? 0).toPrecision(3))))}
                         >
                             Take it
                         </Button>

@@ -173,10 +173,11 @@ function Figures({ life }: { life: Life }) {
                 {figure(life.share[2], 0)} %); a fresh one would remove {figure(life.fresh)} mg of {life.takesWhat} a
                 day
             </dd>
-            <dt>Removed so far</dt>
+            <dt>{life.account === null ? 'Removed so far' : 'Loading'}</dt>
             <dd>
-                {figure(life.held[0], 0)} mg ({figure(life.held[1], 0)} to {figure(life.held[2], 0)}), as much as{' '}
-                {figure(life.heldPpm[0])} ppm of {life.asWhat} in this tank; {figure(life.loading)} mg a gram
+                {life.account === null &&
+                    `${figure(life.held[0], 0)} mg (${figure(life.held[1], 0)} to ${figure(life.held[2], 0)}), `}
+                as much as {figure(life.heldPpm[0])} ppm of {life.asWhat} in this tank; {figure(life.loading)} mg a gram
             </dd>
         </Box>
     );
