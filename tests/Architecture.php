@@ -64,10 +64,10 @@ function phpFilesIn(string $folder): iterable
 /** Rooms of the core by height: each looks down only, and beside itself where no ring comes of it. */
 const FLOORS = [
     ['Quantity', 'Statistics'],
+    ['Media'],
     ['Assumption'],
     ['root', 'Document'],
     ['Water', 'Flow', 'Panel', 'Packing'],
-    ['Media'],
     ['Dosing', 'Journal'],
     ['Path', 'Sump'],
     ['System'],

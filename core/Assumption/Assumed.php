@@ -37,10 +37,6 @@ enum Assumed: string
     case AlertFall = 'alert-fall';
     case AlertSilence = 'alert-silence';
     case AlertSkimmerOff = 'alert-skimmer-off';
-    case GfoMost = 'gfo-most';
-    case GfoAffinity = 'gfo-affinity';
-    case AluminaMost = 'alumina-most';
-    case AluminaAffinity = 'alumina-affinity';
     case AluminaVolume = 'alumina-volume';
     case CarbonVolume = 'carbon-volume';
     case ZeoliteFlow = 'zeolite-flow';

@@ -14,10 +14,12 @@ final class Calendar
     /** Days that it stays; null where nobody says. */
     public static function days(Medium $medium, Assumptions $assumptions, ?CarbonSchool $approach): ?float
     {
-        return match ($medium) {
-            Medium::ActivatedCarbon => $approach?->days()[1] ?? null,
-            Medium::Unlisted => null,
-            default => $assumptions->value("calendar-{$medium->value}"),
+        $key = $medium->key('calendar');
+
+        return match (true) {
+            $key !== null => $assumptions->value($key),
+            $medium === Medium::ActivatedCarbon => $approach?->days()[1] ?? null,
+            default => null,
         };
     }
 }

@@ -40,11 +40,7 @@ final readonly class DoseMethods
                 litres: Quantity::litres($litres),
             ), 'biological-grams');
         }
-        $key = match ($medium) {
-            Medium::ActivatedCarbon => 'carbon-volume',
-            Medium::Alumina, Medium::Gfo, Medium::Resin, Medium::Zeolite => "{$medium->value}-volume",
-            default => null,
-        };
+        $key = $medium->key('volume');
         if ($key === null) {
             return new DoseMethod($title, null, Text::of('No common practice is known. Follow the maker.'));
         }
@@ -77,13 +73,13 @@ final readonly class DoseMethods
             return new DoseMethod($title, null, Text::of('Only for media that bind phosphate.'));
         }
         $figures = array_map(
-            fn (string $figure): float => $this->assumptions->value("{$medium->value}-{$figure}"),
+            fn (string $figure): float => $this->assumptions->value((string) $medium->key($figure)),
             ['most', 'affinity', 'film', 'pores'],
         );
         if ($figures[0] <= 0.0) {
             return new DoseMethod($title, null, Text::of(
                 'Ithys does not know what it holds. Enter its figures under Settings, Assumptions.',
-            ), "{$medium->value}-most");
+            ), $medium->key('most'));
         }
         if ($level === null) {
             return new DoseMethod($title, null, Text::of(
@@ -116,7 +112,7 @@ final readonly class DoseMethods
                 lowest: $ppm($budget->lowest[1]),
                 reaches: $budget->reaches ? '' : ' One filling cannot hold it that long without a sharp dip first.',
             ),
-            "{$medium->value}-most",
+            $medium->key('most'),
             [
                 Text::of('Read phosphate twice a week and take the mean.'),
                 Text::of(
@@ -149,13 +145,13 @@ final readonly class DoseMethods
                 vessel: $vessel,
                 litres: Quantity::litres($litres),
                 share: Quantity::share(self::FILLED),
-            ), "{$medium->value}-density"),
+            ), $medium->key('density')),
         };
     }
 
     /** g a mL as it is poured. */
     public function density(Medium $medium): float
     {
-        return $this->assumptions->value("{$medium->value}-density");
+        return $this->assumptions->value((string) $medium->key('density'));
     }
 }

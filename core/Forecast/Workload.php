@@ -48,7 +48,7 @@ final readonly class Workload
             $litres * $value('price-salt-water') + $doses * $value('price-dose')
                 + ($fleece ?? 0.0) / 1000 * $value('price-fleece')
                 + array_sum(array_map(
-                    static fn (Fresh $one): float => $one->grams * $value("price-{$one->medium->value}"),
+                    static fn (Fresh $one): float => $one->grams * $value((string) $one->medium->key('price')),
                     $course->fresh,
                 )),
         );

@@ -102,7 +102,7 @@ final readonly class Charge
     public function grams(Assumptions $assumptions): float
     {
         return $this->filling->grams ?? 1000 * (float) $this->filling->litres
-            * $assumptions->value("{$this->medium()->value}-density");
+            * $assumptions->value((string) $this->medium()->key('density'));
     }
 
     /** Days that it was in, up to a moment while it still is. */

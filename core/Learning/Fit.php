@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Learning;
 
 use Ithys\History\Timeline\Timeline;
+use Ithys\Media\Medium;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Start;
 use Ithys\Statistics\Cholesky;
@@ -150,10 +151,12 @@ final readonly class Fit
             'rock_capacity' => $usual->value('rock_capacity') * $times(Unknown::RockCapacity),
             'rock_rate' => $usual->value('rock_rate') * $times(Unknown::RockRate),
         ]);
-        foreach (['gfo', 'alumina', 'unlisted'] as $medium) {
-            $row = $usual->row('media', $medium) ?? [];
-            $row[0] = ($row[0] ?? 0.0) * $times(Unknown::Media);
-            $parameters = $parameters->withRow('media', $medium, $row);
+        foreach (Medium::cases() as $medium) {
+            $row = $medium->mayBind() ? $usual->row('media', $medium->value) ?? [] : [];
+            if ($row !== []) {
+                $row[0] *= $times(Unknown::Media);
+                $parameters = $parameters->withRow('media', $medium->value, $row);
+            }
         }
 
         return [$parameters, new Start(

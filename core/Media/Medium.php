@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ithys\Media;
 
-/** The media a keeper charges. Activated carbon is a medium; organic carbon is a dose and lives elsewhere. */
+/**
+ * The media that are charged. Activated carbon is a medium; organic carbon is a dose and lives elsewhere. What is known
+ * of each is its {@see Definition}.
+ */
 enum Medium: string
 {
     case ActivatedCarbon = 'activated-carbon';
@@ -16,53 +19,50 @@ enum Medium: string
     case Polishing = 'polishing';
     case Unlisted = 'unlisted';
 
+    public function definition(): Definition
+    {
+        return Definition::of($this);
+    }
+
     public function label(): string
     {
-        return match ($this) {
-            self::Gfo => 'GFO',
-            self::Alumina => 'Alumina phosphate remover',
-            self::ActivatedCarbon => 'Activated carbon',
-            self::Resin => 'Resin',
-            self::Zeolite => 'Zeolite',
-            self::Biological => 'Biological media',
-            self::Polishing => 'Polishing sheet',
-            self::Unlisted => 'Unlisted medium',
-        };
+        return $this->definition()->names->label;
     }
 
     /** As a narrow place names it. */
     public function shortLabel(): string
     {
-        return $this === self::Alumina ? 'Alumina' : $this->label();
+        return $this->definition()->names->short ?? $this->label();
     }
 
     /** Its name as a line of the log has it. */
     public function word(): string
     {
-        return match ($this) {
-            self::Biological => 'bio media',
-            self::Polishing => 'polishing sheet',
-            self::Unlisted => 'unlisted medium',
-            default => str_replace('-', ' ', $this->value),
-        };
+        return $this->definition()->names->words[0];
+    }
+
+    /** The key of the assumption that holds a figure of it; null where it has no such figure. */
+    public function key(string $figure): ?string
+    {
+        return $this->definition()->figures[$figure]->key ?? null;
     }
 
     /** Whether the model follows what it takes out of the water; another has its figures from its keeper. */
     public function isModelled(): bool
     {
-        return ! in_array($this, [self::Zeolite, self::Biological, self::Polishing], true);
+        return $this->mayBind() || $this->definition()->removes === Removes::Organics;
     }
 
     /** Whether it binds phosphate, or may: what an unlisted one does is for its keeper to say. */
     public function mayBind(): bool
     {
-        return $this->bindsPhosphate() || $this === self::Unlisted;
+        return $this->bindsPhosphate() || $this->definition()->removes === Removes::Unknown;
     }
 
     /** Whether the medium is there to bind phosphate. */
     public function bindsPhosphate(): bool
     {
-        return $this === self::Gfo || $this === self::Alumina;
+        return $this->definition()->removes === Removes::Phosphate;
     }
 
     /** What it removes, in words. */

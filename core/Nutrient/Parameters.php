@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient;
 
-use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
+use Ithys\Media\Medium;
 
 /** The figures the model runs on: the assumptions of a tank, some of which a scenario or a fit sets otherwise. */
 final readonly class Parameters
@@ -21,13 +21,9 @@ final readonly class Parameters
     ];
 
     /** Most held mg a g, affinity L/mg, film L a day and g, pores a day; organics L a day and g, most N mg a g. */
-    private const MEDIA = [
-        'gfo' => [Assumed::GfoMost, Assumed::GfoAffinity, 'gfo-film', 'gfo-pores', null, null],
-        'alumina' => [Assumed::AluminaMost, Assumed::AluminaAffinity, 'alumina-film', 'alumina-pores', null, null],
-        'unlisted' => ['unlisted-most', 'unlisted-affinity', 'unlisted-film', 'unlisted-pores', null, null],
-        'resin' => [null, null, null, null, 'resin-rate', 'resin-most'],
-        'activated-carbon' => [null, null, null, null, 'activated-carbon-rate', 'activated-carbon-most'],
-    ];
+    private const BINDING = ['most', 'affinity', 'film', 'pores', null, null];
+
+    private const ADSORBING = [null, null, null, null, 'rate', 'most'];
 
     /**
      * @param  array<string, float>  $figures  by the key of a scenario, such as "held_decay"
@@ -51,11 +47,15 @@ final readonly class Parameters
                 );
             }
         }
-        foreach (self::MEDIA as $name => $keys) {
-            $rows['media'][$name] = array_map(
-                static fn (Assumed|string|null $key): float => $key === null ? 0.0 : $assumptions->value($key),
-                $keys,
-            );
+        foreach (Medium::cases() as $medium) {
+            if ($medium->isModelled()) {
+                $rows['media'][$medium->value] = array_map(
+                    static fn (?string $figure): float => $figure === null
+                        ? 0.0
+                        : $assumptions->value((string) $medium->key($figure)),
+                    $medium->mayBind() ? self::BINDING : self::ADSORBING,
+                );
+            }
         }
 
         return new self($figures, $rows);

@@ -7,6 +7,7 @@ namespace Ithys\Path;
 use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Media\Medium;
+use Ithys\Media\Removes;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -104,7 +105,13 @@ final readonly class Item
     /** Carbon and GFO shed fine dust when fresh and when they rub. */
     public function isDusty(): bool
     {
-        return $this->holds(Medium::ActivatedCarbon) || $this->holds(Medium::Gfo);
+        foreach ($this->media as $load) {
+            if ($load->medium->definition()->isDusty) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether it holds media of any kind, so that solids should be caught before it. */
@@ -148,13 +155,8 @@ final readonly class Item
     {
         return [
             ...$this->kind->isMechanical() ? [Stage::Solids] : [],
-            ...$this->kind === Kind::Skimmer || $this->holds(Medium::ActivatedCarbon) || $this->holds(Medium::Resin)
-                ? [Stage::Organics]
-                : [],
-            ...$this->kind->isAlgae()
-            || $this->holds(Medium::Gfo)
-            || $this->holds(Medium::Alumina)
-            || $this->holds(Medium::Zeolite)
+            ...$this->kind === Kind::Skimmer || $this->removes(Removes::Organics) ? [Stage::Organics] : [],
+            ...$this->kind->isAlgae() || $this->removes(Removes::Phosphate) || $this->removes(Removes::Ammonia)
                 ? [Stage::Uptake]
                 : [],
         ];
@@ -163,7 +165,18 @@ final readonly class Item
     /** Whether what it takes up holds nitrogen too: algae take nitrate and ammonia, zeolite ammonia. */
     public function takesNitrogen(): bool
     {
-        return $this->kind->isAlgae() || $this->holds(Medium::Zeolite);
+        return $this->kind->isAlgae() || $this->removes(Removes::Ammonia);
+    }
+
+    private function removes(Removes $what): bool
+    {
+        foreach (Medium::cases() as $medium) {
+            if ($medium->definition()->removes === $what && $this->holds($medium)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Hours a day it runs; usual ones where the keeper gave none. */

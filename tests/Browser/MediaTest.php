@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Support\AppServer;
 use Tests\Browser\Support\Browser;
+use Tests\Support\MadeUpMedium;
 
 beforeAll(function (): void {
     $GLOBALS['charges'] = AppServer::withDemo();
@@ -18,13 +19,13 @@ afterEach(function (): void {
 
 it('follows a charge, doses the next by budget, and changes it', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['charges']->url);
-    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion')->keys('gc')
-        ->waitFor('As of ')->waitFor('Took so far')->waitFor('Carbon bag, in for');
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion')->keys('gm')
+        ->waitFor('As of ')->waitFor('Water lost')->waitFor('Carbon bag, in for');
     // The life left stands at the stop, in words and as a gauge.
     expect($browser->script('return document.querySelectorAll(\'[aria-label$="of its life left"]\').length'))->toBe(2)
         ->and($browser->text())->toContain('↳ GFO reactor');
     $browser->press('Dose a medium')->waitFor('By the water of the tank')
-        ->choose('Medium', 'GFO')->choose('Goes into', 'GFO reactor')->waitFor('mg of phosphate in 60 days')
+        ->choose('Medium', 'GFO')->choose('Goes into', 'GFO reactor')->waitFor('A first portion')
         ->press('Take it: By a gentle fall')->waitFor('in the first week')
         ->type('Wanted phosphate', '0,00')->waitFor('must be between')
         ->type('Wanted phosphate', '0.05')->waitUntilGone('must be between')
@@ -77,4 +78,59 @@ it('says at its stop whether the sock helps and what is wrong with the foam', fu
     $open('What is wrong with the foam?');
     $browser->choose('The foam is', 'empty: no foam reaches the cup')->waitFor('Common practice; what the journal');
     expect($browser->consoleProblems())->toBe([]);
+});
+
+it('keeps two charges of one medium in two vessels apart, from the log to the chart', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['charges']->url);
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Several readings')
+        ->type('Log what was read or done', 'gfo 20 g canister sure because both are wanted')->press('Save')->waitFor('Logged: GFO 20 g')
+        ->type('Log what was read or done', 'gfo out')->waitFor('takes it out of all of them')
+        ->visit('/systems/1/media')->waitFor('Another amount, or top up')->waitFor('canister, in for 0 days')
+        ->waitFor('GFO reactor, in for');
+    // Its own button takes out that one alone.
+    $browser->script("[...document.querySelectorAll('button')].find((b) => b.getAttribute('aria-label') === "
+        ."'Take out GFO' && b.closest('section').textContent.includes('canister')).click()");
+    $browser->waitFor('Logged: GFO taken out of canister')->waitUntilGone('canister, in for')
+        ->waitFor('GFO reactor, in for');
+    expect($browser->consoleProblems())->toBe([]);
+});
+
+it('goes on with a ramp as it is dosed', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['charges']->url);
+    $browser->signIn();
+    foreach ([28 => 2, 21 => 3, 14 => 4, 7 => 5] as $ago => $millilitres) {
+        foreach (range(0, 6) as $day) {
+            $browser->script(sprintf(
+                'return fetch("/systems/1/journal", {method: "POST", headers: {"Content-Type": "application/json", '
+                    .'"Accept": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match('
+                    .'/XSRF-TOKEN=([^;]+)/)[1])}, body: JSON.stringify({line: "vinegar %d ml %d days ago sure because a ramp"})})'
+                    .'.then((answer) => answer.status)',
+                $millilitres,
+                $ago - $day,
+            ));
+        }
+    }
+    $browser->visit('/systems/1/media/organic')->waitFor('Stop at once when')
+        ->choose('Dosed as', 'vinegar')->waitFor('You already dose about 5 mL')
+        ->visit('/systems/1/journal?view=changes')->waitFor('mL');
+    // Four weekly steps are one change.
+    // In the list, and among the changes to pick from.
+    expect(substr_count($browser->text(), 'vinegar: in steps from'))->toBe(2)
+        ->and($browser->consoleProblems())->toBe([]);
+});
+
+it('knows a medium that a test adds as one row', function (): void {
+    $server = AppServer::withDemo(MadeUpMedium::settings());
+    try {
+        $browser = $this->browser = new Browser($server->url);
+        $browser->signIn()->visit('/systems/1/journal')->waitFor('Several readings')
+            ->type('Log what was read or done', 'testite 20 g canister sure because a test')->waitFor('Testite granules 20 g')->press('Save')
+            ->waitFor('Logged: Testite granules')
+            ->visit('/systems/1/media')->waitFor('Testite granules 20 g')
+            ->visit('/systems/1/media/dose')->choose('Medium', 'Testite granules')->waitFor('Rinse it twice.')
+            ->visit('/systems/1/forecast')->waitFor('What if')->choose('Medium put in now', 'Testite granules');
+        expect($browser->consoleProblems())->toBe([]);
+    } finally {
+        $server->stop();
+    }
 });

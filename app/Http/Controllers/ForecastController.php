@@ -44,7 +44,7 @@ final class ForecastController extends Controller
             'agoChoices' => ForecastView::AGO,
             'levers' => $outlook === null ? null : CourseForm::of($outlook, $keeper->units),
             'feedGrams' => $outlook === null ? 0.0 : array_sum($outlook->present->feed),
-            'medium' => Medium::Gfo->label(),
+            'choices' => CourseForm::choices(),
             'carbon' => Medium::ActivatedCarbon->label(),
             'fitted' => [
                 'algae' => $outlook !== null && $outlook->going->cultures !== [],

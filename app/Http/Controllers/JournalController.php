@@ -31,6 +31,7 @@ use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Past;
 use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
+use Ithys\Media\Medium;
 
 /** The tide sheet, the one-line log and the verdict on a change. */
 final class JournalController extends Controller
@@ -195,7 +196,7 @@ final class JournalController extends Controller
             (new Journal($system))->kits(),
             (new Journal($system))->renewedSince(now()->toDateTimeImmutable()->modify(sprintf(
                 '-%d days',
-                (int) $system->assumptions()->value('calendar-biological'),
+                (int) $system->assumptions()->value((string) Medium::Biological->key('calendar')),
             ))),
         ));
         $doubts = (new DoseDoor($system))->doubts($understood->entries);

@@ -7,6 +7,8 @@ namespace App\Http\Pages;
 use Ithys\Document\Field;
 use Ithys\Document\Writer;
 use Ithys\Forecast\Outlook;
+use Ithys\Journal\MediaCharge\Place;
+use Ithys\Media\Medium;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\UnitSystem;
 
@@ -26,20 +28,40 @@ final class CourseForm
             Field::of('stockAdded', 'The animals added', Dimension::SmallMass, 0.0, 500_000.0),
             Field::of('rollerTimes', 'The pace of the fleece', null, 0.05, 20.0),
             Field::of('carbonGrams', 'Activated carbon', Dimension::SmallMass, 0.0, 50_000.0),
-            Field::of('mediaGrams', 'GFO', Dimension::SmallMass, 0.0, 50_000.0),
+            Field::of('mediaGrams', 'The medium', Dimension::SmallMass, 0.0, 50_000.0),
         ];
 
         return array_combine(array_map(static fn (Field $field): string => $field->key, $fields), $fields);
     }
 
     /**
-     * @param  array<string, float|bool|null>  $levers
+     * @param  array<string, float|bool|string|null>  $levers
      * @return array<string, mixed> some levers as they would be typed
      */
     public static function typed(array $levers, UnitSystem $units): array
     {
+        $chosen = array_filter($levers, is_string(...));
+
         /** @var array<string, mixed> */
-        return (new Writer($units))->texts($levers, self::fields());
+        return [...(new Writer($units))->texts(array_diff_key($levers, $chosen), self::fields()), ...$chosen];
+    }
+
+    /** @return array{media: list<array{string, string}>, places: list<array{string, string}>} what can be put in */
+    public static function choices(): array
+    {
+        return [
+            'media' => array_values(array_map(
+                static fn (Medium $one): array => [$one->value, $one->shortLabel()],
+                array_filter(
+                    Medium::cases(),
+                    static fn (Medium $one): bool => $one->isModelled() && $one !== Medium::ActivatedCarbon,
+                ),
+            )),
+            'places' => array_map(
+                static fn (Place $one): array => [$one->value, "in a {$one->value}"],
+                Place::cases(),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> how the present course stands */
@@ -62,6 +84,8 @@ final class CourseForm
                 'mediaGrams' => 0.0,
             ], self::fields()),
             'skimmerOn' => $course->machines->skimmerOn,
+            'medium' => Medium::Gfo->value,
+            'place' => Place::Reactor->value,
         ];
     }
 }

@@ -28,7 +28,6 @@ use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Learning\Charges\ChargeWords;
 use Ithys\Media\Medium;
-use Ithys\Media\Preparation;
 use Ithys\Nutrient\Basin;
 use Ithys\Nutrient\InvalidLever;
 use Ithys\Path\Figure;
@@ -131,7 +130,7 @@ final class DoseView
                 : self::fall($here, $fresh, $words),
             'company' => self::company($setup, $item, $words),
             'contact' => self::contact($place, $flow, $system, $words),
-            'prepares' => Preparation::of($medium),
+            'prepares' => $medium->definition()->prepares,
             'caution' => MediaCharge::grams($medium, 1.0)->caution(),
             'series' => $outlook === null ? null : [
                 'present' => ForecastView::series($outlook, $outlook->present, self::WEEKS),

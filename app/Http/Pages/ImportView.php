@@ -56,7 +56,7 @@ final class ImportView
                 static fn (Parameter $parameter): array => [$parameter->value, $parameter->label()],
                 Parameter::cases(),
             )],
-            ['Done', array_map(static fn (Done $done): array => [$done->value, $done->value], Done::cases())],
+            ['Done', array_map(static fn (Done $done): array => [$done->value, $done->value], Done::all())],
         ];
     }
 }

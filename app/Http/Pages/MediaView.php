@@ -143,7 +143,8 @@ final class MediaView
         $age = $last?->to === null ? $last?->days($now) : null;
         $each = $last === null
             ? null
-            : $system->assumptions()->value('price-activated-carbon') * $last->grams($system->assumptions());
+            : $system->assumptions()->value((string) $last->medium()->key('price'))
+                * $last->grams($system->assumptions());
 
         return array_map(static fn (CarbonSchool $school): array => [
             'key' => $school->value,

@@ -122,7 +122,7 @@ final class ChargeRequest extends FormRequest
     private function gramsEach(System $system): float
     {
         $assumptions = $system->assumptions();
-        $density = $assumptions->value("{$this->medium()->value}-density");
+        $density = $assumptions->value((string) $this->medium()->key('density'));
 
         return match ($this->word('unit')) {
             'ml' => $density,

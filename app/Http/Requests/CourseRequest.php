@@ -12,6 +12,8 @@ use Illuminate\Validation\ValidationException;
 use Ithys\Document\Reader;
 use Ithys\Document\Refused;
 use Ithys\Forecast\Outlook;
+use Ithys\Journal\MediaCharge\Place;
+use Ithys\Media\Medium;
 use Ithys\Quantity\UnitSystem;
 
 /** The levers of another course, as typed. */
@@ -63,7 +65,7 @@ final class CourseRequest extends FormRequest
     }
 
     /**
-     * @return array<string, float|bool|null> by lever; what is left empty is not done at all
+     * @return array<string, float|bool|string|null> by lever; what is left empty is not done at all
      *
      * @throws ValidationException with a sentence at each lever that cannot be read
      */
@@ -72,24 +74,41 @@ final class CourseRequest extends FormRequest
         $typed = $this->input('levers');
 
         return [
-            ...self::read(is_array($typed) ? $typed : [], $keeper->units),
+            ...self::read(
+                array_diff_key(is_array($typed) ? $typed : [], array_flip(['medium', 'place'])),
+                $keeper->units,
+            ),
             'skimmerOn' => $this->boolean('levers.skimmerOn'),
+            'medium' => (Medium::tryFrom($this->chosen('medium')) ?? Medium::Gfo)->value,
+            'place' => (Place::tryFrom($this->chosen('place')) ?? Place::Reactor)->value,
         ];
     }
 
+    private function chosen(string $lever): string
+    {
+        $chosen = $this->input("levers.{$lever}");
+
+        return is_string($chosen) ? $chosen : '';
+    }
+
     /**
-     * @return array<string, float|bool|null> those that are set otherwise than they stand
+     * @return array<string, float|bool|string|null> those that are set otherwise than they stand
      *
      * @throws ValidationException
      */
     public function turned(User $keeper, Outlook $outlook): array
     {
         $stands = CourseForm::of($outlook, $keeper->units);
-        $stands = [...self::read($stands, $keeper->units), 'skimmerOn' => $stands['skimmerOn']];
+        $stands = [
+            ...self::read(array_diff_key($stands, array_flip(['medium', 'place'])), $keeper->units),
+            'skimmerOn' => $stands['skimmerOn'],
+            'medium' => $stands['medium'],
+            'place' => $stands['place'],
+        ];
 
         return array_filter(
             $this->levers($keeper),
-            static fn (float|bool|null $value, string $lever): bool => $value !== $stands[$lever],
+            static fn (float|bool|string|null $value, string $lever): bool => $value !== $stands[$lever],
             ARRAY_FILTER_USE_BOTH,
         );
     }

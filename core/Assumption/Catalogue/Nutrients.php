@@ -42,14 +42,6 @@ final class Nutrients
         ['rock-capacity', 'Phosphorus on rock in balance with 1 ppm of phosphate, mg a kg', 10.0, 3.0, 40.0],
         ['rock-exponent', 'Bend of that balance (Freundlich)', 0.5, 0.3, 0.8],
         ['sand-as-rock', 'Sand counts as this much rock', 0.5, 0.0, 1.0],
-        ['gfo-film', 'GFO: water that reaches it, L a day and g', 2.0, 0.67, 6.0],
-        ['gfo-pores', 'GFO: how fast its pores fill, of what is left a day', 0.3, 0.1, 0.9],
-        ['alumina-film', 'Alumina: water that reaches it, L a day and g', 1.0, 0.33, 3.0],
-        ['alumina-pores', 'Alumina: how fast its pores fill, of what is left a day', 0.2, 0.067, 0.6],
-        ['activated-carbon-rate', 'Fresh activated carbon clears of organics, L a day and g', 0.2, 0.067, 0.6],
-        ['activated-carbon-most', 'Organic nitrogen that activated carbon holds, mg a g', 4.0, 1.3, 12.0],
-        ['resin-rate', 'Fresh resin clears of organics, L a day and g', 0.1, 0.033, 0.3],
-        ['resin-most', 'Organic nitrogen that resin holds, mg a g', 3.0, 1.0, 9.0],
         ['contact-reactor', 'Media in a reactor meet the water', 1.0, 0.33, 1.0],
         ['contact-canister', 'Media in a canister meet the water, of what a reactor gives', 0.9, 0.3, 1.0],
         ['contact-basket', 'Media in a basket meet the water, of what a reactor gives', 0.6, 0.2, 1.0],
@@ -116,20 +108,7 @@ final class Nutrients
 
     private const STRENGTH = 'Spirit of 40 %, vinegar of 5 %, and both mixed half and half.';
 
-    /** g a mL of the medium as it is poured. */
-    private const DENSITIES = [
-        ['gfo-density', 'GFO weighs, g a mL', 0.6, 0.3, 1.2],
-        ['alumina-density', 'Alumina phosphate remover weighs, g a mL', 0.7, 0.35, 1.4],
-        ['activated-carbon-density', 'Activated carbon weighs, g a mL', 0.5, 0.25, 0.8],
-        ['resin-density', 'Resin weighs, g a mL', 0.7, 0.35, 1.2],
-        ['zeolite-density', 'Zeolite weighs, g a mL', 0.9, 0.5, 1.4],
-        ['biological-density', 'Biological media weigh, g a mL', 0.6, 0.1, 2.0],
-        ['polishing-density', 'A polishing sheet weighs, g a mL', 0.1, 0.01, 1.0],
-        ['unlisted-density', 'Your unlisted medium weighs, g a mL', 0.7, 0.05, 3.0],
-        ['unlisted-most', 'Your unlisted medium holds of phosphate at the most, mg a g', 0.0, 0.0, 60.0],
-        ['unlisted-affinity', 'How readily your unlisted medium binds phosphate, L/mg (Langmuir K)', 6.0, 0.1, 50.0],
-        ['unlisted-film', 'Your unlisted medium: water that reaches it, L a day and g', 1.0, 0.1, 6.0],
-        ['unlisted-pores', 'Your unlisted medium: how fast its pores fill, of what is left a day', 0.2, 0.01, 1.0],
+    private const OTHERS = [
         ['cleaned-share', 'Of what a sponge holds comes out when it is rinsed', 0.8, 0.4, 1.0],
         ['sock-interval', 'Days between sock changes where none is logged', 7.0, 1.0, 60.0],
         ['algae-start', 'Algae at the start, of what their light carries', 0.5, 0.05, 1.0],
@@ -154,7 +133,7 @@ final class Nutrients
             ...self::estimates(Dimension::Plain, self::RATES),
             ...self::estimates(Dimension::Share, self::SHARES),
             ...self::estimates(Dimension::Concentration, self::LEVELS),
-            ...self::estimates(Dimension::Plain, self::DENSITIES),
+            ...self::estimates(Dimension::Plain, self::OTHERS),
             ...array_map(static fn (array $row): Assumption => Assumption::practice(
                 $row[0],
                 $row[1],

@@ -21,14 +21,6 @@ final class Rounds
         ['price-salt-water', 'New salt water, a litre', 0.06, 0.0, 5.0, self::MONEY],
         ['price-fleece', 'Fleece, a metre', 1.0, 0.0, 50.0, self::MONEY],
         ['price-dose', 'Organic carbon for dosing, a mL', 0.02, 0.0, 1.0, self::MONEY],
-        ['price-gfo', 'GFO, a gram', 0.06, 0.0, 5.0, self::MONEY],
-        ['price-alumina', 'Alumina phosphate remover, a gram', 0.04, 0.0, 5.0, self::MONEY],
-        ['price-activated-carbon', 'Activated carbon, a gram', 0.03, 0.0, 5.0, self::MONEY],
-        ['price-resin', 'Resin, a gram', 0.06, 0.0, 5.0, self::MONEY],
-        ['price-biological', 'Biological media, a gram', 0.02, 0.0, 5.0, self::MONEY],
-        ['price-polishing', 'Polishing sheet, a gram', 0.1, 0.0, 5.0, self::MONEY],
-        ['price-unlisted', 'Your unlisted medium, a gram', 0.05, 0.0, 5.0, self::MONEY],
-        ['price-zeolite', 'Zeolite, a gram', 0.02, 0.0, 5.0, self::MONEY],
     ];
 
     /** @return list<Assumption> */

@@ -153,8 +153,10 @@ final readonly class Course
     /**
      * The same with some levers set otherwise.
      *
-     * @param  array<string, float|bool|null>  $levers  feedTimes, stockAdded in g, sockEvery, waterEvery, waterLitres,
-     *   skimmerOn, lightHours, rollerTimes, spirit in mL a day, mediaGrams and carbonGrams
+     * @param  array<string, float|bool|string|null>  $levers  feedTimes, stockAdded in g, sockEvery, waterEvery,
+     *   waterLitres,
+     *   skimmerOn, lightHours, rollerTimes, spirit in mL a day, mediaGrams with medium and place, and
+     *   carbonGrams
      */
     public function with(array $levers): self
     {
@@ -180,10 +182,7 @@ final readonly class Course
                 $figure('rollerTimes', $this->machines->rollerTimes) ?? 1.0,
             ),
             $this->herd,
-            array_values(array_filter([
-                new Fresh(Medium::Gfo, $figure('mediaGrams', 0.0) ?? 0.0),
-                new Fresh(Medium::ActivatedCarbon, $figure('carbonGrams', 0.0) ?? 0.0),
-            ], static fn (Fresh $one): bool => $one->grams > 0.0)),
+            Fresh::chosen($levers),
         );
     }
 

@@ -24,6 +24,25 @@ final readonly class Fresh
     ) {
     }
 
+    /**
+     * Those that the levers of a scenario put in: one medium where it is wanted, GFO in a reactor where nothing else is
+     * said; and activated carbon.
+     *
+     * @param  array<string, float|bool|string|null>  $levers
+     * @return list<self>
+     */
+    public static function chosen(array $levers): array
+    {
+        return array_values(array_filter([
+            new self(
+                Medium::tryFrom((string) ($levers['medium'] ?? '')) ?? Medium::Gfo,
+                (float) ($levers['mediaGrams'] ?? 0.0),
+                Place::tryFrom((string) ($levers['place'] ?? '')) ?? Place::Reactor,
+            ),
+            new self(Medium::ActivatedCarbon, (float) ($levers['carbonGrams'] ?? 0.0)),
+        ], static fn (self $one): bool => $one->grams > 0.0));
+    }
+
     /** As the model calls it. */
     public static function charge(Medium $medium): string
     {

@@ -139,7 +139,7 @@ final readonly class DoseContext
     /** g a mL as it is poured. */
     public function density(Medium $medium): float
     {
-        return $this->assumptions->value("{$medium->value}-density");
+        return $this->assumptions->value((string) $medium->key('density'));
     }
 
     /** Whether the skimmer runs, by its last switch, else by the path; null where neither says. */

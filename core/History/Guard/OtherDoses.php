@@ -111,7 +111,7 @@ final readonly class OtherDoses
      */
     private function biological(): array
     {
-        $every = $this->assumptions->value('calendar-biological');
+        $every = $this->assumptions->value((string) Medium::Biological->key('calendar'));
         $day = fn (DateTimeImmutable $at): string => $at->setTimezone($this->zone)->format('j F Y');
         $last = null;
         $lately = 0.0;

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Ithys\History\Guard;
 
+use Ithys\History\Course\Fresh;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\MediaCharge\MediaCharge;
-use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Payload;
-use Ithys\Media\Medium;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
@@ -21,7 +20,7 @@ final class ScenarioGuard
     private const LEAST_FOOD = 0.3;
 
     /**
-     * @param  array<string, float|bool|null>  $levers  those that are set differently, as a course takes them
+     * @param  array<string, float|bool|string|null>  $levers  those that are set differently, as a course takes them
      * @return list<Doubt> the gravest first
      */
     public static function doubts(array $levers, DoseContext $here): array
@@ -43,17 +42,16 @@ final class ScenarioGuard
     }
 
     /**
-     * @param  array<string, float|bool|null>  $levers
+     * @param  array<string, float|bool|string|null>  $levers
      * @return list<Payload|Doubt>
      */
     private static function doses(array $levers): array
     {
         $doses = [];
-        foreach (['mediaGrams' => Medium::Gfo, 'carbonGrams' => Medium::ActivatedCarbon] as $lever => $medium) {
-            $grams = (float) ($levers[$lever] ?? 0.0);
-            if ($grams > 0.0) {
-                $doses[] = self::made(static fn (): Payload => MediaCharge::grams($medium, $grams, Place::Reactor));
-            }
+        foreach (Fresh::chosen($levers) as $one) {
+            $doses[] = self::made(
+                static fn (): Payload => MediaCharge::grams($one->medium, $one->grams, $one->place),
+            );
         }
         $millilitres = (float) ($levers['spirit'] ?? 0.0);
         if ($millilitres > 0.0) {

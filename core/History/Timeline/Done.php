@@ -231,11 +231,11 @@ final class Done
         return "{$charge->medium()->value} {$charge->entry}";
     }
 
-    /** Nothing is taken to be known of an unlisted medium until its keeper says what it holds. */
+    /** Nothing is taken to be known of a medium until somebody says what it holds. */
     private function isFollowed(Medium $medium): bool
     {
         return $medium->isModelled()
-            && ($medium !== Medium::Unlisted || $this->assumptions->value('unlisted-most') > 0.0);
+            && (! $medium->mayBind() || $this->assumptions->value((string) $medium->key('most')) > 0.0);
     }
 
     /** What is not said is said to be assumed. */

@@ -57,22 +57,39 @@ final class MediaRule implements Rule
     /** Takes the name of a medium; bare carbon is the activated one. Null where none stands here. */
     public static function medium(Tokens $tokens): ?Medium
     {
-        return match (true) {
-            $tokens->take('gfo') => Medium::Gfo,
-            $tokens->take('alumina') => Medium::Alumina,
-            $tokens->take('resin') => Medium::Resin,
-            $tokens->take('zeolite') => Medium::Zeolite,
-            $tokens->takePair('activated', 'carbon'), $tokens->take('gac', 'carbon') => Medium::ActivatedCarbon,
-            $tokens->takePair('bio', 'media'), $tokens->takePair('biological', 'media') => Medium::Biological,
-            $tokens->takePair('polishing', 'sheet'), $tokens->takePair('polishing', 'pad') => Medium::Polishing,
-            $tokens->takePair('unlisted', 'medium') => Medium::Unlisted,
-            default => null,
-        };
+        foreach (self::named() as [$words, $medium]) {
+            if ($tokens->takePhrase($words)) {
+                return $medium;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{list<string>, Medium}> names in words, the longer first */
+    private static function named(): array
+    {
+        $names = [];
+        foreach (Medium::cases() as $medium) {
+            foreach ($medium->definition()->names->words as $name) {
+                $names[] = [explode(' ', $name), $medium];
+            }
+        }
+        usort($names, static fn (array $a, array $b): int => count($b[0]) <=> count($a[0]));
+
+        return $names;
     }
 
     public function words(): array
     {
-        return ['gfo', 'alumina', 'activated carbon', 'resin', 'zeolite'];
+        return array_values(array_map(
+            static fn (Medium $medium): string => $medium->word(),
+            array_filter(
+                Medium::cases(),
+                static fn (Medium $medium): bool => $medium->isModelled() && $medium !== Medium::Unlisted
+                    || $medium === Medium::Zeolite,
+            ),
+        ));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Ithys\Journal\Supplement;
 
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\MediaCharge\MediaRule;
 use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Draft;
 use Ithys\Journal\QuickEntry\Rule;
@@ -15,19 +16,15 @@ use Ithys\Quantity\Dimension;
 /** "dosed calcium 30 ml", "dosed 5 ml trace elements", "dosed vinegar 10 ml". */
 final class SupplementRule implements Rule
 {
-    /** Doses that have a kind of their own: the word before them says no more. */
-    private const OWN = ['lanthanum', 'gfo', 'alumina', 'resin', 'zeolite', 'activated', 'carbon'];
-
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
         if (! $tokens->take('dosed', 'dose', 'dosing')) {
             return false;
         }
-        $isOwn = static fn (string $word): bool => CarbonSource::named($word) !== null
-            || in_array($word, self::OWN, true);
         for ($ahead = 0; $ahead < 4; $ahead++) {
-            if ($isOwn($tokens->peek($ahead)->word ?? '')) {
+            $word = $tokens->peek($ahead)->word ?? '';
+            if ($word === 'lanthanum' || CarbonSource::named($word) !== null || self::isMedium($tokens, $ahead)) {
                 return true;
             }
         }
@@ -48,5 +45,16 @@ final class SupplementRule implements Rule
     public function words(): array
     {
         return ['dosed'];
+    }
+
+    /** Whether the name of a medium begins so many words ahead: the word before it says no more. */
+    private static function isMedium(Tokens $tokens, int $ahead): bool
+    {
+        $start = $tokens->position;
+        $tokens->position += $ahead;
+        $isMedium = MediaRule::medium($tokens) !== null;
+        $tokens->position = $start;
+
+        return $isMedium;
     }
 }

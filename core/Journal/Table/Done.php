@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\Table;
 
+use Ithys\Media\Medium;
+
 /** What was done, where a column of a table holds one thing alone. Its cells are read as lines of the one-line log. */
-enum Done: string
+final readonly class Done
 {
-    case WaterChange = 'water change';
-    case Sock = 'sock';
-    case Fed = 'fed';
-    case Vinegar = 'vinegar';
-    case Spirit = 'spirit';
-    case Blend = 'blend';
-    case Gfo = 'gfo';
-    case Alumina = 'alumina';
-    case ActivatedCarbon = 'activated carbon';
-    case Resin = 'resin';
-    case Zeolite = 'zeolite';
-    case Skimmer = 'skimmer';
-    case Refugium = 'refugium';
+    private const WATER = 'water change';
+
+    private const SOCK = 'sock';
+
+    private const SKIMMER = 'skimmer';
 
     private const TICKED = ['x', 'y', 'yes', '✓', '✔', 'true', 'done', 'ja', 'oui', 'changed', 'new', '1'];
 
@@ -36,14 +30,39 @@ enum Done: string
         'vinegar' => ['vinegar', 'vinegar dose', 'essig'],
         'spirit' => ['spirit', 'spirits', 'spirit dose'],
         'blend' => ['blend', 'carbon blend'],
-        'gfo' => ['gfo', 'iron oxide'],
-        'alumina' => ['alumina', 'aluminium oxide', 'aluminum oxide'],
-        'activated carbon' => ['activated carbon', 'aktivkohle', 'gac', 'charbon actif', 'carbón activo'],
-        'resin' => ['resin'],
-        'zeolite' => ['zeolite', 'zeolith'],
         'skimmer' => ['skimmer', 'protein skimmer', 'abschäumer'],
         'refugium' => ['refugium', 'refugium light', 'refugium hours', 'photoperiod'],
     ];
+
+    private const UNITS = [
+        self::SOCK => [],
+        self::SKIMMER => [],
+        self::WATER => ['L', '%', 'US gal', 'imp gal'],
+        'fed' => ['g', 'cubes', 'sheets', 'oz'],
+        'vinegar' => self::DOSES,
+        'spirit' => self::DOSES,
+        'blend' => self::DOSES,
+        'refugium' => ['h'],
+    ];
+
+    private const DOSES = ['mL', 'tsp', 'tbsp', 'US fl oz'];
+
+    private function __construct(
+        /** As the one-line log begins with. */
+        public string $value,
+    ) {
+    }
+
+    /** @return list<self> all that a column can hold, media among them */
+    public static function all(): array
+    {
+        return array_map(static fn (string $value): self => new self($value), array_keys(self::names()));
+    }
+
+    public static function tryFrom(string $value): ?self
+    {
+        return isset(self::names()[$value]) ? new self($value) : null;
+    }
 
     /** Null for a heading that names none, brackets and units left out. */
     public static function named(string $heading): ?self
@@ -51,26 +70,32 @@ enum Done: string
         // "GFO changed" and "dosed vinegar" are what they name.
         $plain = mb_strtolower(trim($heading));
         $bare = trim((string) preg_replace('~\b(?:dosed?|dosing|changed?|added|done|new)\b~u', '', $plain));
-        foreach (self::NAMES as $done => $names) {
+        foreach (self::names() as $done => $names) {
             if (in_array($plain, $names, true) || in_array($bare, $names, true)) {
-                return self::from($done);
+                return new self($done);
             }
         }
 
         return null;
     }
 
+    /** @return array<string, list<string>> headings by what they mean */
+    private static function names(): array
+    {
+        $media = [];
+        foreach (Medium::cases() as $medium) {
+            $names = $medium->definition()->names;
+            // Carbon alone may be either.
+            $media[$medium->word()] = array_values(array_diff([...$names->words, ...$names->headings], ['carbon']));
+        }
+
+        return [...self::NAMES, ...$media];
+    }
+
     /** @return list<string> what its amounts can be written in, as the one-line log reads them; none without amounts */
     public function units(): array
     {
-        return match ($this) {
-            self::Sock, self::Skimmer => [],
-            self::WaterChange => ['L', '%', 'US gal', 'imp gal'],
-            self::Fed => ['g', 'cubes', 'sheets', 'oz'],
-            self::Vinegar, self::Spirit, self::Blend => ['mL', 'tsp', 'tbsp', 'US fl oz'],
-            self::Refugium => ['h'],
-            default => self::MEASURES,
-        };
+        return self::UNITS[$this->value] ?? self::MEASURES;
     }
 
     /** A unit as a heading or a cell has it, as one of those above; null for another. */
@@ -85,9 +110,9 @@ enum Done: string
 
         return match ($plain) {
             'litre', 'litres', 'liter', 'liters', 'ltr' => in_array('L', $this->units(), true) ? 'L' : null,
-            'percent', 'pct', 'prozent', 'per cent' => $this === self::WaterChange ? '%' : null,
+            'percent', 'pct', 'prozent', 'per cent' => $this->value === self::WATER ? '%' : null,
             'gram', 'grams', 'gr', 'gramm' => in_array('g', $this->units(), true) ? 'g' : null,
-            'hours', 'hour', 'hrs', 'h/day', 'stunden' => $this === self::Refugium ? 'h' : null,
+            'hours', 'hour', 'hrs', 'h/day', 'stunden' => in_array('h', $this->units(), true) ? 'h' : null,
             default => null,
         };
     }
@@ -103,10 +128,10 @@ enum Done: string
         if (CellFigure::isNothing($cell) || in_array(mb_strtolower($cell), ['no', 'nein', 'non', '0'], true)) {
             return null;
         }
-        if ($this === self::Skimmer) {
+        if ($this->value === self::SKIMMER) {
             return "skimmer {$cell}";
         }
-        if ($this === self::Sock) {
+        if ($this->value === self::SOCK) {
             return in_array(mb_strtolower($cell), self::TICKED, true) ? 'sock changed' : "sock {$cell}";
         }
         $figure = CellFigure::read($cell, $decimalComma);

@@ -26,8 +26,6 @@ final class Adsorbing
 
     private const WEIGHTS = [0.5, 0.25, 0.25];
 
-    private const MEDIA = ['activated-carbon', 'resin'];
-
     private const TOLERANCE = 1e-4;
 
     /**
@@ -67,9 +65,10 @@ final class Adsorbing
      */
     private static function run(Timeline $timeline, array $charges, float $off): array
     {
-        $parameters = Parameters::of($timeline->assumptions);
-        foreach (self::MEDIA as $medium) {
-            $row = $parameters->row('media', $medium) ?? [];
+        $parameters = $usual = Parameters::of($timeline->assumptions);
+        foreach ($charges as $charge) {
+            $medium = $charge->medium()->value;
+            $row = $usual->row('media', $medium) ?? [];
             $most = array_pop($row) ?? 0.0;
             $parameters = $parameters->withRow('media', $medium, [...$row, $most * exp($off)]);
         }

@@ -74,7 +74,10 @@ final readonly class ChargeWords
                     .'it just tumble.',
             )],
             Condition::ExhaustedOrBypassed => [
-                Text::of('It removes almost nothing. Water may bypass it instead: look for a leak or a channel before you renew it.'),
+                Text::of(
+                    'It removes almost nothing. Water may bypass it instead: look for a leak or a channel before you '
+                        .'renew it.',
+                ),
             ],
             Condition::LikelyExhausted => [Text::of(
                 'It is exhausted with a chance of {odds}. Read phosphate again, or before and after the reactor.',

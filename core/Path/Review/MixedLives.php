@@ -48,12 +48,6 @@ final class MixedLives implements Rule
     /** Common practice: carbon and zeolite weeks, GFO and resin one to three months, alumina about half a year. */
     public static function life(Medium $medium): string
     {
-        return match ($medium) {
-            Medium::ActivatedCarbon, Medium::Zeolite, Medium::Polishing => 'weeks',
-            Medium::Gfo, Medium::Resin => 'one to three months',
-            Medium::Alumina => 'about half a year',
-            Medium::Biological => 'years, by thirds',
-            Medium::Unlisted => 'as its maker says',
-        };
+        return $medium->definition()->lasts;
     }
 }

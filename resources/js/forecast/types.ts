@@ -17,6 +17,8 @@ export interface Levers {
     carbonGrams: string;
     mediaGrams: string;
     skimmerOn: boolean;
+    medium: string;
+    place: string;
 }
 
 /** One thing to do next, with what is expected of it. */

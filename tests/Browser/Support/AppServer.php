@@ -13,7 +13,12 @@ final class AppServer
 {
     public readonly string $url;
 
+    /** What leads requests to the application. */
+    public const ROUTER = '/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
+
     private readonly string $settings;
+
+    private readonly ?string $router;
 
     private readonly int $port;
 
@@ -53,6 +58,7 @@ final class AppServer
                 $environment,
             ),
         );
+        $this->router = $more['ITHYS_ROUTER'] ?? null;
         copy(self::template($demo), $environment['DB_DATABASE']);
         $this->start();
     }
@@ -108,7 +114,7 @@ final class AppServer
     public function start(): void
     {
         $root = dirname(__DIR__, 3);
-        $router = "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
+        $router = $this->router ?? $root.self::ROUTER;
         $log = escapeshellarg("{$this->database}.log");
         // A process group of its own, so that the workers go with the server.
         $this->group = (int) self::run(

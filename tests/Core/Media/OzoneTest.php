@@ -8,7 +8,6 @@ use Ithys\Media\Medium;
 use Ithys\Media\OzoneController;
 use Ithys\Media\OzoneRefused;
 use Ithys\Media\OzoneStandIn;
-use Ithys\Media\Preparation;
 use Ithys\Water\Oxygen;
 
 /** @param  array<string, mixed>  $otherwise */
@@ -76,9 +75,9 @@ it('knows the schools of carbon and how each medium is made ready', function ():
     expect(array_map(fn (CarbonSchool $one): ?array => $one->days(), CarbonSchool::cases()))
         ->toBe([null, [7.0, 14.0], [30.0, 30.0], [60.0, 90.0]]);
     foreach (Medium::cases() as $medium) {
-        expect(Preparation::of($medium))->not->toBe([]);
+        expect($medium->definition()->prepares)->not->toBe([]);
     }
     // Common practice: carbon is rinsed until clear, alumina need not be.
-    expect(Preparation::of(Medium::ActivatedCarbon)[0])->toContain('until that runs clear')
-        ->and(Preparation::of(Medium::Alumina)[0])->toContain('need not be rinsed');
+    expect(Medium::ActivatedCarbon->definition()->prepares[0])->toContain('until that runs clear')
+        ->and(Medium::Alumina->definition()->prepares[0])->toContain('need not be rinsed');
 });

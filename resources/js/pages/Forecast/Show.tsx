@@ -32,7 +32,7 @@ interface Props {
     feedGrams: number;
     fitted: Fitted;
     /** The media that can be put in. */
-    medium: string;
+    choices: { media: [string, string][]; places: [string, string][] };
     carbon: string;
     past: [number, string, number][];
     /** Routines of which nothing was logged for long, which the courses rest on. */
@@ -52,7 +52,7 @@ export default function Show({
     levers,
     feedGrams,
     fitted,
-    medium,
+    choices,
     carbon,
     past,
     silences,
@@ -93,7 +93,7 @@ export default function Show({
                         levers,
                         feedGrams,
                         fitted,
-                        medium,
+                        choices,
                         carbon,
                         past,
                         counsel,
@@ -114,7 +114,7 @@ function Bench({
     levers,
     feedGrams,
     fitted,
-    medium,
+    choices,
     carbon,
     past,
     counsel,
@@ -127,7 +127,7 @@ function Bench({
     | 'agoChoices'
     | 'feedGrams'
     | 'fitted'
-    | 'medium'
+    | 'choices'
     | 'carbon'
     | 'past'
     | 'counsel'
@@ -153,7 +153,12 @@ function Bench({
     if (view !== null && view !== foreseen) {
         setForeseen(view);
     }
-    const field = (key: keyof Omit<Levers, 'skimmerOn'>, label: string, unit: string, help?: string) => (
+    const field = (
+        key: keyof Omit<Levers, 'skimmerOn' | 'medium' | 'place'>,
+        label: string,
+        unit: string,
+        help?: string,
+    ) => (
         <TextField
             label={label}
             unit={unit}
@@ -183,7 +188,21 @@ function Bench({
                 {fitted.algae && field('lightHours', 'Light over the algae', 'h a day')}
                 {field('spirit', 'Organic carbon as spirit', 'mL a day')}
                 {field('carbonGrams', `${carbon} put in a reactor now`, unit('small mass'))}
-                {field('mediaGrams', `${medium} put in a reactor now`, unit('small mass'))}
+                <Box display="grid" gridTemplateColumns="1fr 1fr" gap="2">
+                    <ChoiceField
+                        label="Medium put in now"
+                        value={course.medium}
+                        options={choices.media}
+                        onPick={(picked) => setCourse({ ...course, medium: picked })}
+                    />
+                    <ChoiceField
+                        label="Where"
+                        value={course.place}
+                        options={choices.places}
+                        onPick={(place) => setCourse({ ...course, place })}
+                    />
+                </Box>
+                {field('mediaGrams', 'Amount of it', unit('small mass'))}
                 {course.spirit.trim() !== '' && Number(course.spirit) > Number(levers.spirit) && (
                     <Box color="caution" fontSize="sm">
                         Caution: raise organic carbon slowly, with a skimmer and enough oxygen. Stop when the water

@@ -112,7 +112,7 @@ it('sees what a column holds from its heading', function (
     ?string $method = null,
 ): void {
     $column = Column::of(0, $heading);
-    expect([$column->use, $column->unitKey(), $column->method])->toBe([$use, $unit, $method]);
+    expect([$column->use, $column->unitKey(), $column->method])->toEqual([$use, $unit, $method]);
 })->with([
     ['Date', ColumnRole::Date],
     ['Datum', ColumnRole::Date],
@@ -130,8 +130,8 @@ it('sees what a column holds from its heading', function (
     ['Nitrate (N)', Parameter::Nitrate, 'ppm N'],
     ['Nitrate (NO3-) mg/L', Parameter::Nitrate, 'ppm'],
     ['Nitrate (NO3-N)', Parameter::Nitrate, 'ppm N'],
-    ['Dosed vinegar (ml)', Done::Vinegar, 'mL'],
-    ['GFO changed', Done::Gfo],
+    ['Dosed vinegar (ml)', Done::tryFrom('vinegar'), 'mL'],
+    ['GFO changed', Done::tryFrom('gfo')],
     ['Nitrate level', Parameter::Nitrate],
     ['Nitrate (white strips)', Parameter::Nitrate, '', 'white strips'],
     ['PO4 ppb P', Parameter::Phosphate, 'ppb P'],
@@ -152,12 +152,12 @@ it('sees what a column holds from its heading', function (
     ['Comment', ColumnRole::Note],
     ['cloudy', ColumnRole::Cloudy],
     ['Maintenance', ColumnRole::Line],
-    ['Water change (L)', Done::WaterChange, 'L'],
-    ['Water change %', Done::WaterChange, '%'],
-    ['WC', Done::WaterChange],
-    ['Vinegar ml', Done::Vinegar, 'mL'],
-    ['GFO [g]', Done::Gfo, 'g'],
-    ['Sock', Done::Sock],
+    ['Water change (L)', Done::tryFrom('water change'), 'L'],
+    ['Water change %', Done::tryFrom('water change'), '%'],
+    ['WC', Done::tryFrom('water change')],
+    ['Vinegar ml', Done::tryFrom('vinegar'), 'mL'],
+    ['GFO [g]', Done::tryFrom('gfo'), 'g'],
+    ['Sock', Done::tryFrom('sock')],
     // What is like a reading by its first word is none.
     ['Nitrate target', ColumnRole::Ignore],
     ['Phosphate remover (g)', ColumnRole::Ignore],
