@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Ithys\Effect;
 
 use Ithys\Assumption\Assumed;
+use Ithys\History\Routines;
 use Ithys\Journal\Confounds;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
-use Ithys\Journal\Usage;
-use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
 /**
@@ -21,8 +20,7 @@ use Ithys\Quantity\Text;
  */
 final readonly class Confounders
 {
-    /** @param  array<string, list<Entry>>  $window  entries the question covers by kind, in order of time */
-    private function __construct(private Question $question, private array $window)
+    private function __construct(private Question $question)
     {
     }
 
@@ -32,27 +30,10 @@ final readonly class Confounders
      */
     public static function find(Question $question, array $journal): array
     {
-        $window = [];
-        foreach ($journal as $entry) {
-            if ($question->covers($entry)) {
-                $window[$entry->kind()->key()][] = $entry;
-            }
-        }
-        $here = new self($question, $window);
+        $here = new self($question);
         $found = [...$here->entries($journal), ...$here->tankChanges()];
-        foreach (Kinds::all() as $kind) {
-            $lever = $kind->lever();
-            $shift = match ($lever?->confounds) {
-                Confounds::Rate => $lever->usage === null ? null : $here->rateShift($kind, $lever->usage),
-                Confounds::Interval => $here->intervalShift($kind, $lever->usage?->name() ?? ''),
-                default => null,
-            };
-            if ($shift !== null) {
-                $found[] = $shift;
-            }
-        }
 
-        return $found;
+        return [...$found, ...$here->routines($journal)];
     }
 
     /**
@@ -100,81 +81,32 @@ final readonly class Confounders
         return $found;
     }
 
-    private function rateShift(Kind $kind, Usage $usage): ?Confounder
+    /**
+     * @param  list<Entry>  $journal
+     * @return list<Confounder> routines that changed in the window, but for the one that is picked
+     */
+    private function routines(array $journal): array
     {
         $question = $this->question;
-        if ($question->change->kind()->key() === $kind->key()) {
-            return null;
-        }
-        $entries = $this->window[$kind->key()] ?? [];
-        $before = 0.0;
-        $since = 0.0;
-        foreach ($entries as $entry) {
-            $use = $entry->payload->mark($question->litres)->use;
-            $entry->at < $question->change->at ? $before += $use : $since += $use;
-        }
-        // Days with nothing logged at the edges of a young journal would look like fasting; count from the first entry.
-        $began = $entries === [] ? 0.0 : max(0.0, -$entries[0]->daysAfter($question->change->at));
-        $began = min($question->windowDays, $began);
-        $daysSince = min(
-            $question->windowDays,
-            ($question->now->getTimestamp() - $question->change->at->getTimestamp()) / 86400,
+        $kinds = Kinds::all();
+        $mine = array_values(array_filter(
+            $journal,
+            static fn (Entry $entry): bool => $question->covers($entry)
+                && $kinds[$entry->kind()->key()]->lever()?->confounds === Confounds::Routine
+                && $entry->kind()->key() !== $question->change->kind()->key(),
+        ));
+        $routines = Routines::of(
+            $mine,
+            $question->litres,
+            $question->change->at->getTimezone(),
+            min($question->now, $question->change->at->modify("+{$question->windowDays} days")),
+            $question->assumptions,
         );
-        if (count($entries) < 4 || $began < 3 || $daysSince < 3) {
-            return null;
-        }
-        [$was, $is] = [$before / $began, $since / $daysSince];
-        if (abs($is - $was) <= $question->assumptions->value(Assumed::RateShare) * max($was, $is)) {
-            return null;
-        }
+        $least = $question->assumptions->value(Assumed::RateShare);
 
-        return new Confounder(
-            Text::of(
-                '{what} {moved} from {was} to {is}.',
-                what: $usage->name(),
-                moved: $is > $was ? 'rose' : 'fell',
-                was: $was > 0.0 ? $usage->perDay($was) : 'none',
-                is: $is > 0.0 ? $usage->perDay($is) : 'none',
-            ),
+        return array_map(
+            static fn (Text $says): Confounder => new Confounder(Text::of('{what}.', what: $says)),
+            Schedules::differingBy($routines, $least),
         );
-    }
-
-    private function intervalShift(Kind $kind, string $name): ?Confounder
-    {
-        if ($this->question->change->kind()->key() === $kind->key()) {
-            return null;
-        }
-        $days = array_map(
-            fn (Entry $entry): float => $entry->daysAfter($this->question->change->at),
-            $this->window[$kind->key()] ?? [],
-        );
-        $before = self::medianInterval(array_filter($days, static fn (float $day): bool => $day < 0));
-        $since = self::medianInterval(array_filter($days, static fn (float $day): bool => $day >= 0));
-        $factor = $this->question->assumptions->value(Assumed::IntervalFactor);
-        if ($before === null || $since === null || max($before, $since) <= $factor * min($before, $since)) {
-            return null;
-        }
-
-        return new Confounder(
-            Text::of(
-                '{what} went from about {before} to {since} days.',
-                what: $name,
-                before: Quantity::number($before, 0),
-                since: Quantity::number($since, 0),
-            ),
-        );
-    }
-
-    /** @param  array<float>  $days */
-    private static function medianInterval(array $days): ?float
-    {
-        $days = array_values($days);
-        $gaps = [];
-        for ($i = 1; $i < count($days); $i++) {
-            $gaps[] = $days[$i] - $days[$i - 1];
-        }
-        sort($gaps);
-
-        return count($gaps) < 2 ? null : max($gaps[intdiv(count($gaps), 2)], 0.25);
     }
 }

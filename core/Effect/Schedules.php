@@ -21,6 +21,36 @@ final class Schedules
     public static function shifts(Routines $routines): array
     {
         $shifts = [];
+        foreach (self::changes($routines) as [$of, $change, $says]) {
+            $entry = $routines->entryFrom($of, $change->day);
+            if ($entry?->id !== null) {
+                $shifts[$entry->id] = $says;
+            }
+        }
+
+        return $shifts;
+    }
+
+    /** @return list<Text> changes between two rates that differ by more than a share of the greater */
+    public static function differingBy(Routines $routines, float $share): array
+    {
+        $says = [];
+        foreach (self::changes($routines) as [$of, $change, $one]) {
+            $routine = $routines->find($of);
+            $before = $routine?->at($change->day - 0.5)->perDay ?? 0.0;
+            $since = $routine?->at($change->until)->perDay ?? 0.0;
+            if (abs($since - $before) > $share * max($since, $before)) {
+                $says[] = $one;
+            }
+        }
+
+        return $says;
+    }
+
+    /** @return list<array{Repeated, Change, Text}> */
+    private static function changes(Routines $routines): array
+    {
+        $found = [];
         foreach (Repeated::cases() as $of) {
             $usage = $of->usage();
             $routine = $routines->find($of);
@@ -31,14 +61,13 @@ final class Schedules
                 ? Text::wrap($usage->name())
                 : Text::of('{what}, {source}', what: $usage->name(), source: $of->source()->label());
             foreach ($routine->changes() as $change) {
-                $entry = $change->what === Change::SILENCE ? null : $routines->entryFrom($of, $change->day);
-                if ($entry?->id !== null) {
-                    $shifts[$entry->id] = self::says($name, $usage, $routine, $change);
+                if ($change->what !== Change::SILENCE) {
+                    $found[] = [$of, $change, self::says($name, $usage, $routine, $change)];
                 }
             }
         }
 
-        return $shifts;
+        return $found;
     }
 
     private static function says(Text $what, Usage $usage, Routine $routine, Change $change): Text
@@ -50,7 +79,7 @@ final class Schedules
             match (true) {
                 $since <= 0.0 && $before <= 0.0 => '{what}: stopped',
                 $since <= 0.0 => '{what}: stopped, {before} before',
-                $before <= 0.0 => '{what}: begun with {since}',
+                $before <= 0.0 => '{what}: started with {since}',
                 $change->isRamp() => '{what}: in steps from {before} to {since}',
                 $change->isPerhaps => '{what}: perhaps from {before} to {since}',
                 default => '{what}: from {before} to {since}',

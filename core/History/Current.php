@@ -65,6 +65,7 @@ final readonly class Current
             $this->real * min(1 / $error, $each->least * $perDay->least),
             $this->on * max($error, $each->most * $perDay->most),
             Known::Logged,
+            $this->interval,
         );
     }
 

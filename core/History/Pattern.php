@@ -28,6 +28,8 @@ final readonly class Pattern
         private Manner $manner,
         public Amounts $amounts,
         public Gaps $often,
+        /** @var list<int> days of a week, as days since 1970 modulo 7, on which it is not done */
+        private array $rests,
         /** Share of the days of a week on which it is done, where it is done daily but on some; else 1. */
         public float $active,
         public Current $current,
@@ -51,7 +53,8 @@ final readonly class Pattern
         $amounts = Amounts::of($logs, $days, $now, $change);
         $often = Gaps::of($gaps, $change);
         $last = $often->stretches[count($often->stretches) - 1];
-        $active = $last->mean < self::DAILY ? self::activeDays($days) / 7 : 1.0;
+        $rests = $last->mean < self::DAILY ? self::restDays($days) : [];
+        $active = 1 - count($rests) / 7;
 
         return new self(
             $acts,
@@ -59,6 +62,7 @@ final readonly class Pattern
             $manner,
             $amounts,
             $often,
+            $rests,
             $active,
             new Current($acts, $gaps, $amounts, $often, $now, $change, $manner, $active),
         );
@@ -82,17 +86,18 @@ final readonly class Pattern
     }
 
     /**
-     * On how many days of a week it is done, by the last weeks.
+     * On which days of a week it is not done, by the last weeks.
      *
      * @param  non-empty-list<int>  $days
+     * @return list<int>
      */
-    private static function activeDays(array $days): int
+    private static function restDays(array $days): array
     {
         $last = $days[count($days) - 1];
         $first = max($days[0], $last - 7 * self::WEEKS + 1);
         $weeks = ($last - $first + 1) / 7;
         if ($weeks < self::WEEKS_LEAST) {
-            return 7;
+            return [];
         }
         $logged = $all = array_fill(0, 7, 0);
         for ($day = $first; $day <= $last; $day++) {
@@ -106,7 +111,7 @@ final readonly class Pattern
         $share = array_sum(array_intersect_key($logged, array_flip($others)))
             / max(1, array_sum(array_intersect_key($all, array_flip($others))));
 
-        return $rests !== [] && $share >= 0.6 && (1.05 - $share) ** $weeks < 0.01 ? 7 - count($rests) : 7;
+        return $share >= 0.6 && (1.05 - $share) ** $weeks < 0.01 ? array_values($rests) : [];
     }
 
     /** What went on from an act on; the latest stretch counts its acts by their age. */
@@ -117,7 +122,13 @@ final readonly class Pattern
         if ($amount === count($this->amounts->stretches) - 1 && $often === count($this->often->stretches) - 1) {
             $now = $this->current;
 
-            return new Rate($now->rate->perDay, min($now->real, $now->rate->perDay), $now->rate->perDay, Known::Logged);
+            return new Rate(
+                $now->rate->perDay,
+                min($now->real, $now->rate->perDay),
+                $now->rate->perDay,
+                Known::Logged,
+                $now->interval,
+            );
         }
         $stretch = $this->amounts->stretches[$amount];
         $each = 0.0;
@@ -136,7 +147,18 @@ final readonly class Pattern
         $real = $known === [] ? $on : min($on, $each * count($known) / array_sum($known));
         $mixed = $this->manner->done * $on + (1 - $this->manner->done) * $real;
 
-        return new Rate($mixed, $real, $mixed, Known::Logged);
+        return new Rate($mixed, $real, $mixed, Known::Logged, $gaps->mean);
+    }
+
+    /** How many days between two are days of rest. */
+    public function restsBetween(int $from, int $to): int
+    {
+        $count = 0;
+        for ($day = $from + 1; $day < $to && $this->rests !== []; $day++) {
+            $count += in_array(($day % 7 + 7) % 7, $this->rests, true) ? 1 : 0;
+        }
+
+        return $count;
     }
 
     /** Whether nothing was logged for so long after an act that nobody knows what was done. */

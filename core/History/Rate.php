@@ -12,6 +12,8 @@ final readonly class Rate
         public float $low,
         public float $high,
         public Known $known,
+        /** Days from one act to the next; null where that is not known. */
+        public ?float $every = null,
     ) {
     }
 

@@ -93,6 +93,35 @@ final readonly class Routine
             : $this->pattern->from($i);
     }
 
+    /**
+     * What goes on beside what is logged: acts that the log must have missed, and silence.
+     *
+     * @return list<Unlogged> in order of time, up to now
+     */
+    public function unlogged(): array
+    {
+        $all = [];
+        foreach ($this->acts as $i => $act) {
+            $next = $this->acts[$i + 1]->day ?? null;
+            // A day that is not over may still bring its own.
+            $end = (float) ($next ?? floor($this->now));
+            $from = (float) $act->day + 1;
+            $middle = ($act->day + $end) / 2;
+            $rate = $this->at($next === null ? $this->now : $middle);
+            if ($end <= $from || $rate->known === Known::Stated || $this->said->lastPlan($middle) !== null) {
+                continue;
+            }
+            $gap = $end - $act->day - $this->said->noneWithin((float) $act->day, $end)
+                - ($this->pattern?->restsBetween($act->day, (int) ceil($end)) ?? 0);
+            $every = $rate->every ?? Unlogged::LONG;
+            if ($gap >= Unlogged::FROM * $every && $rate->perDay > 0.0) {
+                $all[] = new Unlogged($from, $end, $rate->perDay * ($gap - $every) / ($end - $from), $rate);
+            }
+        }
+
+        return $all;
+    }
+
     /** How it went before it fell silent, if it did, and goes where it did not stop; null where that is not known. */
     public function usual(): ?Rate
     {
@@ -184,6 +213,7 @@ final readonly class Routine
             $this->stopped < self::STORY ? $rate->low : 0.0,
             $rate->high,
             Known::Presumed,
+            $rate->every,
         );
     }
 
@@ -192,6 +222,6 @@ final readonly class Routine
     {
         $stopped = $this->manner->stops / ($this->manner->stops + $this->manner->lapses);
 
-        return new Rate($rate->perDay * (1 - $stopped), 0.0, $rate->perDay, Known::Presumed);
+        return new Rate($rate->perDay * (1 - $stopped), 0.0, $rate->perDay, Known::Presumed, $rate->every);
     }
 }

@@ -88,6 +88,26 @@ final readonly class Routines
         return $this->find($of)?->at(self::dayIn($this->zone, $moment));
     }
 
+    /**
+     * What goes on beside what is logged of a routine.
+     *
+     * @return list<Unlogged> by days from a moment
+     */
+    public function unlogged(Repeated $of, DateTimeImmutable $from): array
+    {
+        $day = self::dayIn($this->zone, $from);
+
+        return array_map(
+            static fn (Unlogged $one): Unlogged => new Unlogged(
+                $one->from - $day,
+                $one->to - $day,
+                $one->perDay,
+                $one->rate,
+            ),
+            $this->find($of)?->unlogged() ?? [],
+        );
+    }
+
     /** The first entry of a routine on a day, or after it. */
     public function entryFrom(Repeated $of, float $day): ?Entry
     {

@@ -9,10 +9,8 @@ enum Confounds
 {
     /** Every entry: a charge, a switch. */
     case Each;
-    /** How much is given a day. */
-    case Rate;
-    /** How often it is done. */
-    case Interval;
+    /** How much is given a day, and how often: a change of its routine. */
+    case Routine;
     /** Nothing: its effect is undone. */
     case Nothing;
 }

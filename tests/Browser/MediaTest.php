@@ -83,7 +83,8 @@ it('says at its stop whether the sock helps and what is wrong with the foam', fu
 it('keeps two charges of one medium in two vessels apart, from the log to the chart', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['charges']->url);
     $browser->signIn()->visit('/systems/1/journal')->waitFor('Several readings')
-        ->type('Log what was read or done', 'gfo 20 g canister sure because both are wanted')->press('Save')->waitFor('Logged: GFO 20 g')
+        ->type('Log what was read or done', 'gfo 20 g canister sure because both are wanted')
+        ->press('Save')->waitFor('Logged: GFO 20 g')
         ->type('Log what was read or done', 'gfo out')->waitFor('takes it out of all of them')
         ->visit('/systems/1/media')->waitFor('Another amount, or top up')->waitFor('canister, in for 0 days')
         ->waitFor('GFO reactor, in for');
@@ -103,7 +104,8 @@ it('goes on with a ramp as it is dosed', function (): void {
             $browser->script(sprintf(
                 'return fetch("/systems/1/journal", {method: "POST", headers: {"Content-Type": "application/json", '
                     .'"Accept": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match('
-                    .'/XSRF-TOKEN=([^;]+)/)[1])}, body: JSON.stringify({line: "vinegar %d ml %d days ago sure because a ramp"})})'
+                    .'/XSRF-TOKEN=([^;]+)/)[1])}, body: JSON.stringify({line: "vinegar %d ml %d days ago sure "'
+                    .'+ "because a ramp"})})'
                     .'.then((answer) => answer.status)',
                 $millilitres,
                 $ago - $day,
@@ -124,7 +126,8 @@ it('knows a medium that a test adds as one row', function (): void {
     try {
         $browser = $this->browser = new Browser($server->url);
         $browser->signIn()->visit('/systems/1/journal')->waitFor('Several readings')
-            ->type('Log what was read or done', 'testite 20 g canister sure because a test')->waitFor('Testite granules 20 g')->press('Save')
+            ->type('Log what was read or done', 'testite 20 g canister sure because a test')
+            ->waitFor('Testite granules 20 g')->press('Save')
             ->waitFor('Logged: Testite granules')
             ->visit('/systems/1/media')->waitFor('Testite granules 20 g')
             ->visit('/systems/1/media/dose')->choose('Medium', 'Testite granules')->waitFor('Rinse it twice.')

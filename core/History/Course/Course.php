@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Ithys\History\Course;
 
 use DateTimeImmutable;
-use DateTimeZone;
-use Ithys\Assumption\Assumptions;
 use Ithys\History\Known;
 use Ithys\History\Routines;
 use Ithys\Journal\CarbonDose\CarbonSource;
@@ -56,22 +54,19 @@ final readonly class Course
      *
      * @param  list<Entry>  $entries  in order of time
      * @param  float  $litres  working volume
-     * @param  DateTimeZone  $zone  whose days are counted
      */
     public static function present(
         array $entries,
         DateTimeImmutable $now,
         bool $hasSkimmer,
         float $litres,
-        DateTimeZone $zone,
-        Assumptions $assumptions,
+        Routines $routines,
     ): self {
         $entries = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->at <= $now));
         $recent = array_values(array_filter(
             $entries,
             static fn (Entry $entry): bool => $entry->daysAfter($now) > -self::BACK,
         ));
-        $routines = Routines::of($entries, $litres, $zone, $now, $assumptions);
         $plan = null;
         $feed = [];
         foreach ($entries as $entry) {

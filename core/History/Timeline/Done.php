@@ -8,14 +8,17 @@ use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\History\Charge;
+use Ithys\History\Routines;
 use Ithys\Journal\Binder\Binder;
 use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Care\Care;
 use Ithys\Journal\Care\Deed;
 use Ithys\Journal\Care\Part;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Harvest\Harvest as HarvestEntry;
 use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Journal\SockChange\SockChange;
 use Ithys\Journal\WaterChange\WaterChange as WaterChangeEntry;
 use Ithys\Media\Medium;
@@ -23,6 +26,7 @@ use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\Change;
 use Ithys\Nutrient\Lever\Clog;
 use Ithys\Nutrient\Lever\Dose;
+use Ithys\Nutrient\Lever\DoseSchedule;
 use Ithys\Nutrient\Lever\Harvest;
 use Ithys\Nutrient\Lever\Lanthanum;
 use Ithys\Nutrient\Lever\MediaIn;
@@ -69,6 +73,7 @@ final class Done
         array $entries,
         DateTimeImmutable $from,
         Fitted $fitted,
+        Routines $routines,
         Assumptions $assumptions,
     ): self {
         $done = new self($fitted, $assumptions);
@@ -81,6 +86,7 @@ final class Done
             }
         }
         $done->charges(Charge::all($entries), $from);
+        $done->goOn($routines, $from, $last);
         $done->assume($last);
 
         return $done;
@@ -236,6 +242,33 @@ final class Done
     {
         return $medium->isModelled()
             && (! $medium->mayBind() || $this->assumptions->value((string) $medium->key('most')) > 0.0);
+    }
+
+    /** Routines that fell silent, and doses that the log missed, go on as they are taken to. */
+    private function goOn(Routines $routines, DateTimeImmutable $from, float $end): void
+    {
+        foreach (CarbonSource::cases() as $source) {
+            foreach ($routines->unlogged(Repeated::carbon($source), $from) as $one) {
+                if (min($end, $one->to) > max(0.0, $one->from)) {
+                    $this->acts[] = new Act(
+                        max(0.0, $one->from),
+                        new DoseSchedule($source->value, $one->perDay),
+                    );
+                    $this->acts[] = new Act(min($end, $one->to), new DoseSchedule($source->value, 0.0));
+                }
+            }
+        }
+        foreach ([Repeated::Socks, Repeated::Water] as $of) {
+            foreach ($routines->unlogged($of, $from) as $one) {
+                // A sock or a water change that one log missed may not have been made; a long silence is another thing.
+                $every = $one->isSilence() ? $one->days() / max(1.0, $one->days() / ($one->rate->every ?? INF)) : INF;
+                for ($day = max(0.0, $one->from) + $every; $day < min($end, $one->to); $day += $every) {
+                    $of === Repeated::Socks
+                        ? $this->change($day, [Kind::Sock], $one->perDay * $every)
+                        : $this->acts[] = new Act($day, new WaterChange(share: min(1.0, $one->perDay * $every)));
+                }
+            }
+        }
     }
 
     /** What is not said is said to be assumed. */

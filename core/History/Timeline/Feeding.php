@@ -6,6 +6,8 @@ namespace Ithys\History\Timeline;
 
 use DateTimeImmutable;
 use Ithys\Finding;
+use Ithys\History\Routines;
+use Ithys\History\Unlogged;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
@@ -24,13 +26,10 @@ use Ithys\Severity;
 
 /**
  * What was fed, from the meals and plans of a journal. A meal on a day stands instead of the plan. Where no plan holds
- * and no meal is logged for long, it is taken that feeding went on as it does on average: nobody said that it stopped.
+ * and meals are missing from the log, what was fed is what the routine says.
  */
 final readonly class Feeding
 {
-    /** Days without a logged meal, without a plan, that are taken for silence and not for hunger. */
-    private const LONG = 4.0;
-
     /**
      * @param  list<Act>  $acts  meal by meal
      * @param  list<Act>  $weekly  the same as a steady rate each week, which a fit makes do with
@@ -45,7 +44,7 @@ final readonly class Feeding
      *
      * @throws Missing where nothing is said of food
      */
-    public static function of(array $entries, DateTimeImmutable $from, float $days): self
+    public static function of(array $entries, DateTimeImmutable $from, float $days, Routines $routines): self
     {
         $acts = $meals = $plans = [];
         $unnamed = 0;
@@ -86,7 +85,7 @@ final readonly class Feeding
                 'Of {count} meals it is not said what was fed. They count as pellets.',
                 count: $unnamed,
             ))];
-        [$filled, $silent] = self::fill($meals, $plans, $days);
+        [$filled, $silent] = self::fill($meals, $routines->unlogged(Repeated::Feeding, $from), $days);
 
         return new self(
             [...$acts, ...$filled, ...$stock],
@@ -171,54 +170,42 @@ final readonly class Feeding
 
     /**
      * @param  list<array{float, Feed}>  $meals
-     * @param  list<array{float, ?Feed, bool}>  $plans
+     * @param  list<Unlogged>  $unlogged
      * @return array{list<Act>, list<Finding>}
      */
-    private static function fill(array $meals, array $plans, float $days): array
+    private static function fill(array $meals, array $unlogged, float $days): array
     {
-        if ($meals === []) {
-            return [[], []];
-        }
-        $times = [...array_filter(array_column($meals, 0), static fn (float $day): bool => $day >= 0.0), $days];
-        $gaps = [];
-        $last = 0.0;
-        foreach ($times as $time) {
-            if ($time - $last > self::LONG && self::plan($plans, $last) === null) {
-                // A plan that begins meanwhile speaks from then on.
-                $begins = array_filter(
-                    array_column($plans, 0),
-                    static fn (float $day): bool => $day > $last && $day < $time,
-                );
-                $gaps[] = [$last + ($last > 0.0 ? 1.0 : 0.0), $begins === [] ? $time : min($begins)];
-            }
-            $last = $time;
-        }
-        $silent = array_sum(array_map(static fn (array $gap): float => $gap[1] - $gap[0], $gaps));
-        $spoken = max(1.0, $days - $silent);
-        $average = [];
-        foreach ($meals as [$day, $meal]) {
-            if ($day >= 0.0) {
-                $food = self::food($meal)->value;
-                $average[$food] = ($average[$food] ?? 0.0) + $meal->grams / $spoken;
-            }
+        $shares = [];
+        $all = array_sum(array_map(static fn (array $meal): float => $meal[1]->grams, $meals));
+        foreach ($meals as [, $meal]) {
+            $food = self::food($meal)->value;
+            $shares[$food] = ($shares[$food] ?? 0.0) + $meal->grams / $all;
         }
         $acts = [];
-        foreach ($gaps as [$start, $end]) {
-            if ($end > $start && $average !== []) {
-                array_push(
-                    $acts,
-                    new Act($start, new FeedSchedule($average)),
-                    new Act($end, new FeedSchedule([])),
-                );
+        $missing = $grams = 0.0;
+        foreach ($unlogged as $one) {
+            [$start, $end] = [max(0.0, $one->from), min($days, $one->to)];
+            if ($end <= $start) {
+                continue;
             }
+            $missing += $end - $start;
+            $grams += $one->perDay * ($end - $start);
+            array_push(
+                $acts,
+                new Act($start, new FeedSchedule(array_map(
+                    static fn (float $share): float => $share * $one->perDay,
+                    $shares,
+                ))),
+                new Act($end, new FeedSchedule([])),
+            );
         }
 
         return [$acts, $acts === [] ? [] : [self::remark('feeding-silent', 'Days without a logged meal', Text::of(
-            'On {days} of {all} days no meal and no plan is logged. It is taken that feeding went on as on the others, '
-                .'{grams} a day.',
-            days: (int) round($silent),
+            'Meals are missing from the log on {days} of {all} days. Ithys assumed the usual feeding there, {grams} in '
+                .'all.',
+            days: (int) max(1, round($missing)),
             all: (int) round($days),
-            grams: Quantity::grams(array_sum($average)),
+            grams: Quantity::grams(Quantity::significant($grams, 2)),
         ))]];
     }
 

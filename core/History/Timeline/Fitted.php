@@ -26,7 +26,7 @@ final readonly class Fitted
     /**
      * @param  list<Act>  $acts
      * @param  list<Finding>  $remarks
-     * @param  list<Span>  $spans  in order of time
+     * @param  non-empty-list<Span>  $spans  in order of time
      */
     private function __construct(
         public array $acts,
@@ -138,7 +138,7 @@ final readonly class Fitted
     /**
      * Fleece that winds on slower or faster keeps waste longer or shorter.
      *
-     * @param  list<Span>  $spans
+     * @param  non-empty-list<Span>  $spans
      * @return list<Act>
      */
     private static function winding(array $spans, FleeceUse $fleece, Assumptions $assumptions): array
@@ -163,7 +163,7 @@ final readonly class Fitted
      * A skimmer runs where the path has one, but for the times that it was switched off. What is switched was the other
      * way before the first switch.
      *
-     * @param  list<Span>  $spans
+     * @param  non-empty-list<Span>  $spans
      * @param  list<Entry>  $entries
      * @return list<Act>
      */
@@ -201,7 +201,7 @@ final readonly class Fitted
     }
 
     /**
-     * @param  list<Span>  $spans
+     * @param  non-empty-list<Span>  $spans
      * @param  list<Entry>  $entries
      * @return list<Act>
      */

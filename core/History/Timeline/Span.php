@@ -83,11 +83,19 @@ final readonly class Span
     }
 
     /**
-     * @param  list<self>  $spans  in order of time
+     * Net water volume at the end.
+     *
+     * @param  non-empty-list<array{DateTimeImmutable, Setup}>  $setups
      */
+    public static function litresOf(array $setups): float
+    {
+        return $setups[count($setups) - 1][1]->workingVolume()->litres;
+    }
+
+    /** @param  non-empty-list<self>  $spans  in order of time */
     public static function on(array $spans, float $day): self
     {
-        $there = $spans[0] ?? throw Missing::water();
+        $there = $spans[0];
         foreach ($spans as $span) {
             $there = $span->from <= $day ? $span : $there;
         }

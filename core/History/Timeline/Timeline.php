@@ -10,6 +10,7 @@ use Ithys\Finding;
 use Ithys\History\Charge;
 use Ithys\History\Course\Course;
 use Ithys\History\Course\Going;
+use Ithys\History\Routines;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Outlet\Outlet;
 use Ithys\Journal\Reading\HalfDays;
@@ -35,6 +36,7 @@ final readonly class Timeline
         private Fitted $fitted,
         private Done $done,
         private array $entries,
+        private Routines $routines,
         public Assumptions $assumptions,
     ) {
     }
@@ -51,17 +53,30 @@ final readonly class Timeline
         $entries = iterator_to_array(HalfDays::pooled($entries), false);
         $read = Read::of($entries, $assumptions);
         $end = ($to->getTimestamp() - $read->from->getTimestamp()) / 86_400;
+        $routines = self::routinesOf($entries, $to, Span::litresOf($setups), $assumptions);
         $fitted = Fitted::of($entries, $setups, $read->from, $end, $assumptions);
 
         return new self(
             $to,
             $read,
-            Feeding::of($entries, $read->from, $end),
+            Feeding::of($entries, $read->from, $end, $routines),
             $fitted,
-            Done::of($entries, $read->from, $fitted, $assumptions),
+            Done::of($entries, $read->from, $fitted, $routines, $assumptions),
             $entries,
+            $routines,
             $assumptions,
         );
+    }
+
+    /** @param  list<Entry>  $entries */
+    private static function routinesOf(
+        array $entries,
+        DateTimeImmutable $now,
+        float $litres,
+        Assumptions $assumptions,
+    ): Routines {
+        // The moment at which it ends says whose days are counted.
+        return Routines::of($entries, $litres, $now->getTimezone(), $now, $assumptions);
     }
 
     /** Days from the start to a moment. */
@@ -73,14 +88,20 @@ final readonly class Timeline
     /** How it goes on as it went of late. */
     public function course(?DateTimeImmutable $then = null): Course
     {
+        $then ??= $this->to;
+        $there = $this->fitted->on($this->day($then));
+
         return Course::present(
             $this->entries,
-            $then ?? $this->to,
-            $this->fitted->on($this->day($then ?? $this->to))->hasSkimmer === true,
-            $this->litres(),
-            // The moment at which it ends says whose days are counted.
-            $this->to->getTimezone(),
-            $this->assumptions,
+            $then,
+            $there->hasSkimmer === true,
+            $there->basin->litres,
+            $then >= $this->to ? $this->routines : self::routinesOf(
+                array_values(array_filter($this->entries, static fn (Entry $one): bool => $one->at <= $then)),
+                $then->setTimezone($this->to->getTimezone()),
+                $there->basin->litres,
+                $this->assumptions,
+            ),
         );
     }
 

@@ -51,7 +51,7 @@ final class CarbonDoseKind implements Kind
     public function lever(): Lever
     {
         return new Lever(
-            Confounds::Rate,
+            Confounds::Routine,
             isJudged: false,
             settling: Assumed::BiologySettling,
             usage: new CarbonDoseUsage,

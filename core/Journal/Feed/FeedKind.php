@@ -40,6 +40,6 @@ final class FeedKind implements Kind
 
     public function lever(): Lever
     {
-        return new Lever(Confounds::Rate, isJudged: false, usage: new FeedUsage);
+        return new Lever(Confounds::Routine, isJudged: false, usage: new FeedUsage);
     }
 }

@@ -39,6 +39,6 @@ final class SockChangeKind implements Kind
 
     public function lever(): Lever
     {
-        return new Lever(Confounds::Interval, isJudged: false, usage: new SockUsage);
+        return new Lever(Confounds::Routine, isJudged: false, usage: new SockUsage);
     }
 }

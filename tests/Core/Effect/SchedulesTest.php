@@ -108,7 +108,7 @@ it('tells where organic carbon begins and stops, each source by itself', functio
         range(0, 69),
     );
     expect(shiftsOf($entries))->toBe([
-        31 => 'Organic carbon, vinegar: begun with 10 mL a day',
+        31 => 'Organic carbon, vinegar: started with 10 mL a day',
         70 => 'Organic carbon, vinegar: stopped, 10 mL a day before',
     ]);
 });

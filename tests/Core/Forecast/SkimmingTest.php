@@ -8,6 +8,7 @@ use Ithys\Forecast\Advice\FoamCause;
 use Ithys\Forecast\Advice\Skimming;
 use Ithys\Forecast\Workload;
 use Ithys\History\Course\Course;
+use Ithys\History\Routines;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
 use Tests\Support\Logged;
@@ -61,13 +62,13 @@ it('counts what a course asks in a year', function (): void {
     foreach (range(0, 56, 7) as $day) {
         array_push($lines, [$day, 'water change 30 l'], [$day + 0.1, 'sock changed'], [$day + 0.2, 'vinegar 14 ml']);
     }
+    [$entries, $now] = [Logged::entries($lines), new DateTimeImmutable(Logged::START.' +57 days')];
     $course = Course::present(
-        Logged::entries($lines),
-        new DateTimeImmutable(Logged::START.' +57 days'),
+        $entries,
+        $now,
         false,
         200.0,
-        new DateTimeZone('UTC'),
-        Assumptions::standard(),
+        Routines::of($entries, 200.0, new DateTimeZone('UTC'), $now, Assumptions::standard()),
     );
     $work = Workload::of($course, 200.0, Assumptions::standard());
     expect([$work->sockChanges, $work->waterChanges])->toBe([52, 52])
