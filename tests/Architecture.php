@@ -134,6 +134,16 @@ it('has no ring between rooms of the core', function (): void {
     expect(array_keys($left))->toBe([]);
 });
 
+it('makes no sentences of the job in the pages', function (): void {
+    $found = [];
+    foreach (phpFilesIn(dirname(__DIR__).'/app/Http/Pages') as $file) {
+        if (str_contains((string) file_get_contents($file), 'Text::of(')) {
+            $found[] = basename($file);
+        }
+    }
+    expect($found)->toBe([]);
+});
+
 it('names nothing of the job in the pages’ scripts', function (): void {
     $words = [];
     foreach ([...Parameter::nutrients(), ...Medium::cases()] as $named) {

@@ -6,6 +6,7 @@ namespace Ithys\Effect;
 
 use Ithys\Finding;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
 /** The answer to a {@see Question}: the verdict in words, the rates behind it and what to read with care. */
@@ -60,5 +61,26 @@ final readonly class Judgement
     public function parameter(): Parameter
     {
         return $this->question->parameter;
+    }
+
+    /** The difference a day with its interval; empty where nothing can be told. */
+    public function figure(): Text
+    {
+        $jump = $this->rates?->jump;
+        $difference = $jump ?? $this->rates?->difference;
+        if ($difference === null || $this->known() === null) {
+            return Text::of('');
+        }
+        $number = static fn (float $mg): Quantity => Quantity::number(
+            $mg,
+            abs($mg) >= 10 ? 0 : (abs($mg) >= 1 ? 1 : 2),
+        );
+
+        return Text::of(
+            $jump === null ? '{estimate} mg a day, {low} to {high}' : '{estimate} mg at once, {low} to {high}',
+            estimate: $number($difference->estimate),
+            low: $number($difference->low),
+            high: $number($difference->high),
+        );
     }
 }

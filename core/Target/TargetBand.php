@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ithys\Target;
 
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 
 /** Between which levels a school wants one parameter. */
 final readonly class TargetBand
@@ -18,5 +20,15 @@ final readonly class TargetBand
     {
         $this->low = min($low, $high);
         $this->high = max($low, $high);
+    }
+
+    public function says(): Text
+    {
+        return Text::of(
+            '{nutrient} {low} to {high}',
+            nutrient: $this->parameter->label(),
+            low: Quantity::ppm($this->low),
+            high: Quantity::ppm($this->high),
+        );
     }
 }

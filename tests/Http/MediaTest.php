@@ -132,7 +132,7 @@ it('doses by four roads, in any measure, and logs what goes in with its reason',
         ->toContain('At most')
         ->and($much['fall'])->toContain('The limit at');
     expect(($this->dose)(['medium' => 'alumina', 'where' => 'bag', 'amount' => '300'])['view']['firstUse'])
-        ->toContain('begin with 50 %');
+        ->toContain('start with 50 %');
     expect(($this->dose)(['amount' => 'lots'])['problems'])->toHaveKey('amount')
         ->and(($this->dose)(['amount' => '-5'])['problems'])->toHaveKey('amount');
     $this->post('/systems/1/media', [

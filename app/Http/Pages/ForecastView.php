@@ -14,7 +14,6 @@ use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Forecast\Advice\Advice;
-use Ithys\Forecast\Advice\State;
 use Ithys\Forecast\Advice\Step;
 use Ithys\Forecast\ForecastPoint;
 use Ithys\Forecast\Outlook;
@@ -153,19 +152,7 @@ final class ForecastView
             'state' => $advice->state->value,
             'exhausted' => self::exhausted($system, $words),
             'waits' => $advice->waits === null ? null : $words->say($advice->waits),
-            'sentence' => match ($advice->state) {
-                State::ZeroAndZero => 'Nitrate and phosphate are both at zero. Corals starve then. Less export or more '
-                    .'food comes first.',
-                State::TooHigh => self::steps('Your water is above the target.', $advice),
-                State::TooLow => self::steps('Your water is below the target.', $advice),
-                State::Apart => self::steps('One nutrient is above the target and the other below.', $advice),
-                State::Within => $advice->leaving === []
-                    ? 'Your water is within the target. Leave it alone.'
-                    : 'Your water is within the target. If nothing changes, '.implode(' and ', array_map(
-                        static fn (Parameter $one): string => $one->label(),
-                        $advice->leaving,
-                    )).' would leave it within twelve weeks. Read again before you change anything.',
-            },
+            'sentence' => $advice->sentence(),
             'steps' => array_map(static fn (Step $step): array => [
                 'key' => $step->key,
                 'does' => $words->say($step->does),
@@ -183,16 +170,6 @@ final class ForecastView
         ];
     }
 
-    private static function steps(string $sentence, Advice $advice): string
-    {
-        return match (true) {
-            $advice->waits !== null => $sentence,
-            $advice->steps === [] => "{$sentence} Ithys found no single step that brings one nutrient nearer without "
-                .'harm to the other. Ask what drives them apart before you change anything.',
-            default => "{$sentence} Take one step at a time, the gentlest first, then wait.",
-        };
-    }
-
     /**
      * The last change of the four weeks before, which wants to be waited for.
      *
@@ -206,16 +183,10 @@ final class ForecastView
             $isRecent = $change['t'] > $now->getTimestamp() - Advice::WAIT_DAYS * 86_400;
             $newest = $isRecent && ($newest === null || $change['t'] > $newest['t']) ? $change : $newest;
         }
-        $day = static fn (int $t): string => (new DateTimeImmutable("@{$t}"))
-            ->setTimezone($keeper->zone())
-            ->format('j F');
 
-        return $newest === null ? null : Text::of(
-            'You changed something on {day}: {what}. Wait until {until} before the next step, so that you can tell '
-                .'what it did.',
-            day: $day($newest['t']),
-            what: $newest['text'],
-            until: $day($newest['t'] + Advice::WAIT_DAYS * 86_400),
+        return $newest === null ? null : Advice::waitsFor(
+            $newest['text'],
+            (new DateTimeImmutable("@{$newest['t']}"))->setTimezone($keeper->zone()),
         );
     }
 
@@ -224,10 +195,7 @@ final class ForecastView
     {
         $says = [];
         foreach (TankCharges::of($system, now()->toDateTimeImmutable())->exhausted() as $charge) {
-            $says[] = $words->say(Text::of(
-                '{charge} is exhausted. Renew it or take it out first.',
-                charge: $charge->filling->summary(),
-            ));
+            $says[] = $words->say(Advice::renew($charge));
         }
 
         return $says;

@@ -10,6 +10,7 @@ use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
 
@@ -113,12 +114,12 @@ final readonly class JournalTableView
     private static function said(Payload $payload, Words $words): array
     {
         // A no-break space is typed by nobody who searches.
-        $say = static fn (Text $text): string => str_replace("\u{00A0}", ' ', $words->say($text));
+        $say = static fn (Text|Quantity $text): string => str_replace("\u{00A0}", ' ', $words->say($text));
 
         return $payload instanceof Reading
             ? [
                 'what' => ucfirst($payload->parameter->label()),
-                'figure' => ($payload->belowLimit ? '<' : '').$say(Text::of('{level}', level: $payload->level())),
+                'figure' => ($payload->belowLimit ? '<' : '').$say($payload->level()),
                 'more' => implode(', ', array_filter([$payload->method, $payload->cloudy ? 'cloudy' : null])),
             ]
             : ['what' => $say($payload->summary()), 'figure' => '', 'more' => ''];

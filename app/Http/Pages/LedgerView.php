@@ -17,13 +17,11 @@ use Ithys\History\Timeline\Timeline;
 use Ithys\Learning\Fit;
 use Ithys\Learning\Ledger\Ledger;
 use Ithys\Learning\Ledger\LedgerLine;
+use Ithys\Learning\Ledger\LedgerStory;
 use Ithys\Learning\Ledger\Origin;
 use Ithys\Learning\Unknown;
 use Ithys\Nutrient\Element;
 use Ithys\Nutrient\InvalidLever;
-use Ithys\Quantity\Dimension;
-use Ithys\Quantity\Quantity;
-use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
 
 /** Where nitrogen and phosphorus go, as the page draws it. */
@@ -31,9 +29,6 @@ final class LedgerView
 {
     /** Weeks that a ledger may be of. */
     public const WEEKS = [4, 12, 26, 52];
-
-    /** Share by which model and readings may differ on average without a word. */
-    private const MISFIT = 0.15;
 
     /** @return array<string, mixed> */
     public static function of(System $system, User $keeper, int $weeks, DateTimeImmutable $now): array
@@ -124,71 +119,8 @@ final class LedgerView
                 'assumption' => null,
                 'entries' => null,
             ],
-            'story' => array_map($words->say(...), [
-                ...self::story($ledger, $element, $unexplained),
-                ...$fit === null ? [] : self::misfit($fit, $element),
-            ]),
+            'story' => array_map($words->say(...), LedgerStory::of($ledger, $element, $fit)),
         ];
-    }
-
-    /** @return list<Text> */
-    private static function story(Ledger $ledger, Element $element, ?float $unexplained): array
-    {
-        $ion = $element->parameter()->label();
-        $in = $ledger->broughtIn($element);
-        $greatest = $ledger->greatest($element);
-        $share = static fn (float $of): Quantity => Quantity::base($of, Dimension::Share, 0);
-        $story = [Text::of(
-            '{mg} mg came in a week; in this water that is {ppm} of '.$ion.'.',
-            mg: Quantity::number($in, $in >= 10 ? 0 : 1),
-            ppm: Quantity::ppm($ledger->ppm($in, $element)),
-        )];
-        if ($greatest !== null && $in > 0.0) {
-            $as = $ledger->asWaterChange($greatest, $element);
-            $isWater = $greatest->key === 'water';
-            $story[] = Text::of(
-                '{what!} took out the most of what can be steered: {share} of what came in.'
-                    .($as === null || $isWater ? '' : ' A weekly water change of {as} would do as much.'),
-                what: mb_strtolower($greatest->label),
-                share: $share($greatest->of($element) / $in),
-                as: $share($as ?? 0.0),
-            );
-        }
-        $story[] = match (true) {
-            $unexplained === null => Text::of(
-                'Too few readings lie in this time to say what the ledger leaves unexplained.',
-            ),
-            $in > 0.0 && abs($unexplained) < 0.05 * $in => Text::of(
-                'What the readings show and the ledger does not is under {share} of what came in.',
-                share: $share(0.05),
-            ),
-            default => Text::of(
-                'By the readings the water gained {ppm} a week '.($unexplained > 0 ? 'more' : 'less')
-                    .' than by the ledger. Nobody knows from what.',
-                ppm: Quantity::ppm(abs($ledger->ppm($unexplained, $element)), 2),
-            ),
-        };
-
-        return $story;
-    }
-
-    /** @return list<Text> a bad fit, said where the figures are read */
-    private static function misfit(Fit $fit, Element $element): array
-    {
-        $read = $model = 0.0;
-        foreach ($fit->residuals as $one) {
-            if ($one['parameter'] === $element->parameter()->value) {
-                $read += $one['read'];
-                $model += $one['model'];
-            }
-        }
-        $off = $read > 0.0 ? $model / $read - 1 : 0.0;
-
-        return abs($off) < self::MISFIT ? [] : [Text::of(
-            'Even so fitted, the model stands {share} '.($off < 0 ? 'below' : 'above')
-                .' your readings on average: take these figures with care.',
-            share: Quantity::base(abs($off), Dimension::Share, 0),
-        )];
     }
 
     /** @return list<array<string, mixed>> factors on the defaults */

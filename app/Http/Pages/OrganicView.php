@@ -9,50 +9,35 @@ use App\Models\Ramp as RampRow;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\History\Guard\CarbonPlan;
 use Ithys\History\Guard\DoseContext;
 use Ithys\History\Guard\OrganicCarbon;
 use Ithys\History\Guard\RampCheck;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
-use Ithys\Journal\Reading\Parameter;
 use Ithys\Media\Ramp;
 use Ithys\Nutrient\InvalidLever;
-use Ithys\Quantity\Quantity;
-use Ithys\Quantity\Text;
-use Ithys\Quantity\Words;
 
 /** Organic carbon: equal doses, a slow beginning, and whether it may be raised. */
 final class OrganicView
 {
     private const WEEKS = 12;
 
-    private const PELLETS = 'Solid pellets in a reactor give carbon by the water that goes through: nobody can say '
-        .'how many mg a day. The model leaves them out. Throttle the flow, lead it into the skimmer, and log them as '
-        .'an unlisted medium.';
-
-    private const RULE = 'the water clouds, slime grows, fish gasp, or nitrate or phosphate is at zero. Then step '
-        .'down to half, move the surface, and read again. This is organic carbon, a dose; activated carbon is a '
-        .'medium.';
-
     /** @return array<string, mixed> */
     public static function of(System $system, User $keeper, CarbonSource $source, DateTimeImmutable $now): array
     {
         $words = $keeper->words();
-        $setup = $system->setupAt($now);
         $assumptions = $system->assumptions();
-        $litres = $setup->workingVolume()->litres;
         $here = (new DoseDoor($system))->context($now);
         $check = RampCheck::of($here);
-        $full = OrganicCarbon::equal(
-            $assumptions->value('spirit-full') * $litres / 100,
-            CarbonSource::Spirit,
-            $source,
-            $assumptions,
-        );
-        $given = $here->givenCarbon() / OrganicCarbon::perMillilitre($source, $assumptions);
-        $ramp = Ramp::to($full, $given);
+        $plan = new CarbonPlan($here, $source);
+        [$full, $ramp, $running] = [$plan->full, $plan->ramp, $plan->running()];
         $series = self::series($system, $source, $ramp, $now);
+        $below = $plan->below(array_map(
+            static fn (array $points): float => $points === [] ? INF : $points[count($points) - 1][1],
+            $series['other'] ?? [],
+        ));
         $under = $system->ramps()->whereNull('ended_at')->latest('id')->first();
 
         return [
@@ -65,19 +50,11 @@ final class OrganicView
                 'full' => OrganicCarbon::equal($full, $source, $one, $assumptions),
             ], CarbonSource::cases()),
             'doses' => $ramp->doses,
-            'running' => $given <= 0.0 ? null : $words->say(Text::of(
-                $given >= $full
-                    ? 'You already dose about {given} of {source} a day, as much as a full dose of {full}. The ramp '
-                        .'does not raise it.'
-                    : 'You already dose about {given} of {source} a day. The ramp continues from there.',
-                given: Quantity::millilitres($given),
-                source: $source->label(),
-                full: Quantity::millilitres($full),
-            )),
+            'running' => $running === null ? null : $words->say($running),
             'mayStart' => $check->mayStart(),
-            'below' => self::below($series, $here, $words),
-            'rule' => self::RULE,
-            'pellets' => self::PELLETS,
+            'below' => $below === null ? null : $words->say($below),
+            'rule' => CarbonPlan::RULE,
+            'pellets' => CarbonPlan::PELLETS,
             'stops' => array_map($words->say(...), $check->stops),
             'holds' => array_map($words->say(...), $check->holds),
             'fine' => array_map($words->say(...), $check->fine),
@@ -105,29 +82,6 @@ final class OrganicView
         } catch (InvalidLever) {
             return null;
         }
-    }
-
-    /**
-     * Where the ramp would lead below what is wanted; null where it does not, or where that cannot be foreseen.
-     *
-     * @param  ?array<string, array<string, list<array{float, float, float, float}>>>  $series
-     */
-    private static function below(?array $series, DoseContext $here, Words $words): ?string
-    {
-        foreach ($series['other'] ?? [] as $key => $points) {
-            $end = $points[count($points) - 1] ?? null;
-            $least = $here->targets[$key][0] ?? null;
-            if ($end !== null && $least !== null && $end[1] < $least) {
-                return $words->say(Text::of(
-                    'The ramp leads {nutrient} to about {then}, below your target of {least}.',
-                    nutrient: Parameter::from($key)->label(),
-                    then: Quantity::ppm($end[1]),
-                    least: Quantity::ppm($least),
-                ));
-            }
-        }
-
-        return null;
     }
 
     /** @return array<string, mixed> */

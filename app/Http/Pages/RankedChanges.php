@@ -15,8 +15,6 @@ use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
-use Ithys\Quantity\Quantity;
-use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
 
 /** The changes of a time with what each did, best known first; what cannot be told stands below, unranked. */
@@ -97,7 +95,7 @@ final class RankedChanges
                 'answers' => array_map(static fn (Judgement $judgement): array => [
                     'parameter' => $judgement->parameter()->value,
                     'verdict' => $judgement->verdict->value,
-                    'figure' => $words->say(self::figure($judgement)),
+                    'figure' => $words->say($judgement->figure()),
                 ], $judgements),
             ];
         }
@@ -105,24 +103,5 @@ final class RankedChanges
         usort($ranked, static fn (array $a, array $b): int => $rank($b) <=> $rank($a));
 
         return ['changes' => $ranked, 'total' => count($changes)];
-    }
-
-    /** The difference a day with its interval; empty where nothing can be told. */
-    private static function figure(Judgement $judgement): Text
-    {
-        $jump = $judgement->rates?->jump;
-        $difference = $jump ?? $judgement->rates?->difference;
-        if ($difference === null || $judgement->known() === null) {
-            return Text::wrap('');
-        }
-        $places = static fn (float $mg): int => abs($mg) >= 10 ? 0 : (abs($mg) >= 1 ? 1 : 2);
-        $number = static fn (float $mg): Quantity => Quantity::number($mg, $places($mg));
-
-        return Text::of(
-            $jump === null ? '{estimate} mg a day, {low} to {high}' : '{estimate} mg at once, {low} to {high}',
-            estimate: $number($difference->estimate),
-            low: $number($difference->low),
-            high: $number($difference->high),
-        );
     }
 }

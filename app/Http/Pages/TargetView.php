@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Models\System;
-use Ithys\Quantity\Dimension;
-use Ithys\Quantity\Quantity;
-use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
 use Ithys\Target\TargetBand;
 use Ithys\Target\TargetSchool;
@@ -34,11 +31,7 @@ final readonly class TargetView
                 'parameter' => $band->parameter->value,
                 'low' => $band->low,
                 'high' => $band->high,
-                'text' => $words->say(Text::of(
-                    "{$band->parameter->label()} {low} to {high}",
-                    low: Quantity::base($band->low, Dimension::Concentration),
-                    high: Quantity::base($band->high, Dimension::Concentration),
-                )),
+                'text' => $words->say($band->says()),
             ], $bands),
         ];
     }

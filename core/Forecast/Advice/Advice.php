@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ithys\Forecast\Advice;
 
+use DateTimeImmutable;
 use Ithys\Dosing\DoseMethods;
 use Ithys\Forecast\ForecastPoint;
 use Ithys\Forecast\Outlook;
+use Ithys\History\Charge;
 use Ithys\History\Course\Fresh;
 use Ithys\History\Guard\DoseContext;
 use Ithys\History\Guard\DoseGuard;
@@ -279,6 +281,54 @@ final readonly class Advice
             'Nitrate and phosphate weekly.', null];
 
         return $steps;
+    }
+
+    /** What it comes to, in a sentence or two. */
+    public function sentence(): string
+    {
+        return match ($this->state) {
+            State::ZeroAndZero => 'Nitrate and phosphate are both at zero. Corals starve then. Less export or more '
+                .'food comes first.',
+            State::TooHigh => $this->next('Your water is above the target.'),
+            State::TooLow => $this->next('Your water is below the target.'),
+            State::Apart => $this->next('One nutrient is above the target and the other below.'),
+            State::Within => $this->leaving === []
+                ? 'Your water is within the target. Leave it alone.'
+                : 'Your water is within the target. If nothing changes, '.implode(' and ', array_map(
+                    static fn (Parameter $one): string => $one->label(),
+                    $this->leaving,
+                )).' would leave it within twelve weeks. Read again before you change anything.',
+        };
+    }
+
+    /** Why to wait after a change, until its day and four weeks more. */
+    public static function waitsFor(string $change, DateTimeImmutable $day): Text
+    {
+        return Text::of(
+            'You changed something on {day}: {what}. Wait until {until} before the next step, so that you can tell '
+                .'what it did.',
+            day: $day->format('j F'),
+            what: $change,
+            until: $day->modify('+'.self::WAIT_DAYS.' days')->format('j F'),
+        );
+    }
+
+    public static function renew(Charge $charge): Text
+    {
+        return Text::of(
+            '{charge} is exhausted. Renew it or take it out first.',
+            charge: $charge->filling->summary(),
+        );
+    }
+
+    private function next(string $sentence): string
+    {
+        return match (true) {
+            $this->waits !== null => $sentence,
+            $this->steps === [] => "{$sentence} Ithys found no single step that brings one nutrient nearer without "
+                .'harm to the other. Ask what drives them apart before you change anything.',
+            default => "{$sentence} Take one step at a time, the gentlest first, then wait.",
+        };
     }
 
     /**

@@ -75,19 +75,18 @@ final class Done
         Fitted $fitted,
         Routines $routines,
         Assumptions $assumptions,
+        float $end,
     ): self {
         $done = new self($fitted, $assumptions);
-        $last = 0.0;
         foreach ($entries as $entry) {
             $day = $entry->daysAfter($from);
-            $last = max($last, $day);
             if ($day >= 0.0) {
                 $done->take($entry, $day);
             }
         }
         $done->charges(Charge::all($entries), $from);
-        $done->goOn($routines, $from, $last);
-        $done->assume($last);
+        $done->goOn($routines, $from, $end);
+        $done->assume($end);
 
         return $done;
     }
@@ -272,12 +271,12 @@ final class Done
     }
 
     /** What is not said is said to be assumed. */
-    private function assume(float $last): void
+    private function assume(float $end): void
     {
         $interval = $this->assumptions->value('sock-interval');
-        foreach ($this->stagesBefore($last) as $stage => [$kind, $since]) {
+        foreach ($this->stagesBefore($end) as $stage => [$kind, $since]) {
             if ($kind === Kind::Sock && ! isset($this->changed[$stage])) {
-                for ($day = max(0.0, $since) + $interval; $day < $last; $day += $interval) {
+                for ($day = max(0.0, $since) + $interval; $day < $end; $day += $interval) {
                     $this->acts[] = new Act($day, new Change((string) $stage));
                 }
                 $this->remarks[] = Finding::of(

@@ -61,7 +61,7 @@ final readonly class Timeline
             $read,
             Feeding::of($entries, $read->from, $end, $routines),
             $fitted,
-            Done::of($entries, $read->from, $fitted, $routines, $assumptions),
+            Done::of($entries, $read->from, $fitted, $routines, $assumptions, $end),
             $entries,
             $routines,
             $assumptions,

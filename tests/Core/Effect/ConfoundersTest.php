@@ -133,7 +133,8 @@ it('sees organic carbon begin to be raised', function (): void {
 
 it('sees socks changed less often, but not for a sock that is picked itself', function (): void {
     $socks = on([-24, -20, -16, -12, -8, -4, 4, 14, 24], SockChange::of());
-    expect(confounders($socks, SkimmerSwitch::of(true)))->toBe(['The sock interval: perhaps from one in 4 days to one in 9.4 days.'])
+    expect(confounders($socks, SkimmerSwitch::of(true)))
+        ->toBe(['The sock interval: perhaps from one in 4 days to one in 9.4 days.'])
         ->and(confounders($socks))->toBe([])
         ->and(confounders(on([-24, -20, -16, 4, 9, 13], SockChange::of()), SkimmerSwitch::of(true)))->toBe([])
         ->and(confounders(on([-20, 4], SockChange::of()), SkimmerSwitch::of(true)))->toBe([]);
