@@ -10,6 +10,7 @@ use Ithys\History\Guard\DoseContext;
 use Ithys\History\Guard\DoseGuard;
 use Ithys\History\Guard\Doubt;
 use Ithys\History\Guard\ReadingSlip;
+use Ithys\Journal\DosePlan\DosePlanKind;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaChargeKind;
 use Ithys\Journal\MediaRemoval\MediaRemovalKind;
@@ -21,7 +22,8 @@ final readonly class DoseDoor
     /** Readings on each side of one that it is held against. */
     private const BESIDE = 8;
 
-    private const OF_MEDIA = [MediaChargeKind::KEY, MediaRemovalKind::KEY];
+    /** What holds until it is ended, however long ago it began. */
+    private const LASTING = [MediaChargeKind::KEY, MediaRemovalKind::KEY, DosePlanKind::KEY];
 
     public function __construct(private System $system)
     {
@@ -32,15 +34,15 @@ final readonly class DoseDoor
         $from = $at->modify('-'.DoseContext::DAYS.' days');
 
         return $this->contextOf($at, [
-            ...$this->media($from),
+            ...$this->lasting($from),
             ...(new Journal($this->system))->pooled($from, $at),
         ]);
     }
 
-    /** @return list<Entry> media put in and taken out before the days that are read whole: a charge may stay long */
-    private function media(DateTimeImmutable $before): array
+    /** @return list<Entry> charges and dose plans from before the days that are read whole: they may last long */
+    private function lasting(DateTimeImmutable $before): array
     {
-        return (new Journal($this->system))->ofKinds(self::OF_MEDIA, $before->modify('-1 second'));
+        return (new Journal($this->system))->ofKinds(self::LASTING, $before->modify('-1 second'));
     }
 
     /**
@@ -61,7 +63,7 @@ final readonly class DoseDoor
         $start = min($moments)->modify('-'.DoseContext::DAYS.' days');
         $known = array_values(array_filter(
             [
-                ...$this->media($start),
+                ...$this->lasting($start),
                 ...(new Journal($this->system))->pooled(
                     $start,
                     max($moments)->modify('+'.ReadingSlip::BACK.' days'),
@@ -90,7 +92,7 @@ final readonly class DoseDoor
             $before = array_values(array_filter(
                 $known,
                 static fn (Entry $one): bool => $one !== $entry && $one->at <= $entry->at
-                    && ($one->at >= $from || in_array($one->kind()->key(), self::OF_MEDIA, true)),
+                    && ($one->at >= $from || in_array($one->kind()->key(), self::LASTING, true)),
             ));
             $here = DoseGuard::doubts($entry->payload, $this->contextOf($entry->at, $before));
             if ($here !== []) {

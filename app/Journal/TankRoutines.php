@@ -10,6 +10,7 @@ use Ithys\Effect\Schedules;
 use Ithys\Finding;
 use Ithys\History\Routines;
 use Ithys\History\Silences;
+use Ithys\Journal\DosePlan\DosePlanKind;
 use Ithys\Journal\Entry;
 use Ithys\Journal\FeedPlan\FeedPlanKind;
 use Ithys\Journal\Kind;
@@ -25,6 +26,7 @@ final class TankRoutines
         $kinds = array_keys(array_filter(
             Kinds::all(),
             static fn (Kind $kind): bool => $kind->lever()?->usage !== null || $kind instanceof FeedPlanKind
+                || $kind instanceof DosePlanKind
                 || $kind instanceof RoutineWordKind,
         ));
 

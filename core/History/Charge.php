@@ -9,6 +9,7 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
+use Ithys\Journal\MediaCharge\Terms;
 use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Media\Medium;
 
@@ -103,6 +104,12 @@ final readonly class Charge
     {
         return $this->filling->grams ?? 1000 * (float) $this->filling->litres
             * $assumptions->value((string) $this->medium()->key('density'));
+    }
+
+    /** Of the time that it is in, on how much it is in the water. */
+    public function share(): float
+    {
+        return $this->filling->daysPerWeek / Terms::WEEK;
     }
 
     /** Days that it was in, up to a moment while it still is. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\History;
 
 use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\DosePlan\DosePlan;
 use Ithys\Journal\Entry;
 use Ithys\Journal\FeedPlan\FeedPlan;
 use Ithys\Journal\RoutineWord\RoutineWord;
@@ -43,6 +44,14 @@ final class RoutineLog
             // A plan that ends leaves the word to the log.
             $payload->perDay === null ? $this->plans = [] : $this->plans[$day] = $payload->perDay->grams;
             $this->takeBackStop($day);
+        } elseif ($payload instanceof DosePlan) {
+            if ($payload->millilitres === 0.0) {
+                $this->plans = [];
+                $this->stop($entry, $at);
+            } else {
+                $this->plans[$day] = $payload->perDay();
+                $this->takeBackStop($day);
+            }
         } elseif ($payload instanceof RoutineWord) {
             $payload->goesOn ? $this->same[] = $day : $this->stop($entry, $at);
         } elseif (($use = $payload->mark($litres)->use) > 0.0) {

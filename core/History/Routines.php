@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Entry;
-use Ithys\Journal\FeedPlan\FeedPlan;
 use Ithys\Journal\RoutineWord\Repeated;
 
 /** The routines of a tank, as its journal tells them. */
@@ -51,7 +50,7 @@ final readonly class Routines
             }
             $last = self::dayIn($zone, $entry->at);
             $begin ??= floor($last);
-            $of = $entry->payload instanceof FeedPlan ? Repeated::Feeding : Repeated::of($entry);
+            $of = Repeated::of($entry);
             if ($of !== null) {
                 ($logs[$of->value] ??= new RoutineLog)->take($entry, $last, $litres);
             }

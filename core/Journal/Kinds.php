@@ -7,6 +7,7 @@ namespace Ithys\Journal;
 use Ithys\Journal\Binder\BinderKind;
 use Ithys\Journal\CarbonDose\CarbonDoseKind;
 use Ithys\Journal\Care\CareKind;
+use Ithys\Journal\DosePlan\DosePlanKind;
 use Ithys\Journal\Equipment\EquipmentKind;
 use Ithys\Journal\Feed\FeedKind;
 use Ithys\Journal\FeedPlan\FeedPlanKind;
@@ -41,6 +42,7 @@ final class Kinds
         OutletKind::class,
         PhotoperiodKind::class,
         SkimmerKind::class,
+        DosePlanKind::class,
         CarbonDoseKind::class,
         FeedPlanKind::class,
         FeedKind::class,

@@ -21,7 +21,8 @@ afterEach(fn () => File::deleteDirectory(storage_path('ithys/imports/1')));
 
 /** What was found to pass the doors without a question, as a line of the log. */
 const HARMFUL_LINES = [
-    'lanthanum 50 ml holding 5 g', 'vinegar 24 ml', 'vinegar 100 ml', 'spirit 20 ml', 'gfo 750 g', 'ozone on',
+    'lanthanum 50 ml holding 5 g', 'dose plan vinegar 24 ml a day', 'dose plan vodka 15 ml of 96 % a day',
+    'vinegar 24 ml', 'vinegar 100 ml', 'spirit 20 ml', 'gfo 750 g', 'ozone on',
     'activated carbon 600 g in gfo reactor', 'gfo 850 g in gfo reactor', 'dosed kalk 5 l', 'dosed bleach 20 ml',
     'reactor po4 in 0.05 out 0.08', 'po4 1.9', 'no3 98',
 ];

@@ -111,6 +111,9 @@ final class Nutrients
     private const OTHERS = [
         ['cleaned-share', 'Of what a sponge holds comes out when it is rinsed', 0.8, 0.4, 1.0],
         ['sock-interval', 'Days between sock changes where none is logged', 7.0, 1.0, 60.0],
+        ['fish-small', 'A small fish, up to 5 cm, g', 1.5, 0.3, 5.0],
+        ['fish-medium', 'A medium fish, 5 to 10 cm, g', 10.0, 3.0, 25.0],
+        ['fish-large', 'A large fish, 10 to 20 cm, g', 70.0, 20.0, 250.0],
         ['algae-start', 'Algae at the start, of what their light carries', 0.5, 0.05, 1.0],
     ];
 

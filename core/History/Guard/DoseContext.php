@@ -9,6 +9,7 @@ use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\History\Charge;
 use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\DosePlan\DosePlan;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
@@ -76,20 +77,28 @@ final readonly class DoseContext
             : $reading->value;
     }
 
-    /** mg of organic carbon of all sources that was dosed so many days before this moment; today is 0. */
+    /**
+     * mg of organic carbon of all sources that was dosed so many days before this moment; today is 0. What a pump doses
+     * counts on days of which nothing else is logged.
+     */
     public function carbonOn(int $daysBefore): float
     {
-        $sum = 0.0;
+        $logged = $planned = [];
         foreach ($this->entries as $entry) {
             $dose = $entry->payload;
             $ago = $this->daysAgo($entry);
             $day = $ago < self::ONE_DAY / 24 ? 0 : max(1, (int) round($ago));
             if ($dose instanceof CarbonDose && $ago >= 0.0 && $day === $daysBefore) {
-                $sum += $dose->millilitres * OrganicCarbon::perMillilitre($dose->source, $this->assumptions);
+                $key = $dose->source->value;
+                $logged[$key] = ($logged[$key] ?? 0.0)
+                    + $dose->millilitres * OrganicCarbon::perMillilitre($dose->source, $this->assumptions);
+            } elseif ($dose instanceof DosePlan && $ago >= 0.0 && $day >= $daysBefore) {
+                $planned[$dose->source->value]
+                    = $dose->perDay() * OrganicCarbon::perMillilitre($dose->source, $this->assumptions);
             }
         }
 
-        return $sum;
+        return array_sum($logged + ($daysBefore === 0 ? [] : $planned));
     }
 
     /** The most on a day of the week before. */

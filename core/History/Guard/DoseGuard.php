@@ -6,6 +6,7 @@ namespace Ithys\History\Guard;
 
 use Ithys\Journal\Binder\Binder;
 use Ithys\Journal\CarbonDose\CarbonDose;
+use Ithys\Journal\DosePlan\DosePlan;
 use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaRemoval\MediaRemoval;
@@ -23,6 +24,11 @@ final class DoseGuard
     /** @return list<Doubt> the gravest first */
     public static function doubts(Payload $dose, DoseContext $here): array
     {
+        if ($dose instanceof DosePlan) {
+            // A pump's day is a dose.
+            $dose = CarbonDose::of($dose->source, $dose->usualMillilitres());
+        }
+
         return ! self::isAbout($dose) ? [] : Doubt::inOrder(array_merge(...array_map(
             static fn (GuardRule $rule): array => $rule->doubts($dose, $here),
             self::rules(),
@@ -35,6 +41,7 @@ final class DoseGuard
         return $payload instanceof MediaCharge || $payload instanceof MediaRemoval || $payload instanceof Binder
             // Dosing that stopped is no dose.
             || $payload instanceof CarbonDose && $payload->millilitres > 0.0
+            || $payload instanceof DosePlan && $payload->millilitres > 0.0
             || $payload instanceof Supplement || $payload instanceof Outlet || $payload instanceof Equipment
             || $payload instanceof Reading;
     }

@@ -15,6 +15,7 @@ use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Care\Care;
 use Ithys\Journal\Care\Deed;
 use Ithys\Journal\Care\Part;
+use Ithys\Journal\DosePlan\DosePlan;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Harvest\Harvest as HarvestEntry;
 use Ithys\Journal\MediaCharge\Place;
@@ -56,6 +57,12 @@ final class Done
     /** @var array<string, float> the day of the last change, by stage */
     private array $changed = [];
 
+    /** @var array<string, float> mL a day that a pump doses, by source */
+    private array $plans = [];
+
+    /** @var array<string, float> the day up to which what was logged stands instead, by source */
+    private array $dosedUntil = [];
+
     /** @var list<Charge> those taken out too, in order of time */
     public array $charges = [];
 
@@ -80,8 +87,8 @@ final class Done
         $done = new self($fitted, $assumptions);
         foreach ($entries as $entry) {
             $day = $entry->daysAfter($from);
-            if ($day >= 0.0) {
-                $done->take($entry, $day);
+            if ($day >= 0.0 || $entry->payload instanceof DosePlan) {
+                $done->take($entry, max(0.0, $day));
             }
         }
         $done->charges(Charge::all($entries), $from);
@@ -107,10 +114,8 @@ final class Done
             $payload instanceof SockChange => $this->change($day, [Kind::Sock], 1.0, $payload->soiling),
             $payload instanceof Care => $this->care($payload, $day),
             $payload instanceof WaterChangeEntry => $this->water($payload, $day),
-            $payload instanceof CarbonDose => $this->acts[] = new Act(
-                $day,
-                new Dose($payload->source->value, $payload->millilitres),
-            ),
+            $payload instanceof DosePlan => $this->plan($payload, $day),
+            $payload instanceof CarbonDose => $this->dose($payload, $day),
             $payload instanceof HarvestEntry => $this->harvest($payload, $day),
             $payload instanceof Binder => $this->bind($payload, $day),
             default => null,
@@ -169,6 +174,25 @@ final class Done
         ));
     }
 
+    private function plan(DosePlan $plan, float $day): void
+    {
+        $this->plans[$plan->source->value] = $plan->perDay();
+        $this->acts[] = new Act($day, new DoseSchedule($plan->source->value, $plan->perDay()));
+    }
+
+    /** A logged dose stands instead of the plan of its day. */
+    private function dose(CarbonDose $dose, float $day): void
+    {
+        $source = $dose->source->value;
+        $planned = $this->plans[$source] ?? 0.0;
+        if ($planned > 0.0 && $day >= ($this->dosedUntil[$source] ?? 0.0)) {
+            $this->acts[] = new Act($day, new DoseSchedule($source, 0.0));
+            $this->acts[] = new Act($day + 1.0, new DoseSchedule($source, $planned));
+            $this->dosedUntil[$source] = $day + 1.0;
+        }
+        $this->acts[] = new Act($day, new Dose($source, $dose->millilitres));
+    }
+
     private function harvest(HarvestEntry $harvest, float $day): void
     {
         $culture = array_key_first($this->fitted->on($day)->cultures);
@@ -222,6 +246,7 @@ final class Done
                 $vessel,
                 $charge->place() === Place::Reactor ? $this->fitted->on($day)->flows[$vessel] ?? null : null,
                 max(0.0, -$in),
+                $charge->share(),
             ));
             if ($out !== null) {
                 // Days without a time fall on one moment, at which what goes out goes before what comes in.

@@ -20,6 +20,16 @@ enum CarbonSource: string
         };
     }
 
+    /** Share of ethanol or acetic acid that it usually has: common practice; null for a mix. */
+    public function strength(): ?float
+    {
+        return match ($this) {
+            self::Vinegar => 0.05,
+            self::Spirit => 0.4,
+            self::Blend => null,
+        };
+    }
+
     /** By a word of the log. */
     public static function named(string $word): ?self
     {

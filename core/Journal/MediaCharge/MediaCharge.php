@@ -22,6 +22,15 @@ final readonly class MediaCharge implements Payload
 {
     use PlainPayload;
 
+    /** Days after which it is meant to come out; null where it stays until it is exhausted. */
+    public ?float $days;
+
+    /** Whether it comes in beside what is there, not instead of it. */
+    public bool $isTopUp;
+
+    /** Days of a week on which it is in the water. */
+    public float $daysPerWeek;
+
     private function __construct(
         public Medium $medium,
         public ?float $grams,
@@ -31,11 +40,9 @@ final readonly class MediaCharge implements Payload
         public ?string $item,
         /** What the item was called then. */
         public ?string $itemName,
-        /** Days after which it is meant to come out; null where it stays until it is spent. */
-        public ?float $days = null,
-        /** Whether it comes in beside what is there, not instead of it. */
-        public bool $isTopUp = false,
+        private Terms $terms = new Terms,
     ) {
+        [$this->days, $this->isTopUp, $this->daysPerWeek] = [$terms->days, $terms->isTopUp, $terms->daysPerWeek];
     }
 
     /** @throws InvalidEntry for an amount no tank takes */
@@ -61,15 +68,19 @@ final readonly class MediaCharge implements Payload
 
         return ($grams === null
             ? self::litres($medium, $data->figure('litres'), $in)
-            : self::grams($medium, $grams, $in))->meant($data->optionalFigure('days'), $data->flag('topUp'));
+            : self::grams($medium, $grams, $in))->meant(
+                $data->optionalFigure('days'),
+                $data->flag('topUp'),
+                $data->optionalFigure('daysPerWeek') ?? Terms::WEEK,
+            );
     }
 
     /**
-     * The same, meant for some days or as a top-up.
+     * The same, meant for some days, as a top-up, or on some days of a week.
      *
      * @throws InvalidEntry for days no charge stays
      */
-    public function meant(?float $days, bool $isTopUp = false): self
+    public function meant(?float $days, bool $isTopUp = false, float $daysPerWeek = Terms::WEEK): self
     {
         return new self(
             $this->medium,
@@ -78,8 +89,7 @@ final readonly class MediaCharge implements Payload
             $this->place,
             $this->item,
             $this->itemName,
-            $days === null ? null : Amount::within($days, 0.5, 730, 'The days it stays', Dimension::Days),
-            $isTopUp,
+            Terms::of($days, $isTopUp, $daysPerWeek),
         );
     }
 
@@ -97,6 +107,7 @@ final readonly class MediaCharge implements Payload
 
         return "{$this->medium->word()} {$amount}".($in === null ? '' : " in {$in}")
             .($this->isTopUp ? ' top up' : '')
+            .($this->daysPerWeek < Terms::WEEK ? ' '.Figure::of($this->daysPerWeek).' days a week' : '')
             .($this->days === null ? '' : ' for '.Figure::of($this->days).' days');
     }
 
@@ -110,6 +121,7 @@ final readonly class MediaCharge implements Payload
             ...$this->item === null ? [] : ['item' => $this->item, 'itemName' => $this->itemName],
             ...$this->days === null ? [] : ['days' => $this->days],
             ...$this->isTopUp ? ['topUp' => true] : [],
+            ...$this->daysPerWeek < Terms::WEEK ? ['daysPerWeek' => $this->daysPerWeek] : [],
         ];
     }
 
@@ -129,6 +141,9 @@ final readonly class MediaCharge implements Payload
             Text::of('{medium} {amount}', medium: $this->medium->label(), amount: $this->amount()),
             ...$this->place === null ? [] : [$this->itemName ?? $this->place->value],
             ...$this->isTopUp ? ['topped up'] : [],
+            ...$this->daysPerWeek < Terms::WEEK
+                ? [Text::of('{days} a week', days: Quantity::base($this->daysPerWeek, Dimension::Days))]
+                : [],
             ...$this->days === null
                 ? []
                 : [Text::of('for {days}', days: Quantity::base($this->days, Dimension::Days))],

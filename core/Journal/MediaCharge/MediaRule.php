@@ -46,10 +46,17 @@ final class MediaRule implements Rule
         $topsUp = static fn (): bool => $tokens->takePhrase(['top', 'up']) || $tokens->take('topup');
         $isTopUp = $topsUp();
         $days = null;
+        $perWeek = Terms::WEEK;
+        if (in_array($tokens->peek(1)->word ?? '', ['day', 'days'], true)
+            && in_array($tokens->peek(2)->word ?? '', ['a', 'per'], true)
+            && ($tokens->peek(3)->word ?? '') === 'week') {
+            $perWeek = $tokens->days() ?? Terms::WEEK;
+            $tokens->position += 2;
+        }
         if ($tokens->take('for')) {
             $days = $tokens->days() ?? throw InvalidEntry::noFigure("{$medium->word()} 60 g for", '3 days');
         }
-        $draft->add($charge->meant($days, $isTopUp || $topsUp()), $start);
+        $draft->add($charge->meant($days, $isTopUp || $topsUp(), $perWeek), $start);
 
         return true;
     }

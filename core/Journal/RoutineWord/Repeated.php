@@ -6,7 +6,9 @@ namespace Ithys\Journal\RoutineWord;
 
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
+use Ithys\Journal\DosePlan\DosePlan;
 use Ithys\Journal\Entry;
+use Ithys\Journal\FeedPlan\FeedPlan;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\Usage;
 
@@ -25,7 +27,10 @@ enum Repeated: string
     {
         return match (true) {
             $entry->payload instanceof RoutineWord => $entry->payload->of,
-            $entry->payload instanceof CarbonDose => self::carbon($entry->payload->source),
+            $entry->payload instanceof CarbonDose, $entry->payload instanceof DosePlan => self::carbon(
+                $entry->payload->source,
+            ),
+            $entry->payload instanceof FeedPlan => self::Feeding,
             default => self::tryFrom($entry->kind()->key()),
         };
     }

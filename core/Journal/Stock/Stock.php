@@ -27,16 +27,19 @@ final readonly class Stock implements Payload
         public float $growth,
         /** Days that they stay; null for those that live here. */
         public ?float $days,
+        /** As they were counted: "3 small fish, 1 large fish"; null where they were weighed. */
+        public ?string $counted = null,
     ) {
     }
 
     /** @throws InvalidEntry for a weight or a growth that no tank has */
-    public static function living(float $grams, float $growth = 0.0): self
+    public static function living(float $grams, float $growth = 0.0, ?string $counted = null): self
     {
         return new self(
             Amount::within($grams, 0.0, 500_000.0, 'The stock', Dimension::Mass),
             Amount::within($growth, 0.0, 0.5, 'Growth a week', Dimension::Share),
             null,
+            $counted,
         );
     }
 
@@ -55,7 +58,11 @@ final readonly class Stock implements Payload
         $days = $data->optionalFigure('days');
 
         return $days === null
-            ? self::living($data->figure('grams'), $data->optionalFigure('growth') ?? 0.0)
+            ? self::living(
+                $data->figure('grams'),
+                $data->optionalFigure('growth') ?? 0.0,
+                $data->optionalText('counted'),
+            )
             : self::visiting($data->figure('grams'), $days);
     }
 
@@ -66,7 +73,7 @@ final readonly class Stock implements Payload
 
     public function line(): string
     {
-        $grams = Figure::of($this->grams).' g';
+        $grams = $this->counted ?? Figure::of($this->grams).' g';
 
         return match (true) {
             $this->days !== null => "visitors {$grams} for ".Figure::of($this->days).' days',
@@ -81,12 +88,15 @@ final readonly class Stock implements Payload
             'grams' => $this->grams,
             ...$this->growth > 0.0 ? ['growth' => $this->growth] : [],
             ...$this->days === null ? [] : ['days' => $this->days],
+            ...$this->counted === null ? [] : ['counted' => $this->counted],
         ];
     }
 
     public function summary(): Text
     {
-        $grams = Quantity::grams($this->grams);
+        $grams = $this->counted === null
+            ? Text::of('{grams}', grams: Quantity::grams($this->grams))
+            : Text::of('{counted}, about {grams}', counted: $this->counted, grams: Quantity::grams($this->grams));
 
         return match (true) {
             $this->days !== null => Text::of(

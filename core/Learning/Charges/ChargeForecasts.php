@@ -384,7 +384,7 @@ final readonly class ChargeForecasts
             $this->parameters->row('media', $charge->medium()->value) ?? [0.0, 0.0, 0.0, 0.0],
             $grams,
             max($grams, $together),
-            $this->parameters->row('contact', $charge->place()->value)[0] ?? 1.0,
+            $charge->share() * ($this->parameters->row('contact', $charge->place()->value)[0] ?? 1.0),
             $this->litresPerDay($charge),
             $this->day($charge->from->getTimestamp()),
             $charge->to === null ? null : $this->day($charge->to->getTimestamp()),

@@ -24,6 +24,8 @@ final readonly class MediaIn implements Lever
         private ?float $litresPerHour = null,
         /** Days that it has been in before the model began. */
         private float $age = 0.0,
+        /** Of the time, that it is in the water. */
+        private float $share = 1.0,
     ) {
     }
 
@@ -45,7 +47,7 @@ final readonly class MediaIn implements Lever
             $figures,
             $this->grams,
             $this->place,
-            $contact[0],
+            $contact[0] * $this->share,
             $this->vessel ?? $this->charge,
             $this->litresPerHour,
         );

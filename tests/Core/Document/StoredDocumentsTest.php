@@ -8,6 +8,7 @@ use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Care\Care;
 use Ithys\Journal\Care\Deed;
 use Ithys\Journal\Care\Part;
+use Ithys\Journal\DosePlan\DosePlan;
 use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
@@ -122,6 +123,7 @@ it('stores entries of every kind as it did, and opens them the same', function (
         MediaRemoval::of(Medium::Gfo, Place::Canister),
         MediaRemoval::of(Medium::Gfo, new Container('i7', 'Carbon bag', Place::Bag)),
         Renewal::of(0.33),
+        MediaCharge::grams(Medium::ActivatedCarbon, 60, Place::Canister)->meant(null, false, 3.0),
         MediaCharge::grams(Medium::Gfo, 60, Place::Reactor),
         MediaCharge::grams(Medium::ActivatedCarbon, 60, new Container('i7', 'Carbon bag', Place::Bag))->meant(3, true),
         Outlet::of(0.08, 0.03),
@@ -131,6 +133,9 @@ it('stores entries of every kind as it did, and opens them the same', function (
         Photoperiod::of(8, daysPerWeek: 3.5, dim: 0.5),
         SkimmerSwitch::of(false),
         SkimmerSwitch::of(true, 1.5),
+        DosePlan::of(CarbonSource::Vinegar, 12.0),
+        DosePlan::of(CarbonSource::Spirit, 2.0, 3.0, 0.96),
+        DosePlan::of(CarbonSource::Vinegar, 0.0),
         CarbonDose::of(CarbonSource::Vinegar, 12),
         FeedPlan::of(Feed::of(6, Food::Pellet)),
         FeedPlan::of(null),
@@ -148,6 +153,7 @@ it('stores entries of every kind as it did, and opens them the same', function (
         Supplement::of('calcium', 0.03, Dimension::Dose),
         Supplement::of('soda', 12, Dimension::Mass),
         new Equipment('UV', false),
+        Stock::living(74.5, 0.01, '3 small fish 1 large fish'),
         Stock::living(250),
         Stock::living(250, 0.01),
         Stock::visiting(40, 14),

@@ -50,7 +50,7 @@ it('gives a unit to the rates of every lever that is shown as rates', function (
 it('asks for the effect of every lever but of what is routine', function (): void {
     $asked = array_keys(array_filter(Kinds::all(), fn (Kind $kind): bool => $kind->lever()?->isJudged === true));
     expect($asked)->toEqualCanonicalizing([
-        'binder', 'equipment', 'feed-plan', 'livestock', 'media', 'media-out', 'photoperiod', 'skimmer',
+        'binder', 'dose-plan', 'equipment', 'feed-plan', 'livestock', 'media', 'media-out', 'photoperiod', 'skimmer',
         'renewal', 'stock',
     ]);
 });

@@ -28,6 +28,11 @@ it('understands a line', function (string $line, string ...$chips): void {
         ->and(array_map(fn (Chip $chip): string => $chip->text, array_slice($understood->chips, 0, -1)))->toBe($chips);
 })->with([
     // In more words.
+    ['dose plan vinegar 12 ml a day', 'Dose plan: vinegar 12 mL a day'],
+    ['dosing plan vodka 2 ml of 96 % 3 days a week', 'Dose plan: vodka 2 mL a day, 3 d a week, of 96 %'],
+    ['dose plan vinegar off', 'Dose plan: no vinegar'],
+    ['activated carbon 60 g bag 3 days a week', 'Activated carbon 60 g, bag, 3 d a week'],
+    ['stock 3 small fish and 1 large fish', 'Stock 3 small fish 1 large fish, about 74.5 g'],
     ['gfo out', 'GFO taken out'],
     ['gfo out of the reactor', 'GFO taken out of reactor'],
     ['gfo bag out', 'GFO taken out of bag'],
