@@ -61,7 +61,7 @@ it('marks the stop of a charge that is surely spent', function (): void {
     expect($gfo['condition'])->toBe('exhausted')
         ->and([$reactor['id'], $reactor['severity'], $reactor['left']])->toEqual(['gfo', 'caution', 0])
         // The advice says so before anything else.
-        ->and($this->get('/systems/1/forecast')->inertiaProps('counsel')['advice']['exhausted'][0])
+        ->and($this->get('/systems/1/forecast')->inertiaProps('counsel')['exhausted'][0])
         ->toContain('GFO 85 g, GFO reactor is exhausted');
 });
 

@@ -123,6 +123,7 @@ final class ForecastView
             $now,
             static fn (): array => [
                 'advice' => $school === null ? null : self::advice($system, $school, $outlook, $keeper, $now),
+                'exhausted' => self::exhausted($system, $keeper->words()),
             ],
         );
     }
@@ -150,7 +151,6 @@ final class ForecastView
 
         return [
             'state' => $advice->state->value,
-            'exhausted' => self::exhausted($system, $words),
             'waits' => $advice->waits === null ? null : $words->say($advice->waits),
             'sentence' => $advice->sentence(),
             'steps' => array_map(static fn (Step $step): array => [

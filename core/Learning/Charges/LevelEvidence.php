@@ -51,7 +51,10 @@ final readonly class LevelEvidence
         $sorted = array_column($readings, 1);
         sort($sorted);
         $median = log(max(self::LEAST, $sorted[intdiv(count($sorted), 2)]));
-        $days = array_map(static fn (array $one): int => max(0, (int) floor($one[0]) - $first), $readings);
+        $days = array_map(
+            static fn (array $one): int => min($last - $first, max(0, (int) floor($one[0]) - $first)),
+            $readings,
+        );
         $matrix = [];
         foreach ($readings as $i => [$day, $ppm, $limit]) {
             $row = [];

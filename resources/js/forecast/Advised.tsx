@@ -17,11 +17,6 @@ export function Advised({ advice, onTry }: { advice: NonNullable<Counsel['advice
             <chakra.p mb="2" maxWidth="46rem">
                 {advice.sentence}
             </chakra.p>
-            {advice.exhausted.map((sentence) => (
-                <chakra.p key={sentence} mb="2" maxWidth="46rem" color="caution" fontWeight="600">
-                    {sentence}
-                </chakra.p>
-            ))}
             {advice.waits !== null && (
                 <chakra.p mb="2" maxWidth="46rem" fontWeight="600">
                     {advice.waits}

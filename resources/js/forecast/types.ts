@@ -41,11 +41,11 @@ export interface Counsel {
         state: string;
         sentence: string;
         steps: Step[];
-        /** Charges that are exhausted and still in. */
-        exhausted: string[];
         /** What was changed of late, which wants to be waited for. */
         waits: string | null;
     } | null;
+    /** Charges that are exhausted and still in. */
+    exhausted: string[];
 }
 
 export interface Workload {

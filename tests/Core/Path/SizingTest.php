@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
+use Ithys\Dosing\DoseMethods;
 use Ithys\Path\Path;
 use Ithys\Path\PathDiff;
 use Ithys\Path\Review\MakersClaim;

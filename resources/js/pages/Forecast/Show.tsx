@@ -289,6 +289,11 @@ function Bench({
                                 </Box>
                             );
                         })}
+                        {counsel?.exhausted.map((sentence) => (
+                            <chakra.p key={sentence} mb="2" maxWidth="46rem" color="caution" fontWeight="600">
+                                {sentence}
+                            </chakra.p>
+                        ))}
                         {counsel?.advice && (
                             <Advised
                                 advice={counsel.advice}
@@ -297,8 +302,8 @@ function Bench({
                         )}
                         {counsel !== null && counsel.advice === null && (
                             <chakra.p mb="4" fontSize="sm">
-                                Pick a target on the <Link href={`/systems/${systemId}/journal`}>tide sheet</Link>, and
-                                steps towards it stand here.
+                                Pick a target on the <Link href={`/systems/${systemId}/journal`}>chart</Link> to see
+                                steps towards it here.
                             </chakra.p>
                         )}
                         <Work foreseen={foreseen} changed={changed} hasRoller={fitted.roller} systemId={systemId} />
