@@ -7,30 +7,40 @@ namespace App\Journal;
 use App\Models\System;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Ithys\History\Story;
 use Ithys\History\Timeline\Missing;
-use Ithys\Learning\Calibration;
+use Ithys\History\Timeline\Timeline;
 use Ithys\Learning\Charges\ChargeForecasts;
 use Ithys\Learning\Charges\ChargeState;
 use Ithys\Learning\Fit;
+use Ithys\Learning\Learned;
 use Ithys\Learning\TooFewReadings;
 
 /** What was last learned of a tank. It stays while a newer one is reckoned. */
 final readonly class FitShelf
 {
     /** Another once what is stored with a fit changes: it is then learned anew. */
-    private const FORM = 4;
+    private const FORM = 5;
 
     public function __construct(private System $system)
     {
     }
 
+    /** By the likeliest story of what is silent. */
     public function last(): ?Fit
+    {
+        return $this->learned()?->fit();
+    }
+
+    /** In each story that the silences of the journal allow. */
+    public function learned(): ?Learned
     {
         $row = $this->row();
         $document = $row === null ? null : json_decode((string) $row->document, true);
 
         return is_array($document) && ($document['form'] ?? null) === self::FORM
-            ? Fit::from($document)
+            && is_array($document['stories'] ?? null)
+            ? Learned::from($document['stories'])
             : null;
     }
 
@@ -65,22 +75,27 @@ final readonly class FitShelf
     {
         // What is logged meanwhile asks for another fit.
         $stamp = $this->system->stamp;
-        $timeline = TankHistory::of($this->system, $now);
-        $fit = Calibration::of($timeline);
+        $learned = Learned::of(fn (Story $story): Timeline => TankHistory::of($this->system, $now, null, $story));
         DB::table('nutrient_fits')->updateOrInsert(['system_id' => $this->system->id], [
             'stamp' => $stamp,
             'made_at' => Journal::stamp($now),
-            'document' => json_encode(['form' => self::FORM, ...$fit->toArray()], JSON_THROW_ON_ERROR),
+            'document' => json_encode(
+                ['form' => self::FORM, 'stories' => $learned->toArray()],
+                JSON_THROW_ON_ERROR,
+            ),
             'lives' => json_encode(
                 ['form' => ChargeState::FORM, 'charges' => (object) array_map(
                     static fn (ChargeState $state): array => $state->toArray(),
-                    ChargeForecasts::of($timeline, $fit),
+                    ChargeForecasts::of(
+                        TankHistory::of($this->system, $now, null, $learned->story()),
+                        $learned->fit(),
+                    ),
                 )],
                 JSON_THROW_ON_ERROR,
             ),
         ]);
 
-        return $fit;
+        return $learned->fit();
     }
 
     /** @return array<int, ChargeState> what charges have removed and have left, by their entry */

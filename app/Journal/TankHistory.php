@@ -6,6 +6,7 @@ namespace App\Journal;
 
 use App\Models\System;
 use DateTimeImmutable;
+use Ithys\History\Story;
 use Ithys\History\Timeline\Missing;
 use Ithys\History\Timeline\Timeline;
 use Ithys\History\Timeline\Undone;
@@ -19,11 +20,16 @@ final readonly class TankHistory
 
     /**
      * @param  ?int  $without  an entry that is taken not to have been
+     * @param  ?Story  $story  what silences are taken to mean; null for the likely mean
      *
      * @throws Missing
      */
-    public static function of(System $system, DateTimeImmutable $now, ?int $without = null): Timeline
-    {
+    public static function of(
+        System $system,
+        DateTimeImmutable $now,
+        ?int $without = null,
+        ?Story $story = null,
+    ): Timeline {
         $from = $now->modify('-'.self::DAYS.' days');
         $moments = [$from, ...array_filter(
             $system->changedOn(),
@@ -45,6 +51,7 @@ final readonly class TankHistory
             ),
             $now->setTimezone($system->zone()),
             $system->assumptions(),
+            $story,
         );
     }
 }

@@ -47,6 +47,8 @@ final readonly class Outlook
         public Course $present,
         public Going $going,
         private Came $came,
+        /** @var list<array{float, self}> the same tank by other stories of its silences, with their odds */
+        private array $others = [],
     ) {
         $this->litres = $simulation->litres();
     }
@@ -81,20 +83,45 @@ final readonly class Outlook
         );
     }
 
-    /** The same with its socks taken out now, or as it is. */
-    public function withoutSock(bool $isOut): self
+    /**
+     * The same tank by every story that its silences allow, the likeliest first.
+     *
+     * @param  non-empty-list<array{float, self}>  $stories  with their odds, which make one
+     */
+    public static function among(array $stories): self
+    {
+        $first = $stories[0][1];
+
+        return $first->with($first->simulation, array_slice($stories, 1));
+    }
+
+    /** @param  list<array{float, self}>  $others */
+    private function with(Simulation $simulation, array $others): self
     {
         return new self(
-            $isOut ? $this->simulation->with(array_map(
-                fn (string $stage): Act => new Act($this->end, new Mechanical($stage, null)),
-                $this->going->stagesOf(Kind::Sock),
-            )) : $this->simulation,
+            $simulation,
             $this->end,
             $this->pulls,
             $this->bands,
             $this->present,
             $this->going,
             $this->came,
+            $others,
+        );
+    }
+
+    /** The same with its socks taken out now, or as it is. */
+    public function withoutSock(bool $isOut): self
+    {
+        return $this->with(
+            $isOut ? $this->simulation->with(array_map(
+                fn (string $stage): Act => new Act($this->end, new Mechanical($stage, null)),
+                $this->going->stagesOf(Kind::Sock),
+            )) : $this->simulation,
+            array_map(
+                static fn (array $one): array => [$one[0], $one[1]->withoutSock($isOut)],
+                $this->others,
+            ),
         );
     }
 
@@ -106,6 +133,28 @@ final readonly class Outlook
      * @throws InvalidLever
      */
     public function along(Course $course, int $weeks): array
+    {
+        $points = $this->told($course, $weeks);
+        if ($this->others === []) {
+            return $points;
+        }
+        $stories = [[1 - array_sum(array_column($this->others, 0)), $points]];
+        foreach ($this->others as [$odds, $other]) {
+            // What is not set differently goes on in each story as it does there.
+            $stories[] = [$odds, $other->told($course->amid($this->present, $other->present), $weeks)];
+        }
+
+        return Mixture::of($stories);
+    }
+
+    /**
+     * By this story alone.
+     *
+     * @return array<string, list<ForecastPoint>> by parameter
+     *
+     * @throws InvalidLever
+     */
+    private function told(Course $course, int $weeks): array
     {
         $days = 7.0 * min(self::MOST_WEEKS, max(1, $weeks));
         $simulation = $this->run($course, $days);

@@ -47,6 +47,7 @@ final readonly class Routine
      * @param  float  $begin  day on which the journal begins
      * @param  float  $now  day; none of the acts is later
      * @param  Rate  $unknown  what is taken where nothing is known
+     * @param  ?bool  $story  whether a silence at its end is taken for a stop; null for the likely mean
      */
     public function __construct(
         private array $acts,
@@ -55,9 +56,11 @@ final readonly class Routine
         private float $begin,
         private float $now,
         private Rate $unknown,
+        ?bool $story = null,
     ) {
         $this->pattern = Pattern::of($acts, $said, $manner, $now);
-        [$this->asks, $this->stopped] = $this->silence();
+        [$this->asks, $stopped] = $this->silence();
+        $this->stopped = $this->asks && $story !== null ? (float) $story : $stopped;
     }
 
     /**

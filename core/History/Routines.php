@@ -24,8 +24,13 @@ final readonly class Routines
      * @param  array<string, Routine>  $all  by the value of {@see Repeated}
      * @param  array<string, array<int, Entry>>  $first  the first entry of a day, by the same and day
      */
-    private function __construct(private array $all, private array $first, private DateTimeZone $zone)
-    {
+    private function __construct(
+        private array $all,
+        private array $first,
+        private DateTimeZone $zone,
+        /** What is taken of socks where none was ever logged. */
+        private Rate $socks,
+    ) {
     }
 
     /**
@@ -39,6 +44,7 @@ final readonly class Routines
         DateTimeZone $zone,
         DateTimeImmutable $now,
         Assumptions $assumptions,
+        ?Story $story = null,
     ): self {
         /** @var array<string, RoutineLog> $logs */
         $logs = [];
@@ -68,11 +74,14 @@ final readonly class Routines
                 $begin ?? $end,
                 $end,
                 self::unknown($of, $acts, $begin ?? $end, $end, $assumptions),
+                $story?->stopped($of),
             );
             $first[$key] = $log->first;
         }
 
-        return new self($all, $first, $zone);
+        $often = 1 / $assumptions->value('sock-interval');
+
+        return new self($all, $first, $zone, new Rate($often, $often / 2, 2 * $often, Known::Unknown));
     }
 
     /** Null for one of which nothing is logged. */
@@ -81,10 +90,11 @@ final readonly class Routines
         return $this->all[$of->value] ?? null;
     }
 
-    /** What goes on at a moment; null for what nothing is logged of. */
+    /** What goes on at a moment; null for what nothing is logged of, but for socks. */
     public function at(Repeated $of, DateTimeImmutable $moment): ?Rate
     {
-        return $this->find($of)?->at(self::dayIn($this->zone, $moment));
+        return $this->find($of)?->at(self::dayIn($this->zone, $moment))
+            ?? ($of === Repeated::Socks ? $this->socks : null);
     }
 
     /**

@@ -6,12 +6,24 @@ namespace Ithys\History;
 
 use Ithys\Finding;
 use Ithys\Journal\RoutineWord\Repeated;
+use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
 
 /** Routines of which nothing was logged for so long that only their keeper knows whether they go on. */
 final class Silences
 {
+    /** What the forecast does with a silence until it is answered, once the readings have had their say. */
+    public static function carries(float $stopped): Text
+    {
+        return Text::of(
+            'Until you answer, the forecast carries both: it goes on (odds {goes}) or it stopped (odds {stopped}), by '
+                .'your log and your readings.',
+            goes: Quantity::share(Quantity::significant(1 - $stopped, 1)),
+            stopped: Quantity::share(Quantity::significant($stopped, 1)),
+        );
+    }
+
     /** @return array<string, Finding> by the value of {@see Repeated} */
     public static function in(Routines $routines): array
     {

@@ -47,6 +47,20 @@ final readonly class Fit
     ) {
     }
 
+    /** Twice a log likelihood, less a constant: how badly readings and what is known beforehand are met. */
+    public function misfit(): float
+    {
+        $sum = 0.0;
+        foreach ($this->residuals as $one) {
+            $sum += $one['white'] ** 2;
+        }
+        foreach ($this->logs as $name => $log) {
+            $sum += ($log / $this->priors[$name]) ** 2;
+        }
+
+        return $sum;
+    }
+
     public function factor(Unknown $unknown): float
     {
         return exp($this->logs[$unknown->value] ?? 0.0);

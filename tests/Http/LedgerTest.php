@@ -58,7 +58,7 @@ it('says where its figures are read that it fits badly', function (): void {
     $shelf = new FitShelf($this->system->fresh());
     $shelf->learn(now()->toDateTimeImmutable());
     $document = json_decode((string) DB::table('nutrient_fits')->value('document'), true);
-    foreach ($document['residuals'] as &$residual) {
+    foreach ($document['stories'][0]['fit']['residuals'] as &$residual) {
         $residual['model'] *= $residual['parameter'] === 'po4' ? 0.5 : 1.0;
     }
     DB::table('nutrient_fits')->update(['document' => json_encode($document)]);

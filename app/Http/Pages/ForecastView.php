@@ -64,16 +64,24 @@ final class ForecastView
         $shelf = new FitShelf($system);
         $kept = Kept::of(
             $system,
-            "outlook of form 2 {$shelf->mark()} {$weeksAgo}",
+            "outlook of form 3 {$shelf->mark()} {$weeksAgo}",
             $now,
             static function (DateTimeImmutable $hour) use ($system, $shelf, $weeksAgo): array {
                 try {
                     $end = $hour->modify('+1 hour');
-                    $timeline = TankHistory::of($system, $end);
-                    $fit = $shelf->last();
-                    $outlook = $fit === null
-                        ? null
-                        : serialize(Outlook::of($timeline, $fit, $end->modify("-{$weeksAgo} weeks")));
+                    $learned = $shelf->learned();
+                    $then = $end->modify("-{$weeksAgo} weeks");
+                    if ($learned === null) {
+                        // Whoever lacks what nothing can be learned without is told that first.
+                        TankHistory::of($system, $end);
+                    }
+                    $outlook = $learned === null ? null : serialize(Outlook::among(array_map(
+                        static fn (array $one): array => [
+                            $one[1],
+                            Outlook::of(TankHistory::of($system, $end, null, $one[0]), $one[2], $then),
+                        ],
+                        $learned->stories,
+                    )));
                 } catch (Missing $missing) {
                     return ['missing' => ['sentence' => $missing->getMessage(), 'line' => $missing->mend]];
                 } catch (InvalidLever $invalid) {

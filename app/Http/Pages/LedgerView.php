@@ -60,7 +60,7 @@ final class LedgerView
         DateTimeImmutable $now,
     ): array {
         try {
-            $timeline = TankHistory::of($system, $now);
+            $timeline = TankHistory::of($system, $now, null, (new FitShelf($system))->learned()?->story());
             $ledger = Ledger::of($timeline, $fit, $weeks);
         } catch (Missing $missing) {
             return ['missing' => ['sentence' => $missing->getMessage(), 'line' => $missing->mend]];

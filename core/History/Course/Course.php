@@ -59,6 +59,7 @@ final readonly class Course
         array $entries,
         DateTimeImmutable $now,
         bool $hasSkimmer,
+        bool $hasSock,
         float $litres,
         Routines $routines,
     ): self {
@@ -89,7 +90,7 @@ final readonly class Course
 
         return new self(
             self::shared($feed, $fed->perDay ?? 0.0),
-            self::habit($routines, Repeated::Socks, $now),
+            $hasSock ? self::habit($routines, Repeated::Socks, $now) : new Habit(null),
             self::habit($routines, Repeated::Water, $now, $litres),
             Habit::of(
                 $recent,
@@ -178,6 +179,22 @@ final readonly class Course
             ),
             $this->herd,
             Fresh::chosen($levers),
+        );
+    }
+
+    /** The same in another story: what is as it is at present here, is as it is at present there. */
+    public function amid(self $here, self $there): self
+    {
+        // Equal values, not the same objects, are meant.
+        return new self(
+            $this->feed == $here->feed ? $there->feed : $this->feed,
+            $this->socks == $here->socks ? $there->socks : $this->socks,
+            $this->water == $here->water ? $there->water : $this->water,
+            $this->harvest == $here->harvest ? $there->harvest : $this->harvest,
+            $this->doses == $here->doses ? $there->doses : $this->doses,
+            $this->machines == $here->machines ? $there->machines : $this->machines,
+            $this->herd,
+            $this->fresh,
         );
     }
 

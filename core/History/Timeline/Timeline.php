@@ -11,6 +11,7 @@ use Ithys\History\Charge;
 use Ithys\History\Course\Course;
 use Ithys\History\Course\Going;
 use Ithys\History\Routines;
+use Ithys\History\Story;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Outlet\Outlet;
 use Ithys\Journal\Reading\HalfDays;
@@ -18,6 +19,7 @@ use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Simulation;
 use Ithys\Nutrient\Start;
+use Ithys\Path\Kind;
 use Ithys\System\Setup;
 
 /**
@@ -45,15 +47,21 @@ final readonly class Timeline
      * @param  list<Entry>  $entries  in order of time
      * @param  non-empty-list<array{DateTimeImmutable, Setup}>  $setups  what stood from when on, the first from the
      *   beginning
+     * @param  ?Story  $story  what silences are taken to mean; null for the likely mean
      *
      * @throws Missing where the journal lacks what nothing can be reckoned without
      */
-    public static function of(array $entries, array $setups, DateTimeImmutable $to, Assumptions $assumptions): self
-    {
+    public static function of(
+        array $entries,
+        array $setups,
+        DateTimeImmutable $to,
+        Assumptions $assumptions,
+        ?Story $story = null,
+    ): self {
         $entries = iterator_to_array(HalfDays::pooled($entries), false);
         $read = Read::of($entries, $assumptions);
         $end = ($to->getTimestamp() - $read->from->getTimestamp()) / 86_400;
-        $routines = self::routinesOf($entries, $to, Span::litresOf($setups), $assumptions);
+        $routines = self::routinesOf($entries, $to, Span::litresOf($setups), $assumptions, $story);
         $fitted = Fitted::of($entries, $setups, $read->from, $end, $assumptions);
 
         return new self(
@@ -74,9 +82,16 @@ final readonly class Timeline
         DateTimeImmutable $now,
         float $litres,
         Assumptions $assumptions,
+        ?Story $story = null,
     ): Routines {
         // The moment at which it ends says whose days are counted.
-        return Routines::of($entries, $litres, $now->getTimezone(), $now, $assumptions);
+        return Routines::of($entries, $litres, $now->getTimezone(), $now, $assumptions, $story);
+    }
+
+    /** @return non-empty-list<array{Story, float}> what its silences may mean, with how likely each is beforehand */
+    public function stories(): array
+    {
+        return Story::all($this->routines);
     }
 
     /** Days from the start to a moment. */
@@ -95,6 +110,7 @@ final readonly class Timeline
             $this->entries,
             $then,
             $there->hasSkimmer === true,
+            in_array(Kind::Sock, $there->stages(), true),
             $there->basin->litres,
             $then >= $this->to ? $this->routines : self::routinesOf(
                 array_values(array_filter($this->entries, static fn (Entry $one): bool => $one->at <= $then)),

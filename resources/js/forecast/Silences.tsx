@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { router } from '@inertiajs/react';
 import { type Finding } from '../lib/page';
 import { Button } from '../parts/Button';
@@ -6,6 +6,8 @@ import { FindingList } from '../parts/FindingList';
 
 export interface Silence {
     finding: Finding;
+    /** What the forecast does until it is answered; null where it takes one story. */
+    carries: string | null;
     /** The lines of the log that answer it. */
     same: string;
     stopped: string;
@@ -16,9 +18,14 @@ export function Silences({ systemId, silences }: { systemId: number; silences: S
     const log = (line: string) => router.post(`/systems/${systemId}/journal`, { line }, { preserveScroll: true });
     return (
         <>
-            {silences.map(({ finding, same, stopped }) => (
+            {silences.map(({ finding, carries, same, stopped }) => (
                 <Box key={same} my="3" maxWidth="44rem" role="group" aria-label={finding.title}>
                     <FindingList findings={[finding]} />
+                    {carries !== null && (
+                        <chakra.p fontSize="sm" ps="28px">
+                            {carries}
+                        </chakra.p>
+                    )}
                     <Box display="flex" flexWrap="wrap" gap="2" ps="28px" mt="1">
                         <Button onClick={() => log(same)}>Still the same</Button>
                         <Button onClick={() => log(stopped)}>It stopped</Button>

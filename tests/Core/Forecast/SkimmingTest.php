@@ -67,6 +67,7 @@ it('counts what a course asks in a year', function (): void {
         $entries,
         $now,
         false,
+        true,
         200.0,
         Routines::of($entries, 200.0, new DateTimeZone('UTC'), $now, Assumptions::standard()),
     );

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Ithys\Forecast\Outlook;
 use Ithys\History\Course\Course;
 use Ithys\History\Timeline\Timeline;
+use Ithys\Learning\Calibration;
 use Tests\Support\Logged;
 
 /**
@@ -134,4 +136,20 @@ it('does not take a log that fell silent long ago for hunger', function (): void
     $meals = eachDay(60, static fn (int $day): array => [[$day + 0.4, 'fed 1 g pellet']]);
     $feed = Logged::timeline([...flat(180), ...$meals], 180)->course()->feed;
     expect($feed)->toHaveKey('pellet')->and($feed['pellet'])->toBeGreaterThan(0.7)->toBeLessThanOrEqual(1.0);
+});
+
+// A sock that nobody logs is changed as often ahead as it was taken to be before: no false alarm.
+it('goes on with the sock changes that it takes where none is logged', function (): void {
+    $path = Logged::path([['id' => 'sock', 'kind' => 'sock']]);
+    $lines = [[0, 'feeding plan 1.5 g pellet a day']];
+    foreach (range(0, 84, 7) as $day) {
+        array_push($lines, [$day, 'no3 8 po4 0.08'], [$day + 0.1, 'water change 25 l']);
+    }
+    $timeline = Logged::timeline($lines, 85, $path);
+    $outlook = Outlook::of($timeline, Calibration::of($timeline));
+    $points = $outlook->along($outlook->present, 12);
+    expect($outlook->present->socks->every)->toEqualWithDelta(7.0, 1e-9)
+        ->and(end($points['po4'])->level)->toEqualWithDelta(0.08, 0.02)
+        // Where there is no sock, none is changed.
+        ->and(Logged::timeline($lines, 85)->course()->socks->every)->toBeNull();
 });
