@@ -13,12 +13,18 @@ use Ithys\Severity;
 /** Routines of which nothing was logged for so long that only their keeper knows whether they go on. */
 final class Silences
 {
-    /** What the forecast does with a silence until it is answered, once the readings have had their say. */
-    public static function carries(float $stopped): Text
+    /**
+     * What the forecast does with a silence until it is answered.
+     *
+     * @param  ?float  $stopped  odds once the readings have had their say; null where one story alone is told
+     */
+    public static function carries(?float $stopped): Text
     {
-        return Text::of(
-            'Until you answer, the forecast carries both: it goes on (odds {goes}) or it stopped (odds {stopped}), by '
-                .'your log and your readings.',
+        return $stopped === null ? Text::of(
+            'Until you answer, Ithys assumes that it continues, less the chance that it stopped.',
+        ) : Text::of(
+            'Until you answer, the forecast carries both: it continues ({goes}) or it stopped ({stopped}), by your log '
+                .'and your readings.',
             goes: Quantity::share(Quantity::significant(1 - $stopped, 1)),
             stopped: Quantity::share(Quantity::significant($stopped, 1)),
         );
@@ -42,10 +48,9 @@ final class Silences
                 'silence',
                 Text::of('{what}: still the same?', what: $of->label()),
                 Text::of(
-                    'Nothing logged since {day}; before that {before}. Until you say, the forecast takes {taken}.',
+                    'You have logged nothing since {day}; before that {before}.',
                     day: $routines->local($last->at)->format('j M Y'),
                     before: $usage->perDay($usual->perDay),
-                    taken: $usage->perDay((1 - $routine->stopped) * $usual->perDay),
                 ),
             )->because('It may go on or have stopped, and what follows rests on it.', Text::of(
                 'Log “{words} as before” or “{words} stopped”, or what you did.',

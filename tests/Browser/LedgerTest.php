@@ -23,7 +23,7 @@ it('learns by itself, shows where nitrogen goes, and opens what a figure rests o
     // What is logged is learned from beside the page, which then shows it by itself.
     $browser->keys('l', 'no3 8.25 po4 0.06')->waitFor('phosphate 0.06 ppm')->keys('Enter')->waitFor('Logged: ')
         ->waitFor('Ithys is learning')->waitUntilGone('Ithys is learning', 60);
-    expect($browser->text())->toContain('Sock, pad and roller took out the most')
+    expect($browser->text())->toContain('Sock, pad and roller removed most')
         ->and($browser->script('return document.querySelectorAll(\'svg[aria-label^="Nitrogen"] path\').length'))
         ->toBeGreaterThan(8);
     $browser->press('4 weeks')->waitFor('4.0 weeks are known');
@@ -41,12 +41,12 @@ it('foresees what a lever would do, takes up advice, and goes back', function ()
     $browser = $this->browser = new Browser($GLOBALS['ledger']->url);
     $browser->signIn()->visit('/systems/1/ledger')->waitFor('As of ')->keys('gf')
         ->waitFor('in 12 weeks as it goes now')->waitFor('Read again before you change anything');
-    $browser->type('Feeding, times the present', '1,5')->waitFor('With your levers:')
-        ->type('Feeding, times the present', '9')->waitFor('Feeding must be between 0 and 5')
-        ->press('Back to the present course')->waitUntilGone('With your levers:');
+    $browser->type('Feeding, times what you feed now', '1,5')->waitFor('With your settings:')
+        ->type('Feeding, times what you feed now', '9')->waitFor('Feeding must be between 0 and 5')
+        ->press('Back to what you do now')->waitUntilGone('With your settings:');
     $browser->visit('/systems/1/journal')->waitFor('Target, our estimate')->choose('Target', 'Very low nutrient')
         ->waitFor('nitrate 0.5 ppm')->visit('/systems/1/forecast')->waitFor('Take one step at a time')
-        ->press('Try it: Feed a fifth less')->waitFor('With your levers:');
+        ->press('Try it: Feed a fifth less')->waitFor('With your settings:');
     expect($browser->script('return document.querySelector("input[inputmode=decimal]").value'))->toBe('0.8')
         ->and($browser->consoleProblems())->toBe([]);
     $browser->choose('Look ahead', '52 weeks')->waitFor('in 52 weeks as it goes now');

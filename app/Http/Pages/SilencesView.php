@@ -17,7 +17,7 @@ use Ithys\Quantity\Words;
 /** Routines of which nothing was logged for long, with the lines that answer whether they go on. */
 final class SilencesView
 {
-    /** @return list<array{finding: array<string, mixed>, carries: ?string, same: string, stopped: string}> */
+    /** @return list<array{finding: array<string, mixed>, carries: string, same: string, stopped: string}> */
     public static function of(System $system, Words $words, DateTimeImmutable $now): array
     {
         $silences = TankRoutines::silences($system, $now);
@@ -26,7 +26,7 @@ final class SilencesView
         return array_map(
             static fn (string $key, Finding $finding): array => [
                 'finding' => FindingView::of($finding, $words),
-                'carries' => isset($odds[$key]) ? $words->say(Silences::carries($odds[$key])) : null,
+                'carries' => $words->say(Silences::carries($odds[$key] ?? null)),
                 'same' => RoutineWord::goesOn(Repeated::from($key))->line(),
                 'stopped' => RoutineWord::stopped(Repeated::from($key))->line(),
             ],

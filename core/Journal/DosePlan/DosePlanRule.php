@@ -38,9 +38,10 @@ final class DosePlanRule implements Rule
         for ($said = true; $said;) {
             $said = $tokens->takePhrase(['a', 'day']) || $tokens->takePhrase(['per', 'day']) || $tokens->take('daily');
             $tokens->take('on', 'of', 'at');
-            if (in_array($tokens->peek(1)->word ?? '', ['day', 'days'], true) && $days === null) {
-                $days = $tokens->days();
-                $said = $tokens->takePhrase(['a', 'week']) || $tokens->takePhrase(['per', 'week']);
+            if ($days === null && in_array($tokens->peek(1)->word ?? '', ['day', 'days'], true)
+                && ($tokens->peek(3)->word ?? '') === 'week') {
+                [$days, $said] = [$tokens->days(), true];
+                $tokens->position += 2;
             } elseif ($strength === null && ($share = $tokens->percent()) !== null) {
                 [$strength, $said] = [$share, true];
             }

@@ -6,8 +6,8 @@ import { FindingList } from '../parts/FindingList';
 
 export interface Silence {
     finding: Finding;
-    /** What the forecast does until it is answered; null where it takes one story. */
-    carries: string | null;
+    /** What the forecast does until it is answered. */
+    carries: string;
     /** The lines of the log that answer it. */
     same: string;
     stopped: string;
@@ -21,11 +21,9 @@ export function Silences({ systemId, silences }: { systemId: number; silences: S
             {silences.map(({ finding, carries, same, stopped }) => (
                 <Box key={same} my="3" maxWidth="44rem" role="group" aria-label={finding.title}>
                     <FindingList findings={[finding]} />
-                    {carries !== null && (
-                        <chakra.p fontSize="sm" ps="28px">
-                            {carries}
-                        </chakra.p>
-                    )}
+                    <chakra.p fontSize="sm" ps="28px">
+                        {carries}
+                    </chakra.p>
                     <Box display="flex" flexWrap="wrap" gap="2" ps="28px" mt="1">
                         <Button onClick={() => log(same)}>Still the same</Button>
                         <Button onClick={() => log(stopped)}>It stopped</Button>

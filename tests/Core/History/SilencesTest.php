@@ -38,11 +38,8 @@ it('asks whether a routine goes on of which nothing is logged for long', functio
         }
     }
     expect(array_values(askedOf($lines, 120)))->toBe([
-        'Feeding: still the same? Nothing logged since 29 May 2026; before that 1 g a day. Until you say, the '
-            .'forecast takes 0.96 g a day.',
-        // Organic carbon is stopped more often without a word than feeding.
-        'Vinegar: still the same? Nothing logged since 30 May 2026; before that 10 mL a day. Until you '
-            .'say, the forecast takes 3.3 mL a day.',
+        'Feeding: still the same? You have logged nothing since 29 May 2026; before that 1 g a day.',
+        'Vinegar: still the same? You have logged nothing since 30 May 2026; before that 10 mL a day.',
     ])
         // A few days say nothing, and a stop that is logged needs no question.
         ->and(askedOf($lines, 95))->toBe([])

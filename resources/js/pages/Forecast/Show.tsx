@@ -172,17 +172,17 @@ function Bench({
     const changed = JSON.stringify(course) !== JSON.stringify(levers);
     return (
         <Box display="grid" gap="6" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' }}>
-            <Box as="section" aria-label="Levers" display="grid" gap="3" alignContent="start">
+            <Box as="section" aria-label="Settings" display="grid" gap="3" alignContent="start">
                 <chakra.h2 fontSize="lg">What if</chakra.h2>
                 <chakra.p fontSize="sm" color="quiet">
                     {ago === 0
-                        ? 'Each lever stands as it goes now. Set some otherwise and see where they lead.'
-                        : 'Each lever stands as it went then. One that you set otherwise goes your way; each other goes as it really did.'}
+                        ? 'These settings match what you do now. Change one to see the effect.'
+                        : 'These settings match what you did then. What you change goes your way, the rest as it really went.'}
                 </chakra.p>
-                {field('feedTimes', 'Feeding, times the present', '×', `Now about ${figure(feedGrams)} g a day`)}
+                {field('feedTimes', 'Feeding, times what you feed now', '×', `Now about ${figure(feedGrams)} g a day`)}
                 {fitted.stock && field('stockAdded', 'Animals added now', unit('small mass'), 'Fed as the others are')}
                 {fitted.sock && field('sockEvery', 'Sock changed every', 'days', 'Empty: never')}
-                {fitted.roller && field('rollerTimes', 'Fleece winds on, times the present', '×')}
+                {fitted.roller && field('rollerTimes', 'Fleece advance, times the present', '×')}
                 {field('waterLitres', 'Water change of', unit('volume'))}
                 {field('waterEvery', 'Every', 'days', 'Empty: never')}
                 {fitted.algae && field('lightHours', 'Light over the algae', 'h a day')}
@@ -215,7 +215,7 @@ function Bench({
                     onCheck={(skimmerOn) => setCourse({ ...course, skimmerOn })}
                 />
                 <Button disabled={!changed} onClick={() => setCourse(levers)}>
-                    Back to the present course
+                    Back to what you do now
                 </Button>
             </Box>
             <Box as="section" aria-label="Weeks ahead" aria-busy={!current}>
@@ -241,12 +241,12 @@ function Bench({
                         }
                     />
                     <Box fontSize="sm" color="quiet" flex="1 1 14rem">
-                        Grey and dashed: {ago === 0 ? 'the present course' : 'what was really done'}. Coloured: with
-                        your levers. In 80 of 100 cases the level lies in the band.
+                        Grey and dashed: {ago === 0 ? 'if nothing changes' : 'what was really done'}. Coloured: with
+                        your settings. In 80 of 100 cases the level is in the band.
                     </Box>
                 </Box>
                 {foreseen === null ? (
-                    <p aria-live="polite">Reckoning the weeks ahead.</p>
+                    <p aria-live="polite">Calculating the weeks ahead.</p>
                 ) : (
                     <>
                         {foreseen.doubts.map((sentence) => (
@@ -280,7 +280,11 @@ function Bench({
                                         </Ends>{' '}
                                         {changed && (
                                             <strong>
-                                                <Ends name="With your levers" point={other[other.length - 1]} weeks="">
+                                                <Ends
+                                                    name="With your settings"
+                                                    point={other[other.length - 1]}
+                                                    weeks=""
+                                                >
                                                     {(level) => written(parameter, level)}
                                                 </Ends>
                                             </strong>

@@ -127,7 +127,7 @@ export default function Dose({ frame, media, places, now, asked, binds, wanted, 
                         checked={dose.topUp}
                         onCheck={(topUp) => set({ topUp })}
                     />
-                    {text('stay', 'Out again after', 'days', 'Empty: until it is spent')}
+                    {text('stay', 'Out again after', 'days', 'Empty: until it is exhausted')}
                     <TextField
                         label="Made ready"
                         placeholder="rinsed 5 min, drained 20 min"
