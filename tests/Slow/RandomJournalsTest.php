@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use Ithys\Forecast\Outlook;
+use Ithys\History\Story;
 use Ithys\History\Timeline\Missing;
-use Ithys\Learning\Calibration;
-use Ithys\Learning\Charges\Lives;
+use Ithys\History\Timeline\Timeline;
+use Ithys\Learning\Charges\ChargeForecasts;
+use Ithys\Learning\Learned;
 use Ithys\Learning\TooFewReadings;
 use Tests\Support\RandomJournal;
 use Tests\Support\Within;
@@ -17,19 +19,28 @@ it('learns and forecasts from any journal without a hang or an error', function 
             try {
                 $timeline = RandomJournal::timeline($seed);
                 $timeline->simulation()->at($timeline->day($timeline->to));
-                $fit = Calibration::of($timeline);
+                $learnt = Learned::of(static fn (Story $story): Timeline => RandomJournal::timeline($seed, $story));
             } catch (Missing|TooFewReadings) {
                 $short++;
 
                 return;
             }
-            $outlook = Outlook::of($timeline, $fit);
+            $outlook = Outlook::among(array_map(
+                static fn (array $one): array => [
+                    $one[1],
+                    Outlook::of(RandomJournal::timeline($seed, $one[0]), $one[2]),
+                ],
+                $learnt->stories,
+            ));
             foreach ($outlook->along($outlook->present, 4) as $points) {
                 foreach ($points as $point) {
                     expect(is_finite($point->level))->toBeTrue("journal {$seed}");
                 }
             }
-            $seed % 10 > 0 ?: Lives::of($timeline, $fit);
+            $told = $seed % 10 > 0 ? [] : ChargeForecasts::of($timeline, $learnt->fit());
+            foreach ($told as $state) {
+                expect(is_finite($state->share[0]) && is_finite($state->gross[0]))->toBeTrue("journal {$seed}");
+            }
             $learned++;
         });
     }

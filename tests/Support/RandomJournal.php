@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use DateTimeImmutable;
 use Ithys\Assumption\Assumptions;
+use Ithys\History\Story;
 use Ithys\History\Timeline\Timeline;
 use Ithys\Path\Path;
 use Ithys\System\Setup;
@@ -33,12 +34,12 @@ final class RandomJournal
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    public static function timeline(int $seed): Timeline
+    public static function timeline(int $seed, ?Story $story = null): Timeline
     {
-        return (new self($seed))->make($seed);
+        return (new self($seed))->make($seed, $story);
     }
 
-    private function make(int $seed): Timeline
+    private function make(int $seed, ?Story $story): Timeline
     {
         $days = $this->random->getInt(20, 120);
         $lines = [[0, 'no3 8 po4 0.08'], [$this->day($days), 'feeding plan 1.2 g pellet a day growing with stock']];
@@ -67,6 +68,7 @@ final class RandomJournal
             $setups,
             $start->modify(sprintf('%+d minutes', self::MINUTES * $days + $this->random->getInt(0, self::MINUTES))),
             Assumptions::standard(),
+            $story,
         );
     }
 
@@ -126,6 +128,15 @@ final class RandomJournal
             fn (int $n): string => "gfo {$n} g reactor",
             fn (int $n): string => "gfo {$n} g bag",
             fn (): string => 'gfo out',
+            fn (): string => 'gfo out of bag',
+            fn (int $n): string => sprintf('dose plan vinegar %.1f ml a day %d days a week', $n / 20, $n % 7 + 1),
+            fn (int $n): string => sprintf('dose plan vodka %.1f ml a day of %d %%', $n / 60, $n % 50 + 40),
+            fn (): string => 'dose plan vinegar off',
+            fn (): string => 'vinegar stopped',
+            fn (): string => 'feeding as before',
+            fn (): string => 'feeding stopped',
+            fn (int $n): string => "activated carbon {$n} g canister ".($n % 6 + 1).' days a week',
+            fn (int $n): string => 'stock '.($n % 9 + 1).' small fish and '.($n % 3 + 1).' large fish',
             fn (int $n): string => "activated carbon {$n} g bag",
             fn (): string => 'activated carbon out',
             fn (int $n): string => "alumina {$n} g bag",

@@ -189,7 +189,7 @@ final readonly class ChargeForecasts
         }
         $odds['lost'] = $odds['exhausted'] > 0.0 ? $odds['lost'] / $odds['exhausted'] : 0.0;
         $course = [];
-        foreach ($age === 0 ? [] : range(0, $age - 1, self::STEP) as $day) {
+        for ($day = 0; $day < $age; $day += self::STEP) {
             $course[] = [max($charge->from->getTimestamp(), $this->moment($in + $day)), round(
                 self::middle($cells, $weights, static fn (Cell $cell): float => $cell->run->shares[$day] ?? 1.0),
                 4,

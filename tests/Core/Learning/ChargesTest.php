@@ -76,6 +76,11 @@ it('follows a charge from fresh to exhausted, never above what it can hold', fun
     expect($out->exhausted)->toBeNull()
         ->and(ChargeWords::of(chargeOf($timeline), $out, new DateTimeImmutable(Logged::START.' +84 days'))->condition)
         ->toBe(Condition::Out);
+    // One that went in yesterday, or just now, has a state too.
+    foreach ([84, 83, 82, 81] as $day) {
+        $fresh = array_values(statesOf(chargedTank([[$day - 0.1, 'gfo 40 g reactor']])))[0];
+        expect($fresh->share[0])->toBeGreaterThan(0.8)->and($fresh->course)->not->toBe([]);
+    }
     // The same journal gives the same figures.
     expect(statesOf($timeline))->toEqual(statesOf($timeline));
 });
