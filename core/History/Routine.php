@@ -111,7 +111,9 @@ final readonly class Routine
             $from = (float) $act->day + 1;
             $middle = ($act->day + $end) / 2;
             $rate = $this->at($next === null ? $this->now : $middle);
-            if ($end <= $from || $rate->known === Known::Stated || $this->said->lastPlan($middle) !== null) {
+            $plan = $this->said->lastPlan($middle);
+            $isPlanned = $plan !== null && $plan >= ($this->said->lastStop($middle) ?? -INF);
+            if ($end <= $from || $rate->known === Known::Stated || $isPlanned) {
                 continue;
             }
             $gap = $end - $act->day - $this->said->noneWithin((float) $act->day, $end)

@@ -46,7 +46,6 @@ final class RoutineLog
             $this->takeBackStop($day);
         } elseif ($payload instanceof DosePlan) {
             if ($payload->millilitres === 0.0) {
-                $this->plans = [];
                 $this->stop($entry, $at);
             } else {
                 $this->plans[$day] = $payload->perDay();

@@ -90,15 +90,15 @@ final class VerdictView
      */
     private static function expected(System $system, Entry $change, int $windowDays, DateTimeImmutable $now): ?array
     {
-        $fit = (new FitShelf($system))->last();
-        if ($fit === null || $change->id === null) {
+        $learned = (new FitShelf($system))->learned();
+        if ($learned === null || $change->id === null) {
             return null;
         }
         try {
             return Expected::of(
-                TankHistory::of($system, $now),
-                TankHistory::of($system, $now, $change->id),
-                $fit,
+                TankHistory::of($system, $now, null, $learned->story()),
+                TankHistory::of($system, $now, $change->id, $learned->story()),
+                $learned->fit(),
                 $change->at,
                 $windowDays,
             );

@@ -79,26 +79,48 @@ final readonly class DoseContext
 
     /**
      * mg of organic carbon of all sources that was dosed so many days before this moment; today is 0. What a pump doses
-     * counts on days of which nothing else is logged.
+     * counts on days before today of which nothing else is logged.
      */
     public function carbonOn(int $daysBefore): float
     {
-        $logged = $planned = [];
+        $logged = [];
         foreach ($this->entries as $entry) {
             $dose = $entry->payload;
-            $ago = $this->daysAgo($entry);
-            $day = $ago < self::ONE_DAY / 24 ? 0 : max(1, (int) round($ago));
-            if ($dose instanceof CarbonDose && $ago >= 0.0 && $day === $daysBefore) {
-                $key = $dose->source->value;
-                $logged[$key] = ($logged[$key] ?? 0.0)
+            if ($dose instanceof CarbonDose && $this->daysAgo($entry) >= 0.0 && $this->dayOf($entry) === $daysBefore) {
+                $logged[$dose->source->value] = ($logged[$dose->source->value] ?? 0.0)
                     + $dose->millilitres * OrganicCarbon::perMillilitre($dose->source, $this->assumptions);
-            } elseif ($dose instanceof DosePlan && $ago >= 0.0 && $day >= $daysBefore) {
-                $planned[$dose->source->value]
-                    = $dose->perDay() * OrganicCarbon::perMillilitre($dose->source, $this->assumptions);
             }
         }
 
-        return array_sum($logged + ($daysBefore === 0 ? [] : $planned));
+        return array_sum($logged + ($daysBefore === 0 ? [] : $this->plannedOn($daysBefore)));
+    }
+
+    /** @return array<string, float> mg of carbon that pumps are set to dose on such a day, by source */
+    private function plannedOn(int $daysBefore): array
+    {
+        $planned = [];
+        foreach ($this->entries as $entry) {
+            $dose = $entry->payload;
+            if ($this->daysAgo($entry) < 0.0 || $this->dayOf($entry) < $daysBefore) {
+                continue;
+            }
+            if ($dose instanceof DosePlan) {
+                $planned[$dose->source->value]
+                    = $dose->perDay() * OrganicCarbon::perMillilitre($dose->source, $this->assumptions);
+            } elseif ($dose instanceof CarbonDose && $dose->millilitres === 0.0) {
+                unset($planned[$dose->source->value]);
+            }
+        }
+
+        return $planned;
+    }
+
+    /** Whole days before this moment; what is of today is 0. */
+    private function dayOf(Entry $entry): int
+    {
+        $ago = $this->daysAgo($entry);
+
+        return $ago < self::ONE_DAY / 24 ? 0 : max(1, (int) round($ago));
     }
 
     /** The most on a day of the week before. */
@@ -113,15 +135,16 @@ final readonly class DoseContext
      */
     public function givenCarbon(): float
     {
+        $planned = array_sum($this->plannedOn(0));
         foreach (array_reverse($this->entries) as $entry) {
             if ($entry->payload instanceof CarbonDose) {
                 if ($entry->payload->millilitres === 0.0) {
-                    return 0.0;
+                    return $planned;
                 }
                 break;
             }
         }
-        $last = max($this->carbonOn(0), $this->carbonOn(1));
+        $last = max($this->carbonOn(0), $this->carbonOn(1), $planned);
 
         return $last > 0.0 ? $last : max($this->carbonOn(2), $this->carbonOn(3));
     }

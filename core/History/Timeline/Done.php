@@ -184,6 +184,13 @@ final class Done
     private function dose(CarbonDose $dose, float $day): void
     {
         $source = $dose->source->value;
+        if ($dose->millilitres === 0.0) {
+            // It stopped, the pump with it.
+            $this->plans[$source] = 0.0;
+            $this->acts[] = new Act($day, new DoseSchedule($source, 0.0));
+
+            return;
+        }
         $planned = $this->plans[$source] ?? 0.0;
         if ($planned > 0.0 && $day >= ($this->dosedUntil[$source] ?? 0.0)) {
             $this->acts[] = new Act($day, new DoseSchedule($source, 0.0));

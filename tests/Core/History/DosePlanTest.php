@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Effect\Schedules;
+use Ithys\History\Guard\DoseContext;
 use Ithys\History\Known;
 use Ithys\History\Routines;
 use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Nutrient\Element;
+use Ithys\System\Setup;
 use Tests\Support\Logged;
 
 /** @param  list<array{float|int, string}>  $more */
@@ -63,6 +65,16 @@ it('goes on with a plan without a question, and with nothing once it is off', fu
     expect($rate->perDay)->toBe(12.0)->and($rate->known)->toBe(Known::Stated)
         ->and($routines->find(Repeated::Vinegar)->asks)->toBeFalse()
         ->and(Schedules::shifts($routines))->toHaveCount(0);
+    // What stood before it ended is still known.
+    $ended = Routines::of(
+        Logged::entries([[10, 'dose plan vinegar 12 ml a day'], [50, 'dose plan vinegar off']]),
+        300.0,
+        new DateTimeZone('UTC'),
+        $now,
+        Assumptions::standard(),
+    );
+    expect($ended->at(Repeated::Vinegar, $now->modify('-54 days'))->perDay)->toBe(12.0)
+        ->and($ended->at(Repeated::Vinegar, $now)->perDay)->toBe(0.0);
 });
 
 it('meets less water with a medium that is in on some days of a week', function (): void {
@@ -77,4 +89,24 @@ it('meets less water with a medium that is in on some days of a week', function 
     expect($held('activated carbon 60 g canister 3.5 days a week'))
         ->toBeLessThan(0.75 * $held('activated carbon 60 g canister'))
         ->toBeGreaterThan(0.3 * $held('activated carbon 60 g canister'));
+});
+
+it('counts what a pump doses as given, and stops it with a word', function (): void {
+    $given = fn (array $lines): float => (new DoseContext(
+        new Setup(Logged::tank()),
+        Logged::entries($lines),
+        new DateTimeImmutable(Logged::START.' +60 days'),
+        Assumptions::standard(),
+    ))->givenCarbon();
+    $each = Assumptions::standard()->value('carbon-vinegar');
+    expect($given([[10, 'dose plan vinegar 12 ml a day']]))->toEqualWithDelta(12 * $each, 1e-6)
+        // Set this very day.
+        ->and($given([[60, 'dose plan vinegar 12 ml a day']]))->toEqualWithDelta(12 * $each, 1e-6)
+        ->and($given([[10, 'dose plan vinegar 12 ml a day'], [50, 'vinegar stopped']]))->toBe(0.0)
+        ->and($given([[10, 'dose plan vinegar 12 ml a day'], [50, 'dose plan vinegar off']]))->toBe(0.0)
+        ->and($given([[10, 'vinegar stopped'], [50, 'dose plan vinegar 12 ml a day']]))
+        ->toEqualWithDelta(12 * $each, 1e-6);
+    $plan = [[0, 'dose plan vinegar 12 ml a day']];
+    expect(levelDosed([...$plan, [40, 'vinegar stopped']]))
+        ->toEqualWithDelta(levelDosed([...$plan, [40, 'dose plan vinegar off']]), 1e-6);
 });
