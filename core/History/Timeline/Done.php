@@ -202,7 +202,7 @@ final class Done
 
     private function harvest(HarvestEntry $harvest, float $day): void
     {
-        $culture = array_key_first($this->fitted->on($day)->cultures);
+        $culture = array_key_first($this->fitted->before($day)->cultures);
         if ($culture === null) {
             $this->leftOut['harvests, for no lit algae are in the path']
                 = ($this->leftOut['harvests, for no lit algae are in the path'] ?? 0) + 1;

@@ -113,6 +113,17 @@ final readonly class Fitted
         return Span::on($this->spans, $day);
     }
 
+    /** What was there just before a moment: what comes at it has nothing to give yet. */
+    public function before(float $day): Span
+    {
+        $there = $this->spans[0];
+        foreach ($this->spans as $span) {
+            $there = $span->from < $day ? $span : $there;
+        }
+
+        return $there;
+    }
+
     /** What is there at the end. */
     public function last(): Span
     {

@@ -116,6 +116,18 @@ it('runs each day with the tank of that day, and keeps the levels over a change 
         ->and($timeline->litres())->toBe($after->plant->basin->litres);
 });
 
+it('harvests nothing of algae that come at that very moment', function (): void {
+    $lit = Logged::path([['id' => 'algae', 'kind' => 'refugium', 'figures' => ['watts' => 30]]]);
+    $start = new DateTimeImmutable(Logged::START);
+    $timeline = Timeline::of(
+        Logged::entries([[0, 'no3 8 po4 0.1'], [0, 'feeding plan 1 g pellet a day'], [20, 'harvest 50 g']]),
+        [[$start, new Setup(tankOf(1000, 25))], [$start->modify('+20 days'), new Setup(tankOf(1000, 25), $lit)]],
+        $start->modify('+40 days'),
+        Assumptions::standard(),
+    );
+    expect($timeline->simulation()->at(40.0)->plant->cultures['algae']->grams)->toBeGreaterThan(1.0);
+});
+
 it('takes algae out with the refugium that goes, and leaves what is followed to the end', function (): void {
     $lit = Logged::path([
         ['id' => 'sock', 'kind' => 'sock'],
