@@ -17,10 +17,16 @@ use Ithys\Journal\MediaCharge\Container;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaCharge\Place;
 use Ithys\Journal\Outlet\Outlet;
+use Ithys\Learning\Charges\Cell;
 use Ithys\Learning\Charges\ChargeForecasts;
 use Ithys\Learning\Charges\ChargeState;
 use Ithys\Learning\Charges\ChargeWords;
 use Ithys\Learning\Charges\Condition;
+use Ithys\Learning\Charges\Grid;
+use Ithys\Learning\Charges\LevelEvidence;
+use Ithys\Learning\Charges\PhosphateLevel;
+use Ithys\Learning\Charges\Vessel;
+use Ithys\Learning\Charges\Weighted;
 use Ithys\Media\Medium;
 use Ithys\Media\Ramp;
 use Ithys\Path\Path;
@@ -154,6 +160,40 @@ it('corrects the forecast by what is read before and behind the reactor', functi
         ->and($gone->odds['exhausted'])->toBeGreaterThan($fresh->odds['exhausted'])
         // What is read of another reactor says nothing of this one.
         ->and($state([Outlet::of(0.12, 0.12, new Container('else', 'Else', Place::Reactor))])[0]->outlet)->toBeNull();
+});
+
+// Source: a program of our own in Python, written from the method's text alone, on the same readings.
+it('weighs the ways of a charge as another program does', function (): void {
+    $readings = [];
+    $read = [0.12, 0.13, 0.11, 0.12, 0.13, 0.12, 0.12, 0.05, 0.06, 0.07, 0.07, 0.09, 0.1, 0.1, 0.11, 0.12];
+    foreach ($read as $n => $ppm) {
+        $readings[] = [-42.0 + 7 * $n, $ppm, 0.0];
+    }
+    $level = PhosphateLevel::of($readings, [0.0], -42, 63);
+    $vessel = Vessel::of([12.0, 6.0, 2.0, 0.3], 40.0, 40.0, 1.0, 24 * 180.0, 0, null, true);
+    $cells = Grid::of($vessel, $level, 63, [0.0, 0.5], 0.2);
+    $evidence = LevelEvidence::of($readings, $level, -42, 63, 300.0);
+    $logs = array_map(fn (Cell $cell): float => $cell->prior + $evidence->logLikelihood(
+        array_combine(array_map(fn (int $day): int => $day + 42, array_keys($cell->run->takes)), $cell->run->takes),
+    ), $cells);
+    // The weights are softened until ten cells share them, as the forecast does.
+    for ($softness = 1.0; ; $softness *= 0.8) {
+        $all = array_map(
+            fn (Cell $cell, float $log): float => $cell->prior + $softness * ($log - $cell->prior),
+            $cells,
+            $logs,
+        );
+        $weights = array_map(fn (float $one): float => exp($one - max($all)), $all);
+        $sum = array_sum($weights);
+        if (1 / array_sum(array_map(fn (float $one): float => ($one / $sum) ** 2, $weights)) >= 10) {
+            break;
+        }
+    }
+    $held = Weighted::range(array_map(fn (Cell $cell): float => $cell->run->held, $cells), $weights);
+    expect($cells)->toHaveCount(693)
+        ->and($held[0])->toAgreeWith(187.21387004111486, 1e-9)
+        ->and($held[1] * exp(-0.25))->toAgreeWith(110.19502640711185, 1e-9)
+        ->and($held[2] * exp(0.25))->toAgreeWith(318.0644413886103, 1e-9);
 });
 
 // The method's own examples: what can be told at a flow, a bypass that both readings show, and a contradiction.
