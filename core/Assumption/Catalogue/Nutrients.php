@@ -6,6 +6,8 @@ namespace Ithys\Assumption\Catalogue;
 
 use Ithys\Assumption\Assumption;
 use Ithys\Quantity\Dimension;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 
 /**
  * The figures of the nutrient model: where nitrogen and phosphorus go. Rates are a day, shares are of one, levels ppm
@@ -111,9 +113,6 @@ final class Nutrients
     private const OTHERS = [
         ['cleaned-share', 'Of what a sponge holds comes out when it is rinsed', 0.8, 0.4, 1.0],
         ['sock-interval', 'Days between sock changes where none is logged', 7.0, 1.0, 60.0],
-        ['fish-small', 'A small fish, up to 5 cm, g', 1.5, 0.3, 5.0],
-        ['fish-medium', 'A medium fish, 5 to 10 cm, g', 10.0, 3.0, 25.0],
-        ['fish-large', 'A large fish, 10 to 20 cm, g', 70.0, 20.0, 250.0],
         ['algae-start', 'Algae at the start, of what their light carries', 0.5, 0.05, 1.0],
     ];
 
@@ -137,6 +136,7 @@ final class Nutrients
             ...self::estimates(Dimension::Share, self::SHARES),
             ...self::estimates(Dimension::Concentration, self::LEVELS),
             ...self::estimates(Dimension::Plain, self::OTHERS),
+            ...self::fish(),
             ...array_map(static fn (array $row): Assumption => Assumption::practice(
                 $row[0],
                 $row[1],
@@ -183,6 +183,34 @@ final class Nutrients
                 0.15,
             ),
         ];
+    }
+
+    /**
+     * What a fish of a size weighs: about 0.02 g times the cube of its length in cm, the usual relation of weight to
+     * length, from memory.
+     *
+     * @return list<Assumption>
+     */
+    private static function fish(): array
+    {
+        return array_map(static fn (array $row): Assumption => Assumption::estimate(
+            $row[0],
+            Text::of(
+                '{size} fish, {from} to {to}',
+                size: $row[1],
+                from: Quantity::length($row[2]),
+                to: Quantity::length($row[3]),
+            ),
+            $row[4],
+            Dimension::Mass,
+            'About 0.02 times the cube of its length in centimetres; from memory.',
+            $row[5],
+            $row[6],
+        ), [
+            ['fish-small', 'Small', 20.0, 50.0, 1.5, 0.3, 5.0],
+            ['fish-medium', 'Medium', 50.0, 100.0, 10.0, 3.0, 25.0],
+            ['fish-large', 'Large', 100.0, 200.0, 70.0, 20.0, 250.0],
+        ]);
     }
 
     /**
