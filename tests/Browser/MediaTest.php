@@ -83,6 +83,8 @@ it('says at its stop whether the sock helps and what is wrong with the foam', fu
 it('keeps two charges of one medium in two vessels apart, from the log to the chart', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['charges']->url);
     $browser->signIn()->visit('/systems/1/journal')->waitFor('Several readings')
+        ->type('Log what was read or done', 'gfo 60 g in gfo reactor sure because both are wanted')
+        ->press('Save')->waitFor('Logged: GFO 60 g')
         ->type('Log what was read or done', 'gfo 20 g canister sure because both are wanted')
         ->press('Save')->waitFor('Logged: GFO 20 g')
         ->type('Log what was read or done', 'gfo out')->waitFor('takes it out of all of them')
