@@ -76,7 +76,12 @@ final readonly class Span
                 continue;
             }
             $day = ($since->getTimestamp() - $from->getTimestamp()) / 86_400;
-            $spans[] = self::of($spans === [] || $day <= 0.0 ? Act::BEFORE : $day, $setup, $entries, $assumptions);
+            $begins = $spans === [] || $day <= 0 ? Act::BEFORE : (float) $day;
+            if (($spans[count($spans) - 1]->from ?? null) === $begins) {
+                // What stood for no time at all stood never.
+                array_pop($spans);
+            }
+            $spans[] = self::of($begins, $setup, $entries, $assumptions);
         }
 
         return $spans === [] ? throw Missing::water() : $spans;

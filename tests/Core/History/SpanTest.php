@@ -116,6 +116,15 @@ it('runs each day with the tank of that day, and keeps the levels over a change 
         ->and($timeline->litres())->toBe($after->plant->basin->litres);
 });
 
+it('leaves out what stood for no time at all', function (): void {
+    $lit = Logged::path([['id' => 'algae', 'kind' => 'refugium', 'figures' => ['watts' => 30]]]);
+    foreach ([-3, 0, 30] as $day) {
+        $run = refitted([[$day, new Setup(tankOf(1000, 25), $lit)], [$day, new Setup(tankOf(1000, 25))]], 60)
+            ->simulation();
+        expect($run->at(60.0)->plant->cultures)->toBe([]);
+    }
+});
+
 it('harvests nothing of algae that come at that very moment', function (): void {
     $lit = Logged::path([['id' => 'algae', 'kind' => 'refugium', 'figures' => ['watts' => 30]]]);
     $start = new DateTimeImmutable(Logged::START);
