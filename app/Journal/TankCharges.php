@@ -21,10 +21,8 @@ use Ithys\Learning\Charges\ChargeWords;
 /** The charges of a tank by its whole journal, with what each did: one answer for every page. */
 final class TankCharges
 {
-    /** Days on either side of a charge over which the water is asked, and the difference that is worth knowing. */
+    /** Days on either side of a charge over which the water is asked. */
     private const WINDOW = 42;
-
-    private const WANTED = 0.5;
 
     private const YEAR = 364 * 86_400;
 
@@ -131,7 +129,8 @@ final class TankCharges
                 $this->system->workingLitresAt($charge->from),
                 $now,
                 self::WINDOW,
-                self::WANTED,
+                // The difference that matters is the tank's own.
+                null,
                 $this->system->changedOn(),
                 $assumptions,
             ),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Forecast;
 
+use Ithys\Statistics\Normal;
+
 /** Forecasts by several stories as one: the middle, and the ends of 80 % of all of them together. */
 final class Mixture
 {
@@ -54,25 +56,11 @@ final class Mixture
             $middle = ($low + $high) / 2;
             $below = 0.0;
             foreach ($parts as [$odds, $mean, $spread]) {
-                $below += $odds * self::below(($middle - $mean) / $spread);
+                $below += $odds * Normal::below(($middle - $mean) / $spread);
             }
             $below < $share ? $low = $middle : $high = $middle;
         }
 
         return exp(($low + $high) / 2);
-    }
-
-    /**
-     * The share of a normal distribution below a point.
-     *
-     * Source: Abramowitz and Stegun 1964, 26.2.17; within 7.5e-8.
-     */
-    private static function below(float $at): float
-    {
-        $t = 1 / (1 + 0.2316419 * abs($at));
-        $tail = exp(-$at * $at / 2) / sqrt(2 * M_PI) * $t * (0.319381530 + $t * (-0.356563782
-            + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
-
-        return $at >= 0.0 ? 1 - $tail : $tail;
     }
 }

@@ -102,8 +102,7 @@ final readonly class Charge
     /** What it weighs; by the density of its medium where it was measured by volume. */
     public function grams(Assumptions $assumptions): float
     {
-        return $this->filling->grams ?? 1000 * (float) $this->filling->litres
-            * $assumptions->value((string) $this->medium()->key('density'));
+        return $this->filling->weight($assumptions);
     }
 
     /** Of the time that it is in, on how much it is in the water. */

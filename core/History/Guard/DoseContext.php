@@ -165,7 +165,7 @@ final readonly class DoseContext
     /** g of a charge, by weight or by its density. */
     public function grams(MediaCharge $charge): float
     {
-        return $charge->grams ?? 1000 * (float) $charge->litres * $this->density($charge->medium);
+        return $charge->weight($this->assumptions);
     }
 
     /** g a mL as it is poured. */

@@ -292,11 +292,12 @@ final class Done
         foreach ([Repeated::Socks, Repeated::Water] as $of) {
             foreach ($routines->unlogged($of, $from) as $one) {
                 // A sock or a water change that one log missed may not have been made; a long silence is another thing.
-                $every = $one->isSilence() ? $one->days() / max(1.0, $one->days() / ($one->rate->every ?? INF)) : INF;
+                $every = $one->isSilence() ? min($one->days(), $one->rate->every ?? INF) : INF;
+                $share = min(1.0, $one->perDay * $every);
                 for ($day = max(0.0, $one->from) + $every; $day < min($end, $one->to); $day += $every) {
                     $of === Repeated::Socks
-                        ? $this->change($day, [Kind::Sock], $one->perDay * $every)
-                        : $this->acts[] = new Act($day, new WaterChange(share: min(1.0, $one->perDay * $every)));
+                        ? $this->change($day, [Kind::Sock], $share)
+                        : $this->acts[] = new Act($day, new WaterChange(share: $share));
                 }
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Journal\MediaCharge;
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Amount;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\Kind;
@@ -123,6 +124,13 @@ final readonly class MediaCharge implements Payload
             ...$this->isTopUp ? ['topUp' => true] : [],
             ...$this->daysPerWeek < Terms::WEEK ? ['daysPerWeek' => $this->daysPerWeek] : [],
         ];
+    }
+
+    /** What it weighs, g; by the density of its medium where it was measured by volume. */
+    public function weight(Assumptions $assumptions): float
+    {
+        return $this->grams
+            ?? 1000 * (float) $this->litres * $assumptions->value((string) $this->medium->key('density'));
     }
 
     /** As media are weighed and measured out. */
