@@ -41,7 +41,7 @@ final class ForecastView
         'skimmer' => ['skimmer'],
         'water' => ['water'],
         'gfo' => ['gfo'],
-        'spirit' => ['dose'],
+        'spirit' => ['dose', 'dose-plan'],
     ];
 
     private const MOST_TRIED = 2;
@@ -127,7 +127,7 @@ final class ForecastView
 
         return Kept::of(
             $system,
-            "counsel {$mark} {$keeper->units->value} ".($school->value ?? 'none'),
+            "counsel of form 2 {$mark} {$keeper->units->value} ".($school->value ?? 'none'),
             $now,
             static fn (): array => [
                 'advice' => $school === null ? null : self::advice($system, $school, $outlook, $keeper, $now),
