@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
+use Ithys\Effect\RoutineChange;
 use Ithys\Journal\Entry;
 use Ithys\Quantity\Text;
 
 /** Which entries of a journal are changes that a verdict is asked of, and what they are called. */
 final readonly class AskedChanges
 {
+    /** @var array<int, Text> what changed in a routine, by the id of the entry that begins it */
+    private array $shifts;
+
     /**
-     * @param  array<int, Text>  $shifts  what changed in a routine, by the id of the entry that begins it
+     * @param  list<RoutineChange>  $routines
      * @param  array<int, true>  $described  what was said of the tank on the first day, by id
      */
-    public function __construct(private array $shifts, private array $described)
+    public function __construct(public array $routines, private array $described)
     {
+        $shifts = [];
+        foreach ($routines as $change) {
+            $shifts[$change->entry ?? 0] = $change->says;
+        }
+        $this->shifts = $shifts;
     }
 
     public function has(Entry $entry): bool

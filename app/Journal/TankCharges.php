@@ -6,10 +6,8 @@ namespace App\Journal;
 
 use App\Models\System;
 use DateTimeImmutable;
-use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\ChargeAccount;
 use Ithys\Effect\Judgement;
-use Ithys\Effect\Question;
 use Ithys\History\Charge;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaChargeKind;
@@ -120,24 +118,9 @@ final class TankCharges
 
     private function judgement(Charge $charge, DateTimeImmutable $now): Judgement
     {
-        $assumptions = $this->system->assumptions();
-
-        return ChangeEffect::judge(
-            new Question(
-                new Entry($charge->from, $charge->filling, $charge->entry),
-                Parameter::Phosphate,
-                $this->system->workingLitresAt($charge->from),
-                $now,
-                self::WINDOW,
-                // The difference that matters is the tank's own.
-                null,
-                $this->system->changedOn(),
-                $assumptions,
-            ),
-            (new Journal($this->system))->around(
-                $charge->from,
-                ChangeEffect::lookBackDays(self::WINDOW, $assumptions),
-            ),
-        );
+        return (new TankVerdicts($this->system, $now, self::WINDOW))->on(
+            new Entry($charge->from, $charge->filling, $charge->entry),
+            [Parameter::Phosphate],
+        )[0];
     }
 }

@@ -6,7 +6,7 @@ namespace App\Journal;
 
 use App\Models\System;
 use DateTimeImmutable;
-use Ithys\Effect\Schedules;
+use Ithys\Effect\RoutineChange;
 use Ithys\Finding;
 use Ithys\History\Routines;
 use Ithys\History\Silences;
@@ -16,7 +16,6 @@ use Ithys\Journal\FeedPlan\FeedPlanKind;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\RoutineWord\RoutineWordKind;
-use Ithys\Quantity\Text;
 
 /** What is done to a tank again and again, by its whole journal: one answer for every page and every time shown. */
 final class TankRoutines
@@ -50,10 +49,10 @@ final class TankRoutines
     public static function changes(System $system, DateTimeImmutable $now): AskedChanges
     {
         $told = self::told($system, $now);
-        /** @var array<int, Text> $shifts */
-        $shifts = unserialize($told['changes']);
+        /** @var list<RoutineChange> $changes */
+        $changes = unserialize($told['changes']);
 
-        return new AskedChanges($shifts, array_fill_keys($told['described'], true));
+        return new AskedChanges($changes, array_fill_keys($told['described'], true));
     }
 
     /** @return array{changes: string, described: list<int>, silences: string} */
@@ -64,7 +63,7 @@ final class TankRoutines
             $routines = self::of($system, $end);
 
             return [
-                'changes' => serialize(Schedules::shifts($routines)),
+                'changes' => serialize(RoutineChange::in($routines)),
                 'described' => self::described($system),
                 'silences' => serialize(Silences::in($routines)),
             ];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ithys\Effect;
 
 use Ithys\Assumption\Assumed;
-use Ithys\History\Routines;
 use Ithys\Journal\Confounds;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kind;
@@ -31,9 +30,8 @@ final readonly class Confounders
     public static function find(Question $question, array $journal): array
     {
         $here = new self($question);
-        $found = [...$here->entries($journal), ...$here->tankChanges()];
 
-        return [...$found, ...$here->routines($journal)];
+        return [...$here->entries($journal), ...$here->tankChanges(), ...$here->routines()];
     }
 
     /**
@@ -68,7 +66,7 @@ final readonly class Confounders
     private function tankChanges(): array
     {
         $found = [];
-        foreach ($this->question->tankChanges as $at) {
+        foreach ($this->question->also->tank as $at) {
             $day = ($at->getTimestamp() - $this->question->change->at->getTimestamp()) / 86400;
             if (abs($day) <= $this->question->windowDays) {
                 $found[] = new Confounder(
@@ -81,32 +79,22 @@ final readonly class Confounders
         return $found;
     }
 
-    /**
-     * @param  list<Entry>  $journal
-     * @return list<Confounder> routines that changed in the window, but for the one that is picked
-     */
-    private function routines(array $journal): array
+    /** @return list<Confounder> routines that changed in the window, but for the one that is picked */
+    private function routines(): array
     {
         $question = $this->question;
-        $kinds = Kinds::all();
-        $mine = array_values(array_filter(
-            $journal,
-            static fn (Entry $entry): bool => $question->covers($entry)
-                && $kinds[$entry->kind()->key()]->lever()?->confounds === Confounds::Routine
-                && $entry->kind()->key() !== $question->change->kind()->key(),
-        ));
-        $routines = Routines::of(
-            $mine,
-            $question->litres,
-            $question->change->at->getTimezone(),
-            min($question->now, $question->change->at->modify("+{$question->windowDays} days")),
-            $question->assumptions,
-        );
         $least = $question->assumptions->value(Assumed::RateShare);
+        $mine = array_filter(
+            $question->also->routines,
+            static fn (RoutineChange $one): bool => $question->coversMoment($one->at)
+                && Kinds::named($one->of->kind())->lever()?->confounds === Confounds::Routine
+                && $one->of->kind() !== $question->change->kind()->key()
+                && $one->isBeyond($least),
+        );
 
         return array_map(
-            static fn (Text $says): Confounder => new Confounder(Text::of('{what}.', what: $says)),
-            Schedules::differingBy($routines, $least),
+            static fn (RoutineChange $one): Confounder => new Confounder(Text::of('{what}.', what: $one->says)),
+            array_values($mine),
         );
     }
 }

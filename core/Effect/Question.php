@@ -16,6 +16,8 @@ use Ithys\Journal\Reading\Parameter;
 /** What is asked: did this change move this nutrient, by the readings within so many days of it? */
 final readonly class Question
 {
+    private const DAY = 86_400;
+
     /** @var float the smallest change worth knowing, as a share of the level over four weeks */
     public float $wantedShare;
 
@@ -26,8 +28,6 @@ final readonly class Question
      * @param  Entry  $change  the lever change that is judged
      * @param  float  $litres  working volume on the day of the change
      * @param  int  $windowDays  days looked at on each side
-     * @param  list<DateTimeImmutable>  $tankChanges  days on which a new description of the tank or a new path came
-     *   into force
      */
     public function __construct(
         public Entry $change,
@@ -36,7 +36,7 @@ final readonly class Question
         public DateTimeImmutable $now,
         public int $windowDays = 56,
         ?float $wantedShare = null,
-        public array $tankChanges = [],
+        public AlsoChanged $also = new AlsoChanged,
         ?Assumptions $assumptions = null,
     ) {
         $this->assumptions = $assumptions ?? Assumptions::standard();
@@ -45,7 +45,14 @@ final readonly class Question
 
     public function covers(Entry $entry): bool
     {
-        return abs($entry->daysAfter($this->change->at)) <= $this->windowDays && $entry->at <= $this->now;
+        return $this->coversMoment($entry->at);
+    }
+
+    public function coversMoment(DateTimeImmutable $at): bool
+    {
+        $seconds = abs($at->getTimestamp() - $this->change->at->getTimestamp());
+
+        return $seconds <= $this->windowDays * self::DAY && $at <= $this->now;
     }
 
     /** Days until a lever acts; 0 where it acts at once. */

@@ -7,13 +7,11 @@ namespace App\Http\Pages;
 use App\Journal\Journal;
 use App\Journal\Kept;
 use App\Journal\TankRoutines;
+use App\Journal\TankVerdicts;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
-use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Judgement;
-use Ithys\Effect\Question;
-use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Words;
 
@@ -57,31 +55,12 @@ final class RankedChanges
         DateTimeImmutable $now,
     ): array {
         $entries = (new Journal($system))->pooled(...TideSheet::span($system, $range, $now));
-        $assumptions = $system->assumptions();
         $asked = TankRoutines::changes($system, $now);
         $changes = array_values(array_filter($entries, $asked->has(...)));
-        $tankChanges = $system->changedOn();
+        $verdicts = new TankVerdicts($system, $now, $windowDays, $wantedShare);
         $ranked = [];
         foreach (array_slice($changes, -self::MOST) as $change) {
-            $lookBack = ChangeEffect::lookBackDays($windowDays, $assumptions);
-            [$from, $to] = [$change->at->modify("-{$lookBack} days"), $change->at->modify("+{$lookBack} days")];
-            $around = array_values(array_filter(
-                $entries,
-                static fn (Entry $entry): bool => $entry->at >= $from && $entry->at <= $to,
-            ));
-            $judgements = array_map(
-                static fn (Parameter $parameter): Judgement => ChangeEffect::judge(new Question(
-                    $change,
-                    $parameter,
-                    $system->workingLitresAt($change->at),
-                    $now,
-                    $windowDays,
-                    $wantedShare,
-                    $tankChanges,
-                    $assumptions,
-                ), $around),
-                Parameter::nutrients(),
-            );
+            $judgements = $verdicts->on($change, Parameter::nutrients(), null, $entries);
             $known = array_filter(array_map(
                 static fn (Judgement $judgement): ?float => $judgement->known(),
                 $judgements,

@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\FitShelf;
-use App\Journal\Journal;
 use App\Journal\TankCharges;
 use App\Journal\TankHistory;
 use App\Journal\TankRoutines;
+use App\Journal\TankVerdicts;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
-use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\Judgement;
-use Ithys\Effect\Question;
 use Ithys\Forecast\Expected;
 use Ithys\History\Timeline\Missing;
 use Ithys\Journal\Entry;
@@ -42,27 +40,11 @@ final class VerdictView
         DateTimeImmutable $now,
         ?int $spanDays = null,
     ): array {
-        $assumptions = $system->assumptions();
         $words = $keeper->words();
-        $journal = (new Journal($system))->around($change->at, ChangeEffect::lookBackDays($windowDays, $assumptions));
-        $tankChanges = $system->changedOn();
-        $litres = $system->workingLitresAt($change->at);
+        $verdicts = new TankVerdicts($system, $now, $windowDays, $wantedShare);
         $judgements = array_map(
-            static fn (Parameter $parameter): array => self::judgement(ChangeEffect::judge(
-                new Question(
-                    $change,
-                    $parameter,
-                    $litres,
-                    $now,
-                    $windowDays,
-                    $wantedShare,
-                    $tankChanges,
-                    $assumptions,
-                ),
-                $journal,
-                $spanDays,
-            ), $words),
-            self::order($change),
+            static fn (Judgement $judgement): array => self::judgement($judgement, $words),
+            $verdicts->on($change, self::order($change), $spanDays),
         );
 
         return [
@@ -70,7 +52,7 @@ final class VerdictView
             't' => $change->at->getTimestamp(),
             'text' => $words->say(TankRoutines::changes($system, $now)->says($change)),
             'caution' => $change->payload->caution(),
-            'litres' => $litres,
+            'litres' => $system->workingLitresAt($change->at),
             'windowDays' => $windowDays,
             'wantedShare' => $wantedShare,
             'spanDays' => $spanDays,

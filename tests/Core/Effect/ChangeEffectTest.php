@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
+use Ithys\Effect\AlsoChanged;
 use Ithys\Effect\ChangeEffect;
 use Ithys\Effect\ChargeAccount;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
+use Ithys\Effect\RoutineChange;
 use Ithys\Effect\Verdict;
 use Ithys\Finding;
+use Ithys\History\Routines;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\MediaCharge\MediaCharge;
@@ -95,16 +99,18 @@ function judge(
     $change ??= onDay(0, SkimmerSwitch::of(true), 1);
     $journal[] = $change;
     usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+    $now = onDay($nowDay, SkimmerSwitch::of(true))->at;
+    $routines = Routines::of($journal, 200.0, new DateTimeZone('UTC'), $now, Assumptions::standard());
 
     return ChangeEffect::judge(
         new Question(
             $change,
             $nutrient,
             200,
-            onDay($nowDay, SkimmerSwitch::of(true))->at,
+            $now,
             $window,
             $wanted,
-            $tankChanges,
+            new AlsoChanged($tankChanges, RoutineChange::in($routines)),
         ),
         $journal,
     );

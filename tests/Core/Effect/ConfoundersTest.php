@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
+use Ithys\Effect\AlsoChanged;
 use Ithys\Effect\Confounder;
 use Ithys\Effect\Confounders;
 use Ithys\Effect\Question;
+use Ithys\Effect\RoutineChange;
+use Ithys\History\Routines;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
@@ -48,7 +52,13 @@ function confounders(
         $at($nowDay),
         28,
         null,
-        array_map($at, $tankChanges),
+        new AlsoChanged(array_map($at, $tankChanges), RoutineChange::in(Routines::of(
+            $journal,
+            200.0,
+            new DateTimeZone('UTC'),
+            $at($nowDay),
+            Assumptions::standard(),
+        ))),
     );
 
     return array_map(fn (Confounder $found): string => said($found->sentence), Confounders::find($question, $journal));

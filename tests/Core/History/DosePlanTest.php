@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Ithys\Assumption\Assumptions;
-use Ithys\Effect\Schedules;
+use Ithys\Effect\RoutineChange;
 use Ithys\History\Guard\DoseContext;
 use Ithys\History\Known;
 use Ithys\History\Routines;
@@ -64,7 +64,7 @@ it('goes on with a plan without a question, and with nothing once it is off', fu
     $rate = $routines->at(Repeated::Vinegar, $now);
     expect($rate->perDay)->toBe(12.0)->and($rate->known)->toBe(Known::Stated)
         ->and($routines->find(Repeated::Vinegar)->asks)->toBeFalse()
-        ->and(Schedules::shifts($routines))->toHaveCount(0);
+        ->and(RoutineChange::in($routines))->toHaveCount(0);
     // What stood before it ended is still known.
     $ended = Routines::of(
         Logged::entries([[10, 'dose plan vinegar 12 ml a day'], [50, 'dose plan vinegar off']]),

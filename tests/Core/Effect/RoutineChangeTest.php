@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Ithys\Assumption\Assumptions;
-use Ithys\Effect\Schedules;
+use Ithys\Effect\RoutineChange;
 use Ithys\History\Routines;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
@@ -42,13 +42,13 @@ function shiftsOf(array $entries): array
 {
     $words = new Words(UnitSystem::Metric);
 
-    return array_map($words->say(...), Schedules::shifts(Routines::of(
+    return array_map($words->say(...), array_column(RoutineChange::in(Routines::of(
         $entries,
         200.0,
         new DateTimeZone('UTC'),
         $entries[count($entries) - 1]->at->modify('+1 day'),
         Assumptions::standard(),
-    )));
+    )), 'says', 'entry'));
 }
 
 /** @return list<float> */
