@@ -10,10 +10,8 @@ use Ithys\History\Guard\DoseContext;
 use Ithys\History\Guard\DoseGuard;
 use Ithys\History\Guard\Doubt;
 use Ithys\History\Guard\ReadingSlip;
-use Ithys\Journal\DosePlan\DosePlanKind;
+use Ithys\History\Standing;
 use Ithys\Journal\Entry;
-use Ithys\Journal\MediaCharge\MediaChargeKind;
-use Ithys\Journal\MediaRemoval\MediaRemovalKind;
 use Ithys\Journal\Reading\Reading;
 
 /** Brings what the guard needs of a tank to every door that doses and readings come in by. */
@@ -21,9 +19,6 @@ final readonly class DoseDoor
 {
     /** Readings on each side of one that it is held against. */
     private const BESIDE = 8;
-
-    /** What holds until it is ended, however long ago it began. */
-    private const LASTING = [MediaChargeKind::KEY, MediaRemovalKind::KEY, DosePlanKind::KEY];
 
     public function __construct(private System $system)
     {
@@ -39,10 +34,10 @@ final readonly class DoseDoor
         ]);
     }
 
-    /** @return list<Entry> charges and dose plans from before the days that are read whole: they may last long */
+    /** @return list<Entry> what may still hold from before the days that are read whole */
     private function lasting(DateTimeImmutable $before): array
     {
-        return (new Journal($this->system))->ofKinds(self::LASTING, $before->modify('-1 second'));
+        return (new Journal($this->system))->ofKinds(Standing::kinds(), $before->modify('-1 second'));
     }
 
     /**
@@ -92,7 +87,7 @@ final readonly class DoseDoor
             $before = array_values(array_filter(
                 $known,
                 static fn (Entry $one): bool => $one !== $entry && $one->at <= $entry->at
-                    && ($one->at >= $from || in_array($one->kind()->key(), self::LASTING, true)),
+                    && ($one->at >= $from || in_array($one->kind()->key(), Standing::kinds(), true)),
             ));
             $here = DoseGuard::doubts($entry->payload, $this->contextOf($entry->at, $before));
             if ($here !== []) {

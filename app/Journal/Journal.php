@@ -13,6 +13,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Ithys\History\Standing;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\Reading\HalfDays;
@@ -77,6 +78,12 @@ final readonly class Journal
             ->where('occurred_at', '<=', self::stamp($to))
             ->orderBy('occurred_at')->orderBy('id')
             ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
+    }
+
+    /** @return list<Entry> what stood just before a moment, in order of time, however long ago it was set */
+    public function standing(DateTimeImmutable $before): array
+    {
+        return Standing::after($this->ofKinds(Standing::kinds(), $before->modify('-1 second')));
     }
 
     /** @return list<Entry> entries within so many days of a moment, as {@see self::pooled()} has them */

@@ -10,6 +10,7 @@ use Ithys\History\Story;
 use Ithys\History\Timeline\Missing;
 use Ithys\History\Timeline\Timeline;
 use Ithys\History\Timeline\Undone;
+use Ithys\Journal\Entry;
 use Ithys\Journal\Incident\IncidentKind;
 use Ithys\Journal\Note\NoteKind;
 
@@ -37,7 +38,15 @@ final readonly class TankHistory
         )];
         sort($moments);
 
-        $entries = (new Journal($system))->pooled($from, $now, [(new NoteKind)->key(), (new IncidentKind)->key()]);
+        $journal = new Journal($system);
+        $entries = [
+            // As though it was set as the time begins: nothing else is known of the days before.
+            ...array_map(
+                static fn (Entry $one): Entry => new Entry($from, $one->payload, $one->id),
+                $journal->standing($from),
+            ),
+            ...$journal->pooled($from, $now, [(new NoteKind)->key(), (new IncidentKind)->key()]),
+        ];
 
         return Timeline::of(
             $without === null ? $entries : Undone::in($entries, $without),

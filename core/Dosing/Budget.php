@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Dosing;
 
+use Ithys\Media\Uptake;
+
 /**
  * How much of a medium brings phosphate down to a wanted level and keeps it there, as a first portion and weekly steps:
  * over a hundred tanks that differ in what the medium holds, how fast it works, and what comes in. No fixed amount
@@ -185,7 +187,8 @@ final readonly class Budget
         foreach (self::FIFTHS as $capacity) {
             foreach (self::FIFTHS as $speed) {
                 $one = [$figures[0] * $grams * exp(self::CAPACITY * $capacity), $figures[1], $figures[3]];
-                $clears = $contact * $flow * -expm1(-$figures[2] * $grams / $flow) * exp(self::SPEED * $speed);
+                $clears = exp(self::SPEED * $speed)
+                    * Uptake::clearing($figures[2], $grams, $figures[2] * $grams, $contact, $flow);
                 foreach (self::TANKS as $tank) {
                     foreach (self::run($one, $clears, $tank, $litres, $level, $days) as $what => $value) {
                         $all[$what][] = $value;
@@ -219,9 +222,8 @@ final readonly class Budget
         while ($day < $until - 1e-9) {
             // Fine while the water moves, coarser once it is near rest; each step is stable by itself.
             $step = $day < 7.0 ? 1 / 6 : ($day < 28.0 ? 0.5 : 1.0);
-            $film = $clears * $water;
             $room = $pores * ($most * $affinity * $water / (1 + $affinity * $water) - $held);
-            $takes = $film > 0.0 ? $film * $room / hypot($film, $room) : 0.0;
+            $takes = Uptake::rate($clears * $water, $room);
             $rate = max(-0.5 / $step, $takes / ($litres * max(1e-9, $water)));
             $next = ($water + $step * ($back * $level + $rock * $stone)) / (1 + $step * ($back + $rock + $rate));
             $held += $step * $rate * $litres * $next;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient;
 
+use Ithys\Media\Uptake;
+
 /** A tank with all that is fitted to it, as it stands; levers act on it. Pairs are nitrogen, phosphorus. */
 final class Plant
 {
@@ -166,9 +168,7 @@ final class Plant
         }
         $flow = 24 * ($charge->flow ?? $this->basin->litres * ($charge->place === 'reactor' ? 1.0 : $this->turnover));
 
-        return $together <= 0.0 || $flow <= 0.0
-            ? 0.0
-            : $charge->contact * $flow * -expm1(-$together / $flow) * $charge->figures[2] * $charge->grams / $together;
+        return Uptake::clearing($charge->figures[2], $charge->grams, $together, $charge->contact, $flow);
     }
 
     public function isFiltered(): bool

@@ -31,6 +31,11 @@ it('shows what should be looked at, with what it rests on', function (): void {
         ->and($alert['basis']['key'])->toBe('alert-skimmer-off');
 });
 
+it('goes on asking for what was set long ago, while the path still has it', function (): void {
+    $this->travel(400)->days();
+    expect(array_column(($this->alerts)(), 'key'))->toContain('skimmer');
+});
+
 it('puts an alert off with a reason, for a time, and back', function (): void {
     ($this->put)()->assertSessionHasNoErrors();
     expect(($this->alerts)()[0]['delay'])

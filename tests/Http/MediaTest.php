@@ -62,6 +62,8 @@ it('marks the stop of a charge that is surely spent', function (): void {
         ->and([$reactor['id'], $reactor['severity'], $reactor['left']])->toEqual(['gfo', 'caution', 0])
         // The advice says so before anything else.
         ->and($this->get('/systems/1/forecast')->inertiaProps('counsel')['exhausted'][0])
+        ->toContain('GFO 85 g, GFO reactor is exhausted')
+        ->and(array_column($this->get('/systems/1/journal')->inertiaProps('alerts'), 'title'))
         ->toContain('GFO 85 g, GFO reactor is exhausted');
 });
 

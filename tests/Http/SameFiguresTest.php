@@ -110,7 +110,11 @@ it('shows the same figure of a fact on every screen', function (?string $name): 
         'exhausted',
     ));
     expect($pages['forecast']['counsel']['exhausted'] ?? [])
-        ->toHaveCount($pages['forecast']['counsel'] === null ? 0 : count($exhausted));
+        ->toHaveCount($pages['forecast']['counsel'] === null ? 0 : count($exhausted))
+        ->and(array_filter(
+            $pages['journal']['alerts'],
+            fn (array $one): bool => $one['code'] === 'alert.exhausted',
+        ))->toHaveCount(count($exhausted));
     // What is dosed now, as Forecast and Organic carbon have it.
     $spirit = array_column($pages['media/organic']['view']['sources'], null, 'key')['spirit'];
     $asSpirit = (float) $pages['forecast']['levers']['spirit'];

@@ -12,7 +12,6 @@ use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Effect\NetInput;
-use Ithys\History\Charge;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\Lane;
@@ -104,12 +103,11 @@ final readonly class TideSheet
         [$extremes, $even, $count] = $this->long?->readings() ?? [[], [], null];
         $asked = TankRoutines::changes($this->system, now()->toDateTimeImmutable());
         $stretches = [];
-        $charges = TankCharges::of($this->system, $this->to)->all;
         $until = [];
-        foreach ($charges as $charge) {
+        foreach (TankCharges::of($this->system, $this->to)->all as $charge) {
             $until[$charge->entry] = $charge->to?->getTimestamp();
         }
-        foreach ([...$this->carried($charges), ...$this->entries, ...$extremes] as $entry) {
+        foreach ([...(new Journal($this->system))->standing($this->from), ...$this->entries, ...$extremes] as $entry) {
             $payload = $entry->payload;
             if ($payload instanceof Reading) {
                 $of = $payload->parameter->value;
@@ -152,41 +150,6 @@ final readonly class TideSheet
             'net' => $this->net($even),
             'lanes' => array_map(static fn (Lane $lane): array => self::lane($lane, $words), Kinds::lanes()),
         ];
-    }
-
-    /**
-     * What began before the time that is shown and is still on when that begins: charges that are in, and what holds
-     * until it is changed.
-     *
-     * @param  list<Charge>  $charges
-     * @return list<Entry> in order of time
-     */
-    private function carried(array $charges): array
-    {
-        $before = $this->from->modify('-1 second');
-        $carried = array_map(
-            static fn (Charge $one): Entry => new Entry($one->from, $one->filling, $one->entry),
-            array_filter(
-                $charges,
-                fn (Charge $one): bool => $one->from <= $before && $one->isIn($this->from),
-            ),
-        );
-        $held = [];
-        foreach (Kinds::all() as $key => $kind) {
-            foreach ($kind->lanes() as $lane) {
-                if ($lane->shape->holds()) {
-                    $held[$key] = true;
-                }
-            }
-        }
-        $last = [];
-        foreach ((new Journal($this->system))->ofKinds(array_keys($held), $before) as $entry) {
-            $last[$entry->payload->lane()] = $entry;
-        }
-        $carried = [...array_values($carried), ...array_values($last)];
-        usort($carried, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
-
-        return $carried;
     }
 
     /**

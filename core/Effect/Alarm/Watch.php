@@ -8,8 +8,8 @@ use DateTimeImmutable;
 use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
+use Ithys\History\Charge;
 use Ithys\Journal\Entry;
-use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Quantity\Dimension;
@@ -34,7 +34,7 @@ final readonly class Watch
 
     private const DAY = 86_400;
 
-    /** @param  list<Entry>  $journal  of the days before, in order of time */
+    /** @param  list<Entry>  $journal  what stood before the days looked at and what came since, in order of time */
     private function __construct(
         private array $journal,
         private DateTimeImmutable $now,
@@ -43,14 +43,26 @@ final readonly class Watch
     }
 
     /**
-     * @param  list<Entry>  $journal  of at least the last {@see self::DAYS} days, in order of time
+     * @param  list<Entry>  $journal  what stood before the last {@see self::DAYS} days and what was logged since, in
+     *   order of time
+     * @param  list<Charge>  $exhausted  charges that are so and still in
+     * @param  bool  $hasSkimmer  false where the path has none
      * @return list<Alert> the gravest first
      */
-    public static function over(array $journal, DateTimeImmutable $now, Assumptions $assumptions): array
-    {
+    public static function over(
+        array $journal,
+        DateTimeImmutable $now,
+        Assumptions $assumptions,
+        array $exhausted = [],
+        bool $hasSkimmer = true,
+    ): array {
         $journal = array_values(array_filter($journal, static fn (Entry $entry): bool => $entry->at <= $now));
         $watch = new self($journal, $now, $assumptions);
-        $alerts = [...$watch->zeroAndZero(), ...$watch->skimmerOff()];
+        $alerts = [
+            ...$watch->zeroAndZero(),
+            ...$hasSkimmer ? $watch->skimmerOff() : [],
+            ...self::exhausted($exhausted),
+        ];
         foreach (Parameter::nutrients() as $parameter) {
             $recent = Recent::of($journal, $parameter);
             array_push(
@@ -58,7 +70,6 @@ final readonly class Watch
                 ...$watch->falls($recent),
                 ...$watch->rises($recent),
                 ...$watch->clouds($recent),
-                ...$watch->spent($recent),
                 ...$watch->silence($recent),
             );
         }
@@ -188,44 +199,23 @@ final readonly class Watch
         ), $from)];
     }
 
-    /** @return list<Alert> phosphate comes back under a binder that had taken it down */
-    private function spent(Recent $recent): array
+    /**
+     * @param  list<Charge>  $charges  that are exhausted and still in
+     * @return list<Alert>
+     */
+    private static function exhausted(array $charges): array
     {
-        $charge = null;
-        foreach ($this->journal as $entry) {
-            $isBinder = $entry->payload instanceof MediaCharge && $entry->payload->medium->bindsPhosphate();
-            $charge = $isBinder ? $entry : $charge;
-        }
-        if ($charge === null || $recent->parameter !== Parameter::Phosphate || $this->daysSince($charge->at) < 14) {
-            return [];
-        }
-        $after = array_values(array_filter($recent->readings, static fn (array $one): bool => $one[0] > $charge->at));
-        $before = array_slice(array_values(array_filter(
-            $recent->readings,
-            static fn (array $one): bool => $one[0] <= $charge->at,
-        )), -5);
-        if (count($after) < 6 || count($before) < 3 || $this->daysSince($after[count($after) - 1][0]) > 21) {
-            return [];
-        }
-        $start = Recent::middle(Recent::values($before));
-        $low = Recent::middle(array_slice(Recent::sorted(array_slice($after, 0, -3)), 0, 3));
-        [$now] = Recent::sorted(array_slice($after, -3));
-        $fell = $start - $low;
-        if ($fell < 3 * $recent->step() || $low > 0.8 * $start || $now - $low < max(0.4 * $fell, 3 * $recent->step())) {
-            return [];
-        }
-
-        return [new Alert("spent {$charge->at->getTimestamp()}", Finding::of(
-            Severity::Caution,
-            'alert.spent',
-            Text::of('{charge} seems spent', charge: $charge->payload->summary()),
-            Text::of(
-                'Phosphate fell from about {start} to {low} under it. Its last three readings stand at {now} and more.',
-                start: Quantity::ppm($start),
-                low: Quantity::ppm($low),
-                now: Quantity::ppm($now),
+        return array_map(static fn (Charge $charge): Alert => new Alert(
+            "exhausted {$charge->entry}",
+            Finding::of(
+                Severity::Caution,
+                'alert.exhausted',
+                Text::of('{charge} is exhausted', charge: $charge->filling->summary()),
+                'It removes almost nothing more. Renew it or take it out.',
             ),
-        ), $before[0][0], $charge->id)];
+            $charge->from,
+            $charge->entry,
+        ), $charges);
     }
 
     /** @return list<Alert> */

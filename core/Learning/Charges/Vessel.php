@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Learning\Charges;
 
 use Ithys\Media\Langmuir;
+use Ithys\Media\Uptake;
 
 /** A phosphate charge as the grid runs it: what it can hold, and how the water reaches it. */
 final readonly class Vessel
@@ -41,13 +42,11 @@ final readonly class Vessel
         bool $isReactor,
     ): self {
         [$most, $affinity, $film, $pores] = $figures;
-        // What lies in one vessel shares its flow by what each would clear.
-        $all = $film * $together;
 
         return new self(
             new Langmuir($most, $affinity),
             $grams,
-            $all <= 0.0 ? 0.0 : $contact * $litresPerDay * -expm1(-$all / $litresPerDay) * $grams / $together,
+            Uptake::clearing($film, $grams, $film * $together, $contact, $litresPerDay),
             $pores,
             $in,
             $out,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient\Lever;
 
+use Ithys\Media\Langmuir;
+use Ithys\Media\Uptake;
 use Ithys\Nutrient\Charge;
 use Ithys\Nutrient\Element;
 use Ithys\Nutrient\InvalidLever;
@@ -62,11 +64,10 @@ final readonly class MediaIn implements Lever
         if (! $charge->bindsPhosphate() || $film <= 0.0) {
             return;
         }
-        $full = $charge->figures[0] * $charge->grams * $charge->figures[1] * $level
-            / (1 + $charge->figures[1] * $level);
+        $full = $charge->grams * (new Langmuir($charge->figures[0], $charge->figures[1]))->loading($level);
         for ($day = 0.0; $day < $this->age; $day++) {
             $pores = $charge->figures[3] * ($full - $charge->load);
-            $charge->load += min(1.0, $this->age - $day) * $film * $pores / hypot($film, $pores);
+            $charge->load += min(1.0, $this->age - $day) * Uptake::rate($film, $pores);
         }
         $charge->before = $charge->load;
     }

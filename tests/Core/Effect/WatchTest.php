@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Ithys\Assumption\Assumptions;
 use Ithys\Effect\Alarm\Alert;
 use Ithys\Effect\Alarm\Watch;
+use Ithys\History\Charge;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
@@ -122,24 +123,6 @@ it('sees what should be looked at', function (array $journal, array $alerts) use
         readBefore($now, Parameter::Nitrate, [10, 10.2, 9.9, 10.1, 10.0, 9.8], step: 0.5, cloudy: 2),
         [],
     ],
-    'a charge that is spent' => [
-        [
-            ...readBefore($now, Parameter::Phosphate, [
-                0.12, 0.12, 0.13, 0.11, 0.08, 0.06, 0.04, 0.04, 0.04, 0.05, 0.08, 0.09, 0.09,
-            ]),
-            new Entry($now->modify('-34 days'), MediaCharge::grams(Medium::Gfo, 100)),
-        ],
-        ['spent'],
-    ],
-    'a charge that holds' => [
-        [
-            ...readBefore($now, Parameter::Phosphate, [
-                0.12, 0.12, 0.13, 0.11, 0.08, 0.06, 0.04, 0.04, 0.04, 0.05, 0.04, 0.04, 0.05,
-            ]),
-            new Entry($now->modify('-34 days'), MediaCharge::grams(Medium::Gfo, 100)),
-        ],
-        [],
-    ],
     'a skimmer that is off' => [[new Entry($now->modify('-3 days'), SkimmerSwitch::of(false))], ['skimmer']],
     'a skimmer that was off for a day' => [[new Entry($now->modify('-1 day'), SkimmerSwitch::of(false))], []],
     'a skimmer that runs again' => [
@@ -226,3 +209,13 @@ it('hears a rise although a figure was written more coarsely than the kit reads'
     }
     expect(alertsOver($journal, $now))->toContain('rise');
 })->with([0.2]);
+
+it('names an exhausted charge that is in, and no skimmer where there is none', function (): void {
+    $now = new DateTimeImmutable('2026-11-25 12:00Z');
+    $off = new Entry($now->modify('-300 days'), SkimmerSwitch::of(false), 4);
+    $gfo = new Entry($now->modify('-90 days'), MediaCharge::grams(Medium::Gfo, 100), 7);
+    $alerts = Watch::over([$off, $gfo], $now, Assumptions::standard(), Charge::all([$gfo]), false);
+    expect(array_map(fn (Alert $one): array => [$one->key, $one->entry, said($one->finding->title)], $alerts))
+        ->toBe([['exhausted 7', 7, 'GFO 100 g is exhausted']])
+        ->and(Watch::over([$off, $gfo], $now, Assumptions::standard()))->toHaveCount(1);
+});
