@@ -19,9 +19,6 @@ use Ithys\Learning\Charges\ChargeWords;
 /** The charges of a tank by its whole journal, with what each did: one answer for every page. */
 final class TankCharges
 {
-    /** Days on either side of a charge over which the water is asked. */
-    private const WINDOW = 42;
-
     private const YEAR = 364 * 86_400;
 
     /** @var array<int, ChargeState> */
@@ -118,7 +115,7 @@ final class TankCharges
 
     private function judgement(Charge $charge, DateTimeImmutable $now): Judgement
     {
-        return (new TankVerdicts($this->system, $now, self::WINDOW))->on(
+        return (new TankVerdicts($this->system, $now, TankVerdicts::WINDOW))->on(
             new Entry($charge->from, $charge->filling, $charge->entry),
             [Parameter::Phosphate],
         )[0];

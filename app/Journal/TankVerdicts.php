@@ -16,6 +16,9 @@ use Ithys\Journal\Reading\Parameter;
 /** Asks what a change of a tank did: the same question on every page. */
 final readonly class TankVerdicts
 {
+    /** Days on either side of a change, where nobody chose others. */
+    public const WINDOW = 42;
+
     private AlsoChanged $also;
 
     /** @param  ?float  $wantedShare  the smallest difference that matters; null for the tank's own */

@@ -7,6 +7,8 @@ namespace Ithys\Effect;
 use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Effect\Relaxed\Course;
+use Ithys\Effect\Relaxed\Dilution;
+use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Series;
 use Ithys\Finding;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
+use Ithys\Effect\Relaxed\Interval;
 use Ithys\Finding;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Quantity;

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Effect\Relaxed\Course;
+use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Series;
 use Ithys\Journal\Entry;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
+use Ithys\Effect\Relaxed\Interval;
+
 /** What the water gained before and after a change, and the difference, mg a day with their intervals. */
 final readonly class Rates
 {

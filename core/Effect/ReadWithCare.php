@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Effect;
 
 use Ithys\Assumption\Assumed;
+use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Finding;
 use Ithys\Quantity\Dimension;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
+use Ithys\Effect\Relaxed\Dilution;
+
 /**
  * The amount of a nutrient the water would hold had no water been changed.
  *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
+use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
+use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Journal\Entry;
 use Ithys\Quantity\Text;

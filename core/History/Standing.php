@@ -17,6 +17,7 @@ final class Standing
     /** @return list<string> kinds of entries that say so */
     public static function kinds(): array
     {
+        /** @var ?list<string> $kinds */
         static $kinds = null;
 
         return $kinds ??= [

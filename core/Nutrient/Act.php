@@ -4,17 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Nutrient;
 
-use Ithys\Nutrient\Lever\Algae;
-use Ithys\Nutrient\Lever\Dose;
-use Ithys\Nutrient\Lever\DoseSchedule;
-use Ithys\Nutrient\Lever\FeedException;
-use Ithys\Nutrient\Lever\FeedSchedule;
-use Ithys\Nutrient\Lever\Harvest;
-use Ithys\Nutrient\Lever\Meal;
-use Ithys\Nutrient\Lever\Skimmer;
-use Ithys\Nutrient\Lever\Stock;
-use Ithys\Nutrient\Lever\WaterChange;
-
 /** A lever at its moment. */
 final readonly class Act
 {
@@ -26,21 +15,6 @@ final readonly class Act
         public float $day,
         public Lever $lever,
     ) {
-    }
-
-    /** Which lever of a course it turns; "other" for what is none of its. */
-    public function key(): string
-    {
-        return match (true) {
-            $this->lever instanceof FeedSchedule, $this->lever instanceof FeedException,
-            $this->lever instanceof Meal, $this->lever instanceof Stock => 'feed',
-            $this->lever instanceof Skimmer => 'skimmer',
-            $this->lever instanceof Dose, $this->lever instanceof DoseSchedule => 'doses',
-            $this->lever instanceof Algae => 'light',
-            $this->lever instanceof WaterChange => 'water',
-            $this->lever instanceof Harvest => 'harvest',
-            default => 'other',
-        };
     }
 
     /**

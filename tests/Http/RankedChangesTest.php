@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
-use Ithys\Effect\Interval;
+use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
 use Ithys\Effect\Rates;

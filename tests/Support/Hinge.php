@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Ithys\Effect\Interval;
+use Ithys\Effect\Relaxed\Interval;
 use Ithys\Statistics\LinearFit;
 use Ithys\Statistics\SingularFit;
 use Ithys\Statistics\StudentT;

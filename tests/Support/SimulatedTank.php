@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Ithys\Effect\Dilution;
-use Ithys\Effect\Interval;
+use Ithys\Effect\Relaxed\Dilution;
+use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Relaxed\Course;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Series;

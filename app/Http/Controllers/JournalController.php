@@ -69,7 +69,7 @@ final class JournalController extends Controller
                     $keeper,
                     $request->range(),
                     $request->windowDays(),
-                    $request->wantedShare(),
+                    $request->wantedShare($system),
                     $now,
                 )
                 : null,
@@ -81,7 +81,7 @@ final class JournalController extends Controller
             'target' => TargetView::of($system, $keeper->words()),
             'choices' => [
                 'windows' => VerdictView::WINDOWS,
-                'wanted' => VerdictView::WANTED,
+                'wanted' => VerdictView::wanted($system),
                 'spans' => VerdictView::SPANS,
             ],
         ]);
@@ -95,7 +95,7 @@ final class JournalController extends Controller
         DateTimeImmutable $now,
     ): array {
         $keeper = $this->keeper($request);
-        $asked = [$request->windowDays(), $request->wantedShare(), $request->spanDays()];
+        $asked = [$request->windowDays(), $request->wantedShare($system), $request->spanDays()];
 
         return Kept::of(
             $system,

@@ -10,9 +10,11 @@ use App\Journal\Journal;
 use App\Journal\Kept;
 use App\Journal\TankCharges;
 use App\Journal\TankHistory;
+use App\Journal\TankVerdicts;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Assumption\Assumed;
 use Ithys\Forecast\Advice\Advice;
 use Ithys\Forecast\Advice\Step;
 use Ithys\Forecast\ForecastPoint;
@@ -45,11 +47,6 @@ final class ForecastView
     ];
 
     private const MOST_TRIED = 2;
-
-    /** Days and share that what was tried is judged over, as the journal begins with. */
-    private const WINDOW = 42;
-
-    private const WANTED = 0.5;
 
     /** Days of readings that the curves grow out of. */
     private const PAST_DAYS = 140;
@@ -149,7 +146,14 @@ final class ForecastView
         foreach ($school->bands($system->assumptions()) as $band) {
             $wanted[$band->parameter->value] = [$band->low, $band->high];
         }
-        $changes = RankedChanges::of($system, $keeper, '1y', self::WINDOW, self::WANTED, $now)['changes'];
+        $changes = RankedChanges::of(
+            $system,
+            $keeper,
+            '1y',
+            TankVerdicts::WINDOW,
+            $system->assumptions()->value(Assumed::WantedShare),
+            $now,
+        )['changes'];
         $advice = Advice::of(
             $outlook,
             $wanted,

@@ -12,6 +12,7 @@ use App\Journal\TankVerdicts;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Assumption\Assumed;
 use Ithys\Effect\Judgement;
 use Ithys\Forecast\Expected;
 use Ithys\History\Timeline\Missing;
@@ -29,6 +30,15 @@ final class VerdictView
 
     /** Days since it settled over which a change can be asked about; beside all of the time. */
     public const SPANS = [10, 21, 42, 84];
+
+    /** @return list<float> shares that can be chosen as worth knowing, with the tank's own */
+    public static function wanted(System $system): array
+    {
+        $shares = array_unique([...self::WANTED, $system->assumptions()->value(Assumed::WantedShare)]);
+        sort($shares);
+
+        return $shares;
+    }
 
     /** @return array<string, mixed> */
     public static function of(

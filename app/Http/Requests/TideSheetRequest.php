@@ -7,8 +7,10 @@ namespace App\Http\Requests;
 use App\Http\Pages\TideSheet;
 use App\Http\Pages\VerdictView;
 use App\Journal\TankRoutines;
+use App\Journal\TankVerdicts;
 use App\Models\System;
 use Illuminate\Foundation\Http\FormRequest;
+use Ithys\Assumption\Assumed;
 use Ithys\Journal\Entry;
 
 /** What part of the journal is looked at; a choice that does not exist falls back to the usual one. */
@@ -50,12 +52,15 @@ final class TideSheetRequest extends FormRequest
 
     public function windowDays(): int
     {
-        return in_array($this->integer('window'), VerdictView::WINDOWS, true) ? $this->integer('window') : 42;
+        return in_array($this->integer('window'), VerdictView::WINDOWS, true) ? $this->integer('window') : TankVerdicts::WINDOW;
     }
 
-    public function wantedShare(): float
+    /** The smallest difference that matters: as chosen, else the tank's own. */
+    public function wantedShare(System $system): float
     {
-        return in_array($this->float('wanted'), VerdictView::WANTED, true) ? $this->float('wanted') : 0.5;
+        return in_array($this->float('wanted'), VerdictView::WANTED, true)
+            ? $this->float('wanted')
+            : $system->assumptions()->value(Assumed::WantedShare);
     }
 
     /** Days since the change over which it is asked about; null for all of the time since. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Effect\Relaxed;
 
-use Ithys\Effect\Interval;
 use Ithys\Statistics\StudentT;
 
 /** What several models together say of one figure: Student's t of each, by their weights (Hoeting et al. 1999). */

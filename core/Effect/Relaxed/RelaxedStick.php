@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Effect\Relaxed;
 
-use Ithys\Effect\Interval;
 use Ithys\Statistics\LinearFit;
 use Ithys\Statistics\SingularFit;
 use Ithys\Statistics\StudentT;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Effect\Relaxed;
 
-use Ithys\Effect\Dilution;
-
 /** Readings in order of time, with the water changes between them. */
 final readonly class Series
 {

@@ -5,7 +5,17 @@ declare(strict_types=1);
 namespace Ithys\History\Course;
 
 use Ithys\Nutrient\Act;
+use Ithys\Nutrient\Lever\Algae;
 use Ithys\Nutrient\Lever\Change;
+use Ithys\Nutrient\Lever\Dose;
+use Ithys\Nutrient\Lever\DoseSchedule;
+use Ithys\Nutrient\Lever\FeedException;
+use Ithys\Nutrient\Lever\FeedSchedule;
+use Ithys\Nutrient\Lever\Harvest;
+use Ithys\Nutrient\Lever\Meal;
+use Ithys\Nutrient\Lever\Skimmer;
+use Ithys\Nutrient\Lever\Stock;
+use Ithys\Nutrient\Lever\WaterChange;
 
 /** What was really done after a moment that is past. */
 final readonly class Came
@@ -38,7 +48,7 @@ final readonly class Came
         foreach ($this->acts as $act) {
             $isOfSock = $act->lever instanceof Change
                 && in_array($act->lever->stage, self::socks([...$present['sock'], ...$course['sock']]), true);
-            $really[$isOfSock ? 'sock' : $act->key()][] = $act;
+            $really[$isOfSock ? 'sock' : self::lever($act)][] = $act;
         }
         $acts = $really['other'] ?? [];
         foreach ($course as $lever => $own) {
@@ -63,5 +73,20 @@ final readonly class Came
         }
 
         return array_values(array_unique($stages));
+    }
+
+    /** Which lever of a course an act turns; "other" for what is none of its. */
+    private static function lever(Act $act): string
+    {
+        return match (true) {
+            $act->lever instanceof FeedSchedule, $act->lever instanceof FeedException,
+            $act->lever instanceof Meal, $act->lever instanceof Stock => 'feed',
+            $act->lever instanceof Skimmer => 'skimmer',
+            $act->lever instanceof Dose, $act->lever instanceof DoseSchedule => 'doses',
+            $act->lever instanceof Algae => 'light',
+            $act->lever instanceof WaterChange => 'water',
+            $act->lever instanceof Harvest => 'harvest',
+            default => 'other',
+        };
     }
 }

@@ -241,7 +241,7 @@ final readonly class Course
     /**
      * What is done from a day on.
      *
-     * @return array<string, list<Act>> by the key of {@see Act::key()}
+     * @return array<string, list<Act>> by lever, as {@see Came} names them
      */
     public function byLever(float $from, float $days, Going $going): array
     {

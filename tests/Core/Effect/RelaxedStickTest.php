@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Ithys\Effect\Dilution;
-use Ithys\Effect\Interval;
+use Ithys\Effect\Relaxed\Dilution;
+use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Relaxed\Course;
 use Ithys\Effect\Relaxed\Mixture;
 use Ithys\Effect\Relaxed\RelaxedStick;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Ithys\Effect\Dilution;
+use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Observation;
 use Ithys\Effect\UndilutedSeries;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Effect;
+namespace Ithys\Effect\Relaxed;
 
 /** An estimate with its 95 % interval, mg a day. */
 final readonly class Interval

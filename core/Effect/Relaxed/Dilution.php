@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ithys\Effect;
+namespace Ithys\Effect\Relaxed;
 
 /** A water change as the nutrients see it: the share of the water replaced, and when. */
 final readonly class Dilution
