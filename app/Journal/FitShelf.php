@@ -55,7 +55,10 @@ final readonly class FitShelf
     /** Names the fit among others of the tank. */
     public function mark(): string
     {
-        return (string) ($this->row()->stamp ?? 'none');
+        // Without the fit itself, which is large.
+        $stamp = DB::table('nutrient_fits')->where('system_id', $this->system->id)->value('stamp');
+
+        return is_string($stamp) ? $stamp : 'none';
     }
 
     public function madeAt(): ?DateTimeImmutable

@@ -143,8 +143,8 @@ final readonly class LongJournal
         return "(unixepoch(occurred_at) - {$this->from->getTimestamp()}) / {$seconds}";
     }
 
-    /** @return list<string> */
-    private static function routines(): array
+    /** @return list<string> kinds whose use is shown as a rate */
+    public static function routines(): array
     {
         return array_keys(array_filter(
             Kinds::all(),

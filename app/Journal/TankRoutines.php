@@ -20,17 +20,13 @@ use Ithys\Journal\RoutineWord\RoutineWordKind;
 /** What is done to a tank again and again, by its whole journal: one answer for every page and every time shown. */
 final class TankRoutines
 {
+    /** Seconds after the last act of a routine in which a journal that ends is quiet as a whole. */
+    private const QUIET = Routines::QUIET_DAYS * 86_400;
+
     public static function of(System $system, DateTimeImmutable $now): Routines
     {
-        $kinds = array_keys(array_filter(
-            Kinds::all(),
-            static fn (Kind $kind): bool => $kind->lever()?->usage !== null || $kind instanceof FeedPlanKind
-                || $kind instanceof DosePlanKind
-                || $kind instanceof RoutineWordKind,
-        ));
-
         return Routines::of(
-            (new Journal($system))->ofKinds($kinds, $now),
+            (new Journal($system))->ofKinds(self::kinds(), $now),
             $system->workingLitresAt($now),
             $system->zone(),
             $now,
@@ -67,7 +63,43 @@ final class TankRoutines
                 'described' => self::described($system),
                 'silences' => serialize(Silences::in($routines)),
             ];
-        });
+        }, [...self::kinds(), ...self::settings()], self::ends($system));
+    }
+
+    /** What of other entries counts: when the first is, and after which kinds nothing at all was logged. */
+    private static function ends(System $system): string
+    {
+        $rows = (new Journal($system))->rows();
+        $first = $rows->clone()->min('occurred_at');
+        $last = $rows->groupBy('kind')
+            ->selectRaw('kind, unixepoch(max(occurred_at)) as seconds')
+            ->pluck('seconds', 'kind');
+        $most = $last->max();
+
+        return $first.implode('', array_map(
+            static fn (string $kind): string => $most < ($last[$kind] ?? 0) + self::QUIET ? '1' : '0',
+            self::kinds(),
+        ));
+    }
+
+    /** @return list<string> kinds of entries that routines are read from */
+    private static function kinds(): array
+    {
+        return array_keys(array_filter(
+            Kinds::all(),
+            static fn (Kind $kind): bool => $kind->lever()?->usage !== null || $kind instanceof FeedPlanKind
+                || $kind instanceof DosePlanKind
+                || $kind instanceof RoutineWordKind,
+        ));
+    }
+
+    /** @return list<string> kinds of entries that say how something stands */
+    private static function settings(): array
+    {
+        return array_keys(array_filter(
+            Kinds::all(),
+            static fn (Kind $kind): bool => $kind->lever()?->isSetting === true,
+        ));
     }
 
     /** @return list<int> entries of the first day that say how things stood */
@@ -78,14 +110,10 @@ final class TankRoutines
         if (! is_string($first)) {
             return [];
         }
-        $kinds = array_keys(array_filter(
-            Kinds::all(),
-            static fn (Kind $kind): bool => $kind->lever()?->isSetting === true,
-        ));
 
         return array_map(
             static fn (Entry $entry): int => (int) $entry->id,
-            $journal->ofKinds($kinds, Journal::moment($first)->setTimezone($system->zone())->setTime(23, 59, 59)),
+            $journal->ofKinds(self::settings(), Journal::moment($first)->setTimezone($system->zone())->setTime(23, 59, 59)),
         );
     }
 }

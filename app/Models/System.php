@@ -49,6 +49,9 @@ final class System extends Model
 
     private ?Assumptions $assumptions = null;
 
+    /** @var array{?string, array<string, string>} the stamp of the tank that those of its kinds were read with */
+    private array $kindStamps = [null, []];
+
     /** @var array<string, Setup> what stands by revisions of tank, path and sump, worked out once */
     private array $setups = [];
 
@@ -203,6 +206,20 @@ final class System extends Model
                 Journal::moment((string) $row->in_force_from)->getTimestamp(),
             ])
             ->all());
+    }
+
+    /** @return array<string, string> like the stamp, by kind of entry; what is no entry has one by "*" */
+    public function kindStamps(): array
+    {
+        if ($this->kindStamps[0] !== $this->stamp) {
+            $this->kindStamps = [$this->stamp, DB::table('kind_stamps')
+                ->where('system_id', $this->id)
+                ->orderBy('kind')
+                ->pluck('stamp', 'kind')
+                ->all()];
+        }
+
+        return $this->kindStamps[1];
     }
 
     /** Defaults as this tank has them. */

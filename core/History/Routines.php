@@ -15,6 +15,9 @@ final readonly class Routines
 {
     private const DAY = 86_400;
 
+    /** Days after the last act within which the whole journal ends, if it is silent as a whole. */
+    public const QUIET_DAYS = 2;
+
     /** Days over which a few acts are counted, at most and at least. */
     private const RECENT = 56.0;
 
@@ -66,7 +69,7 @@ final readonly class Routines
             $of = Repeated::from($key);
             $acts = $log->acts();
             // While nothing at all is logged, silence of one routine says little.
-            $isAllSilent = $acts !== [] && $last < $acts[count($acts) - 1]->day + 2;
+            $isAllSilent = $acts !== [] && $last < $acts[count($acts) - 1]->day + self::QUIET_DAYS;
             $all[$key] = new Routine(
                 $acts,
                 $log->said(),

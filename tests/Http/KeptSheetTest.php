@@ -20,8 +20,9 @@ beforeEach(function (): void {
     // The sheet, and the verdict it opens with.
     $this->sheet = function (string $range = 'all'): array {
         $page = $this->get("/systems/{$this->demo->id}/journal?range={$range}")->assertOk();
+        $picked = $this->get("/systems/{$this->demo->id}/journal?change={$page->inertiaProps('picked')}");
 
-        return [$page->inertiaProps('sheet'), $page->inertiaProps('verdict')];
+        return [$page->inertiaProps('sheet'), $picked->inertiaProps('verdict')];
     };
 });
 
@@ -44,6 +45,15 @@ it('shows at once what was logged, taken back, imported or put in force', functi
     expect($kept)->toBe($sheets());
 })->with([
     'logged' => [fn (System $demo) => test()->post("/systems/{$demo->id}/journal", ['line' => 'no3 77'])],
+    'a meal' => [fn (System $demo) => test()->post("/systems/{$demo->id}/journal", ['line' => 'fed 9 g'])],
+    'a water change' => [fn (System $demo) => test()->post("/systems/{$demo->id}/journal", ['line' => 'wc 30 L'])],
+    'a plan that ends a routine' => [
+        fn (System $demo) => test()->post("/systems/{$demo->id}/journal", ['line' => 'feeding stopped']),
+    ],
+    'another kind' => [fn (System $demo) => $demo->entries()->where('kind', 'sock')->latest('id')->first()->update([
+        'kind' => 'note',
+        'payload' => ['text' => 'no sock'],
+    ])],
     'binned' => [fn (System $demo) => $demo->entries()->where('kind', 'reading')->orderByDesc('id')->first()->delete()],
     'its note changed' => [fn (System $demo) => $demo->entries()->update(['note' => 'after a feed'])],
     'gone for good' => [fn (System $demo) => JournalEntry::query()->where('kind', 'media')->forceDelete()],

@@ -234,7 +234,8 @@ it('goes on from the past as it really went', function (): void {
 });
 
 it('says beside a verdict what the model expected of the change', function (): void {
-    $verdict = fn (): array => $this->get('/systems/1/journal')->inertiaProps('verdict');
+    $verdict = fn (): array => $this->get('/systems/1/journal?change='
+        .$this->get('/systems/1/journal')->inertiaProps('picked'))->inertiaProps('verdict');
     expect($verdict()['expected'])->toBeNull();
     (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
     $expected = $verdict()['expected'];

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
-use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
 use Ithys\Effect\Rates;
 use Ithys\Effect\Readings;
+use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Verdict;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;

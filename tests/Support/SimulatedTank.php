@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Ithys\Effect\Relaxed\Course;
 use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\Interval;
-use Ithys\Effect\Relaxed\Course;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Series;
 use Random\Engine\Mt19937;

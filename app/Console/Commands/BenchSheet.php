@@ -62,7 +62,7 @@ final class BenchSheet extends Command
             $say = function (string $what, Stopwatch $page) use ($bare): void {
                 $this->line(
                     sprintf(
-                        '%-48s median %6.1f ms, p95 %6.1f ms, %.1f times the bare route',
+                        '%-72s median %6.1f ms, p95 %6.1f ms, %.1f times the bare route',
                         $what,
                         $page->median,
                         $page->p95,
@@ -74,9 +74,11 @@ final class BenchSheet extends Command
             foreach ([...$pages, "{$sheet}16w", "{$sheet}1y", "{$sheet}all"] as $path) {
                 $say($path, $time($path));
             }
-            $change = static fn (): int => DB::table('entries')->where('kind', 'media')->limit(1)
-                ->update(['note' => Str::random()]);
-            $say("{$sheet}all, first after a change", $time("{$sheet}all", $change));
+            foreach (['media', 'sock', 'reading', 'feed'] as $kind) {
+                $change = static fn (): int => DB::table('entries')->where('kind', $kind)->limit(1)
+                    ->update(['note' => Str::random()]);
+                $say("{$sheet}all, first after a change of {$kind}", $time("{$sheet}all", $change));
+            }
         } finally {
             $server->stop();
             $scratch->drop();

@@ -42,8 +42,8 @@ final class JournalController extends Controller
         $now = now()->toDateTimeImmutable();
         $view = $request->view();
         [$sheet, $opening] = KeptSheet::of($system, $keeper, $request->range(), $now);
-        $change = $request->change($system)
-            ?? ($opening === null ? null : $system->entries()->find($opening)?->toEntry());
+        $picked = $request->change($system);
+        $change = $picked ?? ($opening === null ? null : $system->entries()->find($opening)?->toEntry());
 
         return Inertia::render('Journal/Show', [
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
@@ -74,9 +74,13 @@ final class JournalController extends Controller
                 )
                 : null,
             'photos' => $view === 'photos' ? PhotosView::of($system, $now->setTimezone($keeper->zone())) : null,
-            'verdict' => $change === null
-                    ? null
-                    : $this->verdict($request, $system, $change, $now),
+            'verdict' => match (true) {
+                $change === null => null,
+                // Nobody asked for it: the page need not wait.
+                $picked === null && Kept::lacks($system, $this->verdictKey($request, $system, $change), $now) => Inertia::defer(fn (): array => $this->verdict($request, $system, $change, $now)),
+                default => $this->verdict($request, $system, $change, $now),
+            },
+            'picked' => $change?->id,
             'alerts' => AlertsView::of($system, $keeper, $now),
             'target' => TargetView::of($system, $keeper->words()),
             'choices' => [
@@ -99,13 +103,7 @@ final class JournalController extends Controller
 
         return Kept::of(
             $system,
-            sprintf(
-                'verdict %d %s %s %s',
-                $change->id,
-                implode(' ', $asked),
-                $keeper->units->value,
-                (new FitShelf($system))->mark(),
-            ),
+            $this->verdictKey($request, $system, $change),
             $now,
             // What was read since the hour began counts too.
             static fn (DateTimeImmutable $hour): array => VerdictView::of(
@@ -117,6 +115,19 @@ final class JournalController extends Controller
                 $hour->modify('+1 hour'),
                 $asked[2],
             ),
+        );
+    }
+
+    private function verdictKey(TideSheetRequest $request, System $system, Entry $change): string
+    {
+        return sprintf(
+            'verdict %d %s %s %s %s %s',
+            $change->id,
+            $request->windowDays(),
+            $request->wantedShare($system),
+            $request->spanDays(),
+            $this->keeper($request)->units->value,
+            (new FitShelf($system))->mark(),
         );
     }
 

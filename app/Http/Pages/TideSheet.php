@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\Journal;
+use App\Journal\Kept;
 use App\Journal\LongJournal;
 use App\Journal\TankCharges;
 use App\Journal\TankRoutines;
 use App\Models\System;
 use App\Models\User;
+use Closure;
 use DateTimeImmutable;
 use Ithys\Effect\NetInput;
 use Ithys\Journal\Entry;
@@ -22,6 +24,7 @@ use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\Reading\Stretch;
+use Ithys\Journal\WaterChange\WaterChangeKind;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Words;
 
@@ -47,6 +50,7 @@ final readonly class TideSheet
         public DateTimeImmutable $from,
         public DateTimeImmutable $to,
         private ?LongJournal $long,
+        private string $range,
     ) {
     }
 
@@ -59,7 +63,7 @@ final readonly class TideSheet
             ? new LongJournal($system, $from, $to, $isLong)
             : null;
 
-        return new self($system, $long?->singles() ?? $journal->between($from, $to), $from, $to, $long);
+        return new self($system, $long?->singles() ?? $journal->between($from, $to), $from, $to, $long, $range);
     }
 
     /** @return array{DateTimeImmutable, DateTimeImmutable} the time that a range shows */
@@ -100,7 +104,12 @@ final readonly class TideSheet
         $readings = [];
         $changes = [];
         $words = $keeper->words();
-        [$extremes, $even, $count] = $this->long?->readings() ?? [[], [], null];
+        $long = $this->long;
+        /** @var array{list<Entry>, list<Entry>, ?int} $thinned */
+        $thinned = $long === null
+            ? [[], [], null]
+            : $this->kept('readings', [ReadingKind::KEY], static fn (): array => $long->readings());
+        [$extremes, $even, $count] = $thinned;
         $asked = TankRoutines::changes($this->system, now()->toDateTimeImmutable());
         $stretches = [];
         $until = [];
@@ -147,7 +156,7 @@ final readonly class TideSheet
             'readingCount' => $count ?? count($readings),
             'changes' => $changes,
             'rates' => (object) $this->rates($words),
-            'net' => $this->net($even),
+            'net' => $this->kept('net', [ReadingKind::KEY, WaterChangeKind::KEY], fn (): array => $this->net($even)),
             'lanes' => array_map(static fn (Lane $lane): array => self::lane($lane, $words), Kinds::lanes()),
         ];
     }
@@ -196,7 +205,12 @@ final readonly class TideSheet
     {
         $uses = [];
         $routines = [];
-        foreach ($this->long?->uses() ?? [] as [$entry, $times]) {
+        $long = $this->long;
+        /** @var list<array{Entry, int}> $each */
+        $each = $long === null
+            ? []
+            : $this->kept('uses', LongJournal::routines(), static fn (): array => $long->uses());
+        foreach ($each as [$entry, $times]) {
             $lane = $entry->payload->lane();
             $uses[$lane][] = [$entry->at->getTimestamp(), $times * $this->mark($entry)->use];
             $routines[$lane] = $entry->payload->kind()->lever()?->usage;
@@ -215,6 +229,31 @@ final readonly class TideSheet
         }
 
         return $rates;
+    }
+
+    /**
+     * A part that rests on some kinds of entries alone.
+     *
+     * @template T
+     *
+     * @param  list<string>  $kinds
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    private function kept(string $what, array $kinds, Closure $make): mixed
+    {
+        $kept = Kept::of(
+            $this->system,
+            "sheet {$what} {$this->range}",
+            $this->to->modify('-1 day'),
+            static fn (): array => [serialize($make())],
+            $kinds,
+            // Of the whole journal the time begins with its first entry.
+            " {$this->from->getTimestamp()}",
+        );
+
+        /** @var T */
+        return unserialize($kept[0]);
     }
 
     private function mark(Entry $entry): Mark

@@ -14,7 +14,8 @@ import { type ChangeMark, type Judgement, type Rate, type Verdict } from './type
 
 interface Props {
     systemId: number;
-    verdict: Verdict | null;
+    /** Undefined while it is worked out. */
+    verdict: Verdict | null | undefined;
     levers: ChangeMark[];
     windows: number[];
     wanted: number[];
@@ -28,6 +29,13 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
     const dates = useDates();
     const { show } = useUnits();
     const { examples } = useShared();
+    if (verdict === undefined) {
+        return (
+            <chakra.p role="status" color="quiet">
+                Comparing before and after…
+            </chakra.p>
+        );
+    }
     if (verdict === null) {
         return (
             <>

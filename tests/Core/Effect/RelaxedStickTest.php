@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use Ithys\Effect\Relaxed\Course;
 use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\Interval;
-use Ithys\Effect\Relaxed\Course;
 use Ithys\Effect\Relaxed\Mixture;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Series;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Observation;
+use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\UndilutedSeries;
 
 it('is the plain amount where no water is changed', function (): void {

@@ -27,7 +27,10 @@ interface Props {
     /** What each change did; null where it is not asked for. */
     ranked: Ranked | null;
     photos: PhotoShelf | null;
-    verdict: Verdict | null;
+    /** Not there yet where nobody asked for it: it follows. */
+    verdict?: Verdict | null;
+    /** The change that it is of. */
+    picked: number | null;
     alerts: Alert[];
     target: TargetChoice;
     choices: { windows: number[]; wanted: number[]; spans: number[] };
@@ -49,6 +52,7 @@ export default function Show({
     ranked,
     photos,
     verdict,
+    picked,
     alerts,
     target,
     choices,
@@ -90,13 +94,13 @@ export default function Show({
     useEffect(() => () => clearTimeout(soon.current), []);
     const pick = useCallback(
         (id: number | null, step = 0) => {
-            const at = levers.findIndex((change) => change.id === verdict?.id);
+            const at = levers.findIndex((change) => change.id === picked);
             const next = id ?? levers[at < 0 ? 0 : Math.min(levers.length - 1, Math.max(0, at - step))]?.id;
             if (next !== undefined) {
                 ask({ change: next });
             }
         },
-        [ask, levers, verdict?.id],
+        [ask, levers, picked],
     );
     useCharacter('[', () => pick(null, -1));
     useCharacter(']', () => pick(null, 1));
@@ -185,7 +189,7 @@ export default function Show({
                     <Link href={`/systems/${frame.id}/import`}>Import a table</Link>
                 </Box>
             ) : ranked !== null ? (
-                <ChangesTable ranked={ranked} picked={verdict?.id ?? null} onPick={pick} />
+                <ChangesTable ranked={ranked} picked={picked} onPick={pick} />
             ) : table !== null ? (
                 <JournalTable
                     systemId={frame.id}
@@ -201,7 +205,7 @@ export default function Show({
                         systemId={frame.id}
                         sheet={sheet}
                         courses={courses}
-                        verdict={verdict}
+                        verdict={verdict ?? null}
                         target={target}
                         onPick={pick}
                         onTarget={(school) =>
