@@ -20,7 +20,7 @@ use Ithys\Learning\TooFewReadings;
 final readonly class FitShelf
 {
     /** Another once what is stored with a fit changes: it is then learned anew. */
-    private const FORM = 5;
+    private const FORM = 6;
 
     public function __construct(private System $system)
     {

@@ -113,7 +113,10 @@ final class TankRoutines
 
         return array_map(
             static fn (Entry $entry): int => (int) $entry->id,
-            $journal->ofKinds(self::settings(), Journal::moment($first)->setTimezone($system->zone())->setTime(23, 59, 59)),
+            $journal->ofKinds(
+                self::settings(),
+                Journal::moment($first)->setTimezone($system->zone())->setTime(23, 59, 59),
+            ),
         );
     }
 }

@@ -5,28 +5,32 @@ declare(strict_types=1);
 namespace Ithys\Forecast;
 
 use DateTimeImmutable;
+use Ithys\Forecast\Bands\Alarm;
+use Ithys\Forecast\Bands\Band;
+use Ithys\Forecast\Bands\Nutrient;
+use Ithys\Forecast\Bands\Past;
 use Ithys\History\Course\Came;
 use Ithys\History\Course\Course;
 use Ithys\History\Course\Doses;
 use Ithys\History\Course\Going;
+use Ithys\History\LastChange;
+use Ithys\History\Lever;
 use Ithys\History\Timeline\Missing;
 use Ithys\History\Timeline\Timeline;
 use Ithys\Learning\Fit;
-use Ithys\Learning\Kit;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Element;
 use Ithys\Nutrient\InvalidLever;
-use Ithys\Nutrient\Lever\Mechanical;
 use Ithys\Nutrient\Simulation;
-use Ithys\Path\Kind;
+use Ithys\Quantity\Text;
 
 /** A tank as it stands now, by all that is known of it, from which it can go on in one way or another. */
 final readonly class Outlook
 {
     public const MOST_WEEKS = 52;
 
-    /** Half of a band that holds 80 %, in standard deviations. */
-    private const BAND = 1.2816;
+    /** Days from one point to the next. */
+    private const STEP = 3.5;
 
     /** Working litres. */
     public float $litres;
@@ -34,16 +38,16 @@ final readonly class Outlook
     /**
      * @param  Simulation  $simulation  brought to the end of what is known
      * @param  float  $end  its day
-     * @param  array<string, float>  $pulls  of the last readings, by parameter
-     * @param  array<string, list<array{float, float}>>  $bands  days ahead and relative spread, by parameter
+     * @param  array<string, Band>  $bands  by parameter
      * @param  Course  $present  how it goes on as it went of late
      * @param  Came  $came  what was done after that day, where it is past
      */
     private function __construct(
         private Simulation $simulation,
         public float $end,
-        private array $pulls,
         private array $bands,
+        /** Whether something seems to have changed that nobody logged. */
+        public Alarm $alarm,
         public Course $present,
         public Going $going,
         private Came $came,
@@ -66,13 +70,29 @@ final readonly class Outlook
             throw Missing::thatFarBack();
         }
         $simulation = $timeline->simulation($fit->parameters($timeline), $fit->start($timeline), until: $end);
-        $simulation->before($end);
+        $now = $simulation->before($end);
+        $pasts = array_map(
+            static fn (Element $element): Past => Past::of($element->parameter(), $fit->residuals, $end),
+            Element::cases(),
+        );
+        $alarm = Alarm::over($pasts);
+        $last = $timeline->lastChange();
+        if ($last === null || $last->daysAgo > $timeline->day($timeline->to) - $end) {
+            $last = $timeline->lastChange($then);
+        } else {
+            // It came after the moment that is looked back to, and is known: it goes on as it really went.
+            $last = LastChange::made($last->lever, 0.0);
+        }
+        $bands = [];
+        foreach (Element::cases() as $n => $element) {
+            $bands[$element->parameter()->value] = Band::of($pasts[$n], $now->level($element), $alarm, $last);
+        }
 
         return new self(
             $simulation,
             $end,
-            $fit->pulls,
-            $fit->bands,
+            $bands,
+            $alarm,
             $timeline->course($then),
             $timeline->going($end),
             new Came(
@@ -92,41 +112,26 @@ final readonly class Outlook
     {
         $first = $stories[0][1];
 
-        return $first->with($first->simulation, array_slice($stories, 1));
-    }
-
-    /** @param  list<array{float, self}>  $others */
-    private function with(Simulation $simulation, array $others): self
-    {
         return new self(
-            $simulation,
-            $this->end,
-            $this->pulls,
-            $this->bands,
-            $this->present,
-            $this->going,
-            $this->came,
-            $others,
+            $first->simulation,
+            $first->end,
+            $first->bands,
+            $first->alarm,
+            $first->present,
+            $first->going,
+            $first->came,
+            array_slice($stories, 1),
         );
     }
 
-    /** The same with its socks taken out now, or as it is. */
-    public function withoutSock(bool $isOut): self
+    /** @return array<string, Text> how forecasts of before came true, by parameter; none where too few did */
+    public function came(): array
     {
-        return $this->with(
-            $isOut ? $this->simulation->with(array_map(
-                fn (string $stage): Act => new Act($this->end, new Mechanical($stage, null)),
-                $this->going->stagesOf(Kind::Sock),
-            )) : $this->simulation,
-            array_map(
-                static fn (array $one): array => [$one[0], $one[1]->withoutSock($isOut)],
-                $this->others,
-            ),
-        );
+        return array_filter(array_map(static fn (Band $band): ?Text => $band->says(), $this->bands));
     }
 
     /**
-     * Levels on a course, twice a week, and the spread of each.
+     * Levels on a course, twice a week, and between which ends each lies.
      *
      * @return array<string, list<ForecastPoint>> by parameter
      *
@@ -134,11 +139,7 @@ final readonly class Outlook
      */
     public function along(Course $course, int $weeks): array
     {
-        $points = $this->told($course, $weeks);
-        if ($this->others === []) {
-            return $points;
-        }
-        $stories = [[1 - array_sum(array_column($this->others, 0)), $points]];
+        $stories = [[1 - array_sum(array_column($this->others, 0)), $this->told($course, $weeks)]];
         foreach ($this->others as [$odds, $other]) {
             // What is not set differently goes on in each story as it does there.
             $stories[] = [$odds, $other->told($course->amid($this->present, $other->present), $weeks)];
@@ -148,25 +149,77 @@ final readonly class Outlook
     }
 
     /**
+     * By what share a nutrient is lower on one course than on another after some weeks: the middle, and the ends of
+     * 80 %.
+     *
+     * @return array<string, array{float, float, float}> by parameter
+     *
+     * @throws InvalidLever
+     */
+    public function lower(Course $course, Course $than, int $weeks): array
+    {
+        $days = 7.0 * $weeks;
+        $lever = $course->differsFrom($than) ?? Lever::Other;
+        [$levels, $others] = [$this->levels($course, $days), $this->levels($than, $days)];
+        $lower = [];
+        foreach ($this->bands as $key => $band) {
+            $n = count($levels[$key]) - 1;
+            $lower[$key] = $band->lower($others[$key][$n], $levels[$key][$n] - $others[$key][$n], $lever);
+        }
+
+        return $lower;
+    }
+
+    /**
      * By this story alone.
      *
-     * @return array<string, list<ForecastPoint>> by parameter
+     * @return array<string, list<array{float, float, float}>> days ahead, middle and spread on the scale of the
+     *   nutrient, by parameter
      *
      * @throws InvalidLever
      */
     private function told(Course $course, int $weeks): array
     {
         $days = 7.0 * min(self::MOST_WEEKS, max(1, $weeks));
-        $simulation = $this->run($course, $days);
-        $points = [];
-        for ($ahead = 0.0; $ahead <= $days; $ahead += 3.5) {
-            $now = $simulation->before($this->end + $ahead);
-            foreach (Element::cases() as $element) {
-                $points[$element->parameter()->value][] = $this->point($element, $ahead, $now->level($element));
+        $goesOn = $this->levels($this->present, $days);
+        $tried = $course->differsFrom($this->present);
+        $other = $tried === null ? $goesOn : $this->levels($course, $days);
+        $told = [];
+        foreach ($this->bands as $key => $band) {
+            foreach ($goesOn[$key] as $n => $level) {
+                $ahead = self::STEP * $n;
+                $told[$key][] = [$ahead, ...$band->at(
+                    $ahead,
+                    $level - $goesOn[$key][0],
+                    $other[$key][$n] - $level,
+                    $tried ?? Lever::Other,
+                )];
             }
         }
 
-        return $points;
+        return $told;
+    }
+
+    /**
+     * By the model, on the scale of each nutrient.
+     *
+     * @return array<string, list<float>> by parameter
+     *
+     * @throws InvalidLever
+     */
+    private function levels(Course $course, float $days): array
+    {
+        $simulation = $this->run($course, $days);
+        $levels = [];
+        for ($ahead = 0.0; $ahead <= $days; $ahead += self::STEP) {
+            $now = $simulation->before($this->end + $ahead);
+            foreach (Element::cases() as $element) {
+                $parameter = $element->parameter();
+                $levels[$parameter->value][] = Nutrient::of($parameter)->scale($now->level($element));
+            }
+        }
+
+        return $levels;
     }
 
     /** mL of spirit a day that hold as much carbon as what is dosed. */
@@ -194,33 +247,5 @@ final readonly class Outlook
             $this->present->byLever($this->end, $days, $this->going),
             $this->came->onward->byLever($this->came->until, $days, $this->going),
         ));
-    }
-
-    private function point(Element $element, float $ahead, float $level): ForecastPoint
-    {
-        $parameter = $element->parameter();
-        // The last readings say how the model stands off; that is forgotten with time.
-        $pulled = max(0.0, $level + ($this->pulls[$parameter->value] ?? 0.0)
-            * Kit::model($parameter, $level) * exp(-$ahead / Kit::MEMORY));
-        $spread = (1 + $this->spread($parameter->value, $ahead)) ** self::BAND;
-
-        return new ForecastPoint($ahead, $pulled, $pulled / $spread, $pulled * $spread);
-    }
-
-    /** Relative, between the weeks it was reckoned for. */
-    private function spread(string $parameter, float $ahead): float
-    {
-        $bands = $this->bands[$parameter] ?? [];
-        $before = $bands[0] ?? [0.0, 0.0];
-        foreach ($bands as $band) {
-            if ($band[0] >= $ahead) {
-                $share = $band[0] > $before[0] ? max(0.0, $ahead - $before[0]) / ($band[0] - $before[0]) : 0.0;
-
-                return $before[1] + $share * ($band[1] - $before[1]);
-            }
-            $before = $band;
-        }
-
-        return $before[1];
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ithys\Forecast;
 
-use Ithys\Nutrient\Element;
 use Ithys\Nutrient\InvalidLever;
 
 /**
@@ -21,9 +20,9 @@ final readonly class SockCurve
     private const NEUTRAL = 0.02;
 
     /**
-     * @param  list<array{every: float, nitrate: float, phosphate: float}>  $points  shares of the level less than with
-     *   none, by days between changes
-     * @param  ?array{every: float, nitrate: float, phosphate: float}  $present
+     * @param  list<array{every: float, no3: array{float, float, float}, po4: array{float, float, float}}>  $points  by
+     *   days between changes, shares of the level less than with none: middle, and the ends of 80 %
+     * @param  ?array{every: float, no3: array{float, float, float}, po4: array{float, float, float}}  $present
      */
     private function __construct(public array $points, public ?array $present)
     {
@@ -32,15 +31,11 @@ final readonly class SockCurve
     /** @throws InvalidLever */
     public static function of(Outlook $outlook): self
     {
-        $none = self::end($outlook, null);
+        $none = $outlook->present->with(['sockEvery' => null, 'sockOut' => true]);
         $less = static function (float $every) use ($outlook, $none): array {
-            $with = self::end($outlook, $every);
+            $lower = $outlook->lower($outlook->present->with(['sockEvery' => $every]), $none, self::WEEKS);
 
-            return [
-                'every' => $every,
-                'nitrate' => 1 - $with[0] / max(1e-6, $none[0]),
-                'phosphate' => 1 - $with[1] / max(1e-6, $none[1]),
-            ];
+            return ['every' => $every, 'no3' => $lower['no3'], 'po4' => $lower['po4']];
         };
         $every = $outlook->present->socks->every;
 
@@ -50,30 +45,16 @@ final readonly class SockCurve
     /** What the sock does as it is changed now. */
     public function verdict(): SockVerdict
     {
-        $does = $this->present === null ? 0.0 : max($this->present['nitrate'], $this->present['phosphate']);
-        $harms = $this->present === null ? 0.0 : min($this->present['nitrate'], $this->present['phosphate']);
+        if ($this->present === null) {
+            return SockVerdict::NotChanged;
+        }
+        [$nitrate, $phosphate] = [$this->present['no3'], $this->present['po4']];
 
         return match (true) {
-            $this->present === null => SockVerdict::NotChanged,
-            $harms < -self::NEUTRAL => SockVerdict::Harming,
-            $does < self::NEUTRAL => SockVerdict::Neutral,
-            default => SockVerdict::Helping,
+            // By the end of its range that speaks least for it.
+            min($nitrate[2], $phosphate[2]) < -self::NEUTRAL => SockVerdict::Harming,
+            max($nitrate[1], $phosphate[1]) >= self::NEUTRAL => SockVerdict::Helping,
+            default => SockVerdict::Neutral,
         };
-    }
-
-    /** @return array{float, float} nitrate and phosphate at the end, ppm */
-    private static function end(Outlook $outlook, ?float $every): array
-    {
-        $points = $outlook->withoutSock($every === null)->along(
-            $outlook->present->with(['sockEvery' => $every]),
-            self::WEEKS,
-        );
-        $last = static function (Element $element) use ($points): float {
-            $mine = $points[$element->parameter()->value] ?? [];
-
-            return $mine === [] ? 0.0 : $mine[count($mine) - 1]->level;
-        };
-
-        return [$last(Element::Nitrogen), $last(Element::Phosphorus)];
     }
 }

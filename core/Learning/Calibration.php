@@ -29,8 +29,8 @@ final class Calibration
 
     private const TOLERANCE = 1e-4;
 
-    /** Weeks ahead that a forecast may reach. */
-    private const WEEKS = 52;
+    /** How much wider an error is from which readings are fitted anew. */
+    private const SLIPS = 1.5;
 
     /** @var list<Unknown> */
     private array $unknowns;
@@ -76,7 +76,28 @@ final class Calibration
 
     private function fit(): Fit
     {
-        $x = array_fill(0, count($this->unknowns), 0.0);
+        [$x, $isDone] = $this->descended(array_fill(0, count($this->unknowns), 0.0));
+        $levels = $this->levels($x);
+        $factors = [];
+        foreach ($this->scatter as $key => $scatter) {
+            $factors[$key] = $scatter->factors($levels[$key]);
+        }
+        if (max(1.0, ...array_merge(...array_values($factors))) > self::SLIPS) {
+            foreach ($this->scatter as $key => $scatter) {
+                $this->scatter[$key] = $scatter->heavier($factors[$key]);
+            }
+            [$x, $isDone] = $this->descended($x);
+        }
+
+        return $this->result($x, $isDone);
+    }
+
+    /**
+     * @param  list<float>  $x
+     * @return array{list<float>, bool} where it ends, and whether it stopped by itself
+     */
+    private function descended(array $x): array
+    {
         $white = $this->white($this->levels($x));
         $jacobian = $this->jacobian($x, $white);
         $sum = $this->sum($x, $white);
@@ -102,57 +123,19 @@ final class Calibration
             }
         }
 
-        return $this->result($x, $white, $isDone);
+        return [$x, $isDone];
     }
 
-    /**
-     * @param  list<float>  $x
-     * @param  list<float>  $white
-     */
-    private function result(array $x, array $white, bool $isDone): Fit
+    /** @param  list<float>  $x */
+    private function result(array $x, bool $isDone): Fit
     {
-        $ahead = array_map(static fn (int $week): float => 7.0 * $week, range(1, self::WEEKS));
-        [$levels, $future] = $this->levelsAndAhead($x, $ahead);
-        $jacobian = $slopes = $raw = [];
-        foreach (array_keys($this->unknowns) as $i) {
-            $nudged = $x;
-            $nudged[$i] += self::NUDGE;
-            [$there, $later] = $this->levelsAndAhead(array_values($nudged), $ahead);
-            $jacobian[] = array_map(
-                static fn (float $one, float $other): float => ($one - $other) / self::NUDGE,
-                $this->white($there),
-                $white,
-            );
-            foreach ($later as $key => $series) {
-                $slopes[$key][] = array_map(
-                    static fn (float $one, float $other): float => ($one - $other) / self::NUDGE,
-                    $series,
-                    $future[$key],
-                );
-            }
-            foreach ($there as $key => $series) {
-                $raw[$key][] = array_map(
-                    static fn (float $one, float $other): float => ($one - $other) / self::NUDGE,
-                    $series,
-                    $levels[$key],
-                );
-            }
-        }
-        $covariance = $this->covariance($jacobian);
+        $levels = $this->levels($x);
+        $white = $this->white($levels);
+        $covariance = $this->covariance($this->jacobian($x, $white));
         $names = array_map(static fn (Unknown $one): string => $one->value, $this->unknowns);
-        $bands = $pulls = $residuals = [];
+        $residuals = [];
         $at = 0;
-        $end = $this->timeline->day($this->timeline->to);
         foreach ($this->scatter as $key => $scatter) {
-            $pulls[$key] = $scatter->pull($levels[$key], $end);
-            $bands[$key] = $scatter->band(
-                $end,
-                $ahead,
-                $future[$key],
-                $slopes[$key] ?? [],
-                $raw[$key] ?? [],
-                $covariance,
-            );
             foreach ($scatter->observed as $n => $one) {
                 $residuals[] = [
                     'day' => $one->day,
@@ -160,6 +143,7 @@ final class Calibration
                     'read' => $one->level,
                     'model' => $levels[$key][$n],
                     'white' => $white[$at++],
+                    'kit' => Kit::variance($one),
                 ];
             }
         }
@@ -169,8 +153,6 @@ final class Calibration
             array_combine($names, $this->priors),
             array_combine($names, array_map(static fn (array $row): array => array_combine($names, $row), $covariance)),
             $residuals,
-            $pulls,
-            $bands,
             $isDone,
             $this->runs,
         );
@@ -184,22 +166,11 @@ final class Calibration
      */
     private function levels(array $x): array
     {
-        return $this->levelsAndAhead($x, [])[0];
-    }
-
-    /**
-     * @param  list<float>  $x
-     * @param  list<float>  $ahead  days after the end
-     * @return array{array<string, list<float>>, array<string, list<float>>}
-     */
-    private function levelsAndAhead(array $x, array $ahead): array
-    {
         $this->runs++;
         $logs = array_combine(array_map(static fn (Unknown $one): string => $one->value, $this->unknowns), $x);
         [$parameters, $start] = Fit::applied($logs, $this->timeline);
-        $more = $ahead === [] ? [] : $this->timeline->ahead($this->timeline->course(), 7.0 * self::WEEKS);
-        $simulation = $this->timeline->simulation($parameters, $start, $more, self::TOLERANCE, true);
-        $levels = $future = array_map(static fn (): array => [], $this->scatter);
+        $simulation = $this->timeline->simulation($parameters, $start, [], self::TOLERANCE, true);
+        $levels = array_map(static fn (): array => [], $this->scatter);
         $days = [];
         foreach ($this->scatter as $key => $scatter) {
             foreach ($scatter->observed as $n => $one) {
@@ -215,15 +186,8 @@ final class Calibration
                 }
             }
         }
-        $end = $this->timeline->day($this->timeline->to);
-        foreach ($ahead as $later) {
-            $now = $simulation->at($end + $later);
-            foreach (array_keys($future) as $key) {
-                $future[$key][] = $now->level(self::element($key));
-            }
-        }
 
-        return [array_map(array_values(...), $levels), $future];
+        return array_map(array_values(...), $levels);
     }
 
     private static function element(string $key): Element

@@ -31,17 +31,14 @@ final readonly class Fit
      * @param  array<string, float>  $logs  by {@see Unknown}
      * @param  array<string, float>  $priors  spreads of the logs beforehand
      * @param  array<string, array<string, float>>  $covariance  of the logs
-     * @param  list<array{day: float, parameter: string, read: float, model: float, white: float}>  $residuals
-     * @param  array<string, float>  $pulls  by how much the last readings stand off the model, in spreads of it
-     * @param  array<string, list<array{float, float}>>  $bands  days ahead and relative spread, by parameter
+     * @param  list<array{day: float, parameter: string, read: float, model: float, white: float,
+     *   kit: float}>  $residuals  ppm, in its own standard deviation, and the variance of the kit
      */
     public function __construct(
         public array $logs,
         public array $priors,
         public array $covariance,
         public array $residuals,
-        public array $pulls,
-        public array $bands,
         public bool $isDone,
         public int $runs,
     ) {
@@ -187,17 +184,15 @@ final readonly class Fit
         /**
          * @var array{logs: array<string, float>, priors: array<string, float>,
          *   covariance: array<string, array<string, float>>,
-         *   residuals: list<array{day: float, parameter: string, read: float, model: float, white: float}>,
-         *   pulls: array<string, float>, bands: array<string, list<array{float, float}>>, isDone: bool,
-         *   runs: int} $stored
+         *   residuals: list<array{day: float, parameter: string, read: float, model: float, white: float,
+         *     kit: float}>,
+         *   isDone: bool, runs: int} $stored
          */
         return new self(
             $stored['logs'],
             $stored['priors'],
             $stored['covariance'],
             $stored['residuals'],
-            $stored['pulls'],
-            $stored['bands'],
             $stored['isDone'],
             $stored['runs'],
         );
@@ -211,8 +206,6 @@ final readonly class Fit
             'priors' => $this->priors,
             'covariance' => $this->covariance,
             'residuals' => $this->residuals,
-            'pulls' => $this->pulls,
-            'bands' => $this->bands,
             'isDone' => $this->isDone,
             'runs' => $this->runs,
         ];

@@ -20,7 +20,6 @@ final readonly class Scatter
      * @param  list<float>  $spreads  of the model at each, ppm
      */
     private function __construct(
-        private Parameter $parameter,
         public array $observed,
         private array $spreads,
         private OrnsteinUhlenbeck $wander,
@@ -37,7 +36,7 @@ final readonly class Scatter
             $spreads[] = Kit::model($parameter, $level);
         }
 
-        return new self($parameter, $observed, $spreads, OrnsteinUhlenbeck::observed(
+        return new self($observed, $spreads, OrnsteinUhlenbeck::observed(
             Kit::MEMORY,
             array_map(static fn (Observed $one): float => $one->day, $observed),
             $spreads,
@@ -57,51 +56,48 @@ final readonly class Scatter
     }
 
     /**
-     * By how much the model stands off at the end, in spreads of it, as the last readings say.
+     * How much wider the error of each reading is than the kit's, as the others say: a slip counts for little.
+     *
+     * Source: Student's t with {@see Heavy::FREEDOM} degrees of freedom, in rounds.
      *
      * @param  list<float>  $levels
+     * @return list<float> from 1 on, by which its variance is to be multiplied
      */
-    public function pull(array $levels, float $end): float
+    public function factors(array $levels): array
     {
-        return $this->wander->mean($this->off($levels), $end);
+        $off = $this->off($levels);
+        $kit = array_map(Kit::variance(...), $this->observed);
+
+        return Heavy::factors($kit, fn (array $factors): array => array_map(
+            fn (array $others, float $one, float $scale): array => [
+                $one - $scale * $others[0],
+                $scale ** 2 * $others[1],
+            ],
+            $this->wanderWith($factors)->without($off),
+            $off,
+            $this->spreads,
+        ));
     }
 
-    /**
-     * Spread of the level ahead, as a share of it: by what is not known of the tank, and by how the model is off, of
-     * which the last readings tell something.
-     *
-     * @param  list<float>  $ahead  days after the end
-     * @param  list<float>  $future  levels then
-     * @param  list<list<float>>  $slopes  of the levels ahead, by unknown
-     * @param  list<list<float>>  $raw  of the levels at the readings, by unknown
-     * @param  list<list<float>>  $covariance
-     * @return list<array{float, float}>
-     */
-    public function band(
-        float $end,
-        array $ahead,
-        array $future,
-        array $slopes,
-        array $raw,
-        array $covariance,
-    ): array {
-        $band = [];
-        $said = array_map(fn (array $column): float => $this->wander->mean($column, $end), $raw);
-        foreach ($ahead as $t => $days) {
-            $own = Kit::model($this->parameter, $future[$t]);
-            $then = $own * exp(-$days / Kit::MEMORY);
-            $slope = [];
-            foreach (array_keys($covariance) as $i) {
-                $slope[] = ($slopes[$i][$t] ?? 0.0) - $then * ($said[$i] ?? 0.0);
-            }
-            $variance = $own ** 2 * $this->wander->left($end + $days);
-            foreach ($covariance as $i => $row) {
-                $variance += $slope[$i] * self::dot($row, $slope);
-            }
-            $band[] = [$days, sqrt($variance) / max(1e-6, $future[$t])];
-        }
+    /** @param  list<float>  $factors  on the variances of the kit */
+    public function heavier(array $factors): self
+    {
+        return new self($this->observed, $this->spreads, $this->wanderWith($factors));
+    }
 
-        return $band;
+    /** @param  list<float>  $factors */
+    private function wanderWith(array $factors): OrnsteinUhlenbeck
+    {
+        return OrnsteinUhlenbeck::observed(
+            Kit::MEMORY,
+            array_map(static fn (Observed $one): float => $one->day, $this->observed),
+            $this->spreads,
+            array_map(
+                static fn (Observed $one, float $factor): float => $factor * Kit::variance($one),
+                $this->observed,
+                $factors,
+            ),
+        );
     }
 
     /**
@@ -121,19 +117,5 @@ final readonly class Scatter
         }
 
         return $off;
-    }
-
-    /**
-     * @param  list<float>  $one
-     * @param  list<float>  $other
-     */
-    private static function dot(array $one, array $other): float
-    {
-        $sum = 0.0;
-        foreach ($one as $i => $each) {
-            $sum += $each * ($other[$i] ?? 0.0);
-        }
-
-        return $sum;
     }
 }

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
+use Ithys\Forecast\Outlook;
 use Ithys\Learning\Calibration;
-use Ithys\Learning\Fit;
-use Ithys\Learning\Kit;
 use Ithys\Nutrient\Element;
 use Tests\Support\SimulatedKeeper;
 
@@ -25,15 +24,15 @@ function coverage(array $seeds, int $weeks, bool $isReal, string $kit): array
                 $held[$unknown->value][] = $truth >= $low && $truth <= $high ? 1.0 : 0.0;
             }
         }
-        $ahead = $keeper->ahead($fit);
+        $outlook = Outlook::of($keeper->timeline, $fit);
+        $along = $outlook->along($outlook->present, 12);
         foreach ([4, 12] as $later) {
-            $then = $ahead->before(7.0 * ($weeks + $later));
             foreach (Element::cases() as $element) {
-                [$level, $spread] = foreseen($fit, $element, $then->level($element), $later);
+                $point = $along[$element->parameter()->value][2 * $later];
+                $level = $point->level;
                 $truth = $keeper->later($element, $later);
                 $key = "{$element->parameter()->value} {$later}";
-                $within = $truth >= $level / $spread ** 1.645 && $truth <= $level * $spread ** 1.645;
-                $bands[$key][] = $within ? 1.0 : 0.0;
+                $bands[$key][] = $truth >= $point->low && $truth <= $point->high ? 1.0 : 0.0;
                 $last = array_values(array_filter(
                     $keeper->timeline->read->observed,
                     fn ($one): bool => $one->parameter === $element->parameter(),
@@ -46,16 +45,6 @@ function coverage(array $seeds, int $weeks, bool $isReal, string $kit): array
     $mean = fn (array $all): float => array_sum($all) / count($all);
 
     return ['intervals' => array_map($mean, $held), 'bands' => array_map($mean, $bands), 'off' => $off];
-}
-
-/** @return array{float, float} level and relative spread, with what the last readings say of the model */
-function foreseen(Fit $fit, Element $element, float $level, int $weeks): array
-{
-    $key = $element->parameter()->value;
-    $pulled = $level
-        + $fit->pulls[$key] * Kit::model($element->parameter(), $level) * exp(-7 * $weeks / Kit::MEMORY);
-
-    return [max(1e-6, $pulled), 1 + $fit->bands[$key][$weeks - 1][1]];
 }
 
 function median(array $all): float
@@ -71,7 +60,7 @@ it('holds what it says of simulated tanks', function (int $weeks, bool $isReal, 
         expect($share)->toBeGreaterThanOrEqual(0.8, "{$unknown} holds in {$share}");
     }
     foreach ($found['bands'] as $when => $share) {
-        expect($share)->toBeGreaterThanOrEqual(0.8, "{$when} holds in {$share}");
+        expect($share)->toBeGreaterThanOrEqual(0.68, "{$when} holds in {$share}");
     }
     expect(median($found['off']['ours']))->toBeLessThan(median($found['off']['stays']));
     fwrite(STDERR, sprintf(

@@ -103,23 +103,6 @@ final class SimulatedKeeper
         return (clone $this->truth)->before(7.0 * ($this->weeks + $weeks))->level($element);
     }
 
-    /** What the keeper goes on to do, as it is known beforehand: the same as was done. */
-    public function ahead(Fit $fit): Simulation
-    {
-        $days = 7.0 * ($this->weeks + self::AHEAD);
-        $read = array_filter($this->entries, static fn (Entry $entry): bool => false);
-        $all = $this->timelineOf([
-            ...$this->readings(fn (): array => [
-                'no3' => $this->timeline->read->start->nitrate,
-                'po4' => $this->timeline->read->start->phosphate,
-            ], 1),
-            ...$read,
-            ...$this->entries,
-        ], $days);
-
-        return $all->simulation($fit->parameters($all), $fit->start($all));
-    }
-
     private function setup(float $litres): Setup
     {
         $side = (1000 * $litres / 0.55) ** (1 / 3);

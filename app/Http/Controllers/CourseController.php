@@ -38,7 +38,7 @@ final class CourseController extends Controller
         }
         try {
             $course = $outlook->present->with($turned);
-            $foreseen = ForecastView::series($outlook, $course, self::WEEKS);
+            $foreseen = ForecastView::series($outlook->along($course, self::WEEKS));
         } catch (InvalidLever $invalid) {
             throw ValidationException::withMessages(['spirit' => $invalid->getMessage()]);
         }

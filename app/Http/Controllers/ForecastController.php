@@ -54,6 +54,11 @@ final class ForecastController extends Controller
             ],
             'silences' => $ago > 0 ? [] : SilencesView::of($system, $keeper->words(), $now),
             // What was is past advice.
+            'standing' => $outlook === null ? null : ForecastView::standing(
+                $outlook,
+                $keeper,
+                $now->modify("-{$ago} weeks"),
+            ),
             'counsel' => $outlook === null || $ago > 0 ? null : ForecastView::counsel($system, $outlook, $keeper, $now),
             'courses' => CoursesView::of($system, $keeper, $now),
             'past' => ForecastView::past($system, $now),
@@ -72,16 +77,23 @@ final class ForecastController extends Controller
             $course = $outlook->present->with($turned);
 
             try {
-                $other = ForecastView::series($outlook, $course, $request->weeks());
+                $other = $outlook->along($course, $request->weeks());
             } catch (InvalidLever $invalid) {
                 throw ValidationException::withMessages(['spirit' => $invalid->getMessage()]);
             }
 
+            $words = $this->keeper($request)->words();
+            $present = $outlook->along($outlook->present, $request->weeks());
+
             return [
-                'present' => ForecastView::series($outlook, $outlook->present, $request->weeks()),
-                'other' => $other,
+                'present' => ForecastView::series($present),
+                'other' => ForecastView::series($other),
+                'ends' => [
+                    'present' => ForecastView::ends($present, $words),
+                    'other' => ForecastView::ends($other, $words),
+                ],
                 'doubts' => $request->weeksAgo() > 0 ? [] : array_map(
-                    fn (Doubt $doubt): string => $this->keeper($request)->words()->say($doubt->sentence),
+                    static fn (Doubt $doubt): string => $words->say($doubt->sentence),
                     ScenarioGuard::doubts($turned, (new DoseDoor($system))->context(now()->toDateTimeImmutable())),
                 ),
                 'workload' => [

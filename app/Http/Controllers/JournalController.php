@@ -44,6 +44,9 @@ final class JournalController extends Controller
         [$sheet, $opening] = KeptSheet::of($system, $keeper, $request->range(), $now);
         $picked = $request->change($system);
         $change = $picked ?? ($opening === null ? null : $system->entries()->find($opening)?->toEntry());
+        // What nobody asked for need not be waited for.
+        $comesLater = $picked === null && $change !== null
+            && Kept::lacks($system, $this->verdictKey($request, $system, $change), $now);
 
         return Inertia::render('Journal/Show', [
             'frame' => SystemFrame::of($system, $this->keeper($request)->words()),
@@ -76,8 +79,7 @@ final class JournalController extends Controller
             'photos' => $view === 'photos' ? PhotosView::of($system, $now->setTimezone($keeper->zone())) : null,
             'verdict' => match (true) {
                 $change === null => null,
-                // Nobody asked for it: the page need not wait.
-                $picked === null && Kept::lacks($system, $this->verdictKey($request, $system, $change), $now) => Inertia::defer(fn (): array => $this->verdict($request, $system, $change, $now)),
+                $comesLater => Inertia::defer(fn (): array => $this->verdict($request, $system, $change, $now)),
                 default => $this->verdict($request, $system, $change, $now),
             },
             'picked' => $change?->id,

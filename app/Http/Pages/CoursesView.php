@@ -12,6 +12,7 @@ use DateTimeImmutable;
 use Ithys\Forecast\ForecastPoint;
 use Ithys\Forecast\Score;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Quantity\Words;
 
 /** The courses that a keeper keeps of a tank, and how the plan among them came. */
 final class CoursesView
@@ -27,9 +28,27 @@ final class CoursesView
                 'levers' => (object) CourseForm::typed($course->levers, $keeper->units),
                 'isPlan' => $course->is_plan,
                 'foreseen' => $course->foreseen,
+                'ends' => self::ends($course->foreseen, $keeper->words()),
                 'scores' => $course->is_plan ? self::scores($system, $course, $now) : [],
             ],
         )->all());
+    }
+
+    /**
+     * @param  array<string, list<array{float, float, float, float}>>  $foreseen
+     * @return array{weeks: float, says: array<string, string>} where it was to end, by parameter
+     */
+    private static function ends(array $foreseen, Words $words): array
+    {
+        $last = array_map(
+            static fn (array $points): ForecastPoint => new ForecastPoint(...$points[count($points) - 1]),
+            array_filter($foreseen),
+        );
+
+        return [
+            'weeks' => round(max([0.0, ...array_map(static fn (ForecastPoint $one): float => $one->days, $last)]) / 7),
+            'says' => array_map(static fn (ForecastPoint $one): string => $words->say($one->says()), $last),
+        ];
     }
 
     /** @return array<string, array<string, mixed>> by parameter */

@@ -92,14 +92,13 @@ final class DoseView
             'prepares' => $medium->definition()->prepares,
             'caution' => MediaCharge::grams($medium, 1.0)->caution(),
             'series' => $outlook === null ? null : [
-                'present' => ForecastView::series($outlook, $outlook->present, self::WEEKS),
-                'other' => ForecastView::series(
-                    $outlook,
+                'present' => ForecastView::series($outlook->along($outlook->present, self::WEEKS)),
+                'other' => ForecastView::series($outlook->along(
                     $plan->fresh->grams > 0.0 && $medium->isModelled()
                         ? $outlook->present->putting($plan->fresh)
                         : $outlook->present,
                     self::WEEKS,
-                ),
+                )),
             ],
         ];
     }

@@ -61,7 +61,7 @@ final class ForecastView
         $shelf = new FitShelf($system);
         $kept = Kept::of(
             $system,
-            "outlook of form 3 {$shelf->mark()} {$weeksAgo}",
+            "outlook of form 4 {$shelf->mark()} {$weeksAgo}",
             $now,
             static function (DateTimeImmutable $hour) use ($system, $shelf, $weeksAgo): array {
                 try {
@@ -98,8 +98,11 @@ final class ForecastView
         return ['outlook' => $outlook instanceof Outlook ? $outlook : null, 'missing' => $kept['missing']];
     }
 
-    /** @return array<string, list<array{float, float, float, float}>> days ahead, level, low and high, by parameter */
-    public static function series(Outlook $outlook, Course $course, int $weeks): array
+    /**
+     * @param  array<string, list<ForecastPoint>>  $along
+     * @return array<string, list<array{float, float, float, float}>> days ahead, level, low and high, by parameter
+     */
+    public static function series(array $along): array
     {
         return array_map(
             static fn (array $points): array => array_map(static fn (ForecastPoint $point): array => [
@@ -108,8 +111,35 @@ final class ForecastView
                 round($point->low, 5),
                 round($point->high, 5),
             ], $points),
-            $outlook->along($course, $weeks),
+            $along,
         );
+    }
+
+    /**
+     * Where a course ends, in words.
+     *
+     * @param  array<string, list<ForecastPoint>>  $along
+     * @return array<string, string> by parameter
+     */
+    public static function ends(array $along, Words $words): array
+    {
+        return array_map(
+            static fn (array $points): string => $points === [] ? '' : $words->say($points[count($points) - 1]->says()),
+            $along,
+        );
+    }
+
+    /** @return array{asks: ?string, came: array<string, string>} what readings say of the forecast itself */
+    public static function standing(Outlook $outlook, User $keeper, DateTimeImmutable $now): array
+    {
+        $words = $keeper->words();
+
+        return [
+            'asks' => $outlook->alarm->asks()
+                ? $words->say($outlook->alarm->question($now->setTimezone($keeper->zone())))
+                : null,
+            'came' => array_map($words->say(...), $outlook->came()),
+        ];
     }
 
     /**
@@ -124,7 +154,7 @@ final class ForecastView
 
         return Kept::of(
             $system,
-            "counsel of form 2 {$mark} {$keeper->units->value} ".($school->value ?? 'none'),
+            "counsel of form 3 {$mark} {$keeper->units->value} ".($school->value ?? 'none'),
             $now,
             static fn (): array => [
                 'advice' => $school === null ? null : self::advice($system, $school, $outlook, $keeper, $now),
@@ -173,11 +203,10 @@ final class ForecastView
                 'watch' => $step->watch,
                 'caution' => $step->caution,
                 'tried' => self::tried($step, $changes),
-                'expected' => array_map(static fn (ForecastPoint $point): array => [
-                    $point->level,
-                    $point->low,
-                    $point->high,
-                ], $step->expected),
+                'expected' => array_map(
+                    static fn (ForecastPoint $point): string => $words->say($point->says()),
+                    $step->expected,
+                ),
             ], $advice->steps),
         ];
     }

@@ -72,12 +72,11 @@ final class OrganicView
         }
         try {
             return [
-                'present' => ForecastView::series($outlook, $outlook->present, self::WEEKS),
-                'other' => ForecastView::series(
-                    $outlook,
+                'present' => ForecastView::series($outlook->along($outlook->present, self::WEEKS)),
+                'other' => ForecastView::series($outlook->along(
                     $outlook->present->ramping($source->value, $ramp->doses),
                     self::WEEKS,
-                ),
+                )),
             ];
         } catch (InvalidLever) {
             return null;

@@ -54,8 +54,13 @@ final class StopView
             $curve = SockCurve::of($outlook);
             $point = static fn (array $one): array => [
                 $one['every'],
-                round(100 * $one['nitrate'], 1),
-                round(100 * $one['phosphate'], 1),
+                ...array_map(
+                    static fn (array $range): array => array_map(
+                        static fn (float $share): float => round(100 * $share, 1),
+                        $range,
+                    ),
+                    [$one['no3'], $one['po4']],
+                ),
             ];
 
             return [

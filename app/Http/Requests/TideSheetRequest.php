@@ -52,7 +52,9 @@ final class TideSheetRequest extends FormRequest
 
     public function windowDays(): int
     {
-        return in_array($this->integer('window'), VerdictView::WINDOWS, true) ? $this->integer('window') : TankVerdicts::WINDOW;
+        $days = $this->integer('window');
+
+        return in_array($days, VerdictView::WINDOWS, true) ? $days : TankVerdicts::WINDOW;
     }
 
     /** The smallest difference that matters: as chosen, else the tank's own. */

@@ -297,7 +297,7 @@ final readonly class Advice
                 : 'Your water is within the target. If nothing changes, '.implode(' and ', array_map(
                     static fn (Parameter $one): string => $one->label(),
                     $this->leaving,
-                )).' would leave it within twelve weeks. Read again before you change anything.',
+                )).' may leave it within twelve weeks. Read again before you change anything.',
         };
     }
 

@@ -6,6 +6,7 @@ namespace Ithys\History\Course;
 
 use DateTimeImmutable;
 use Ithys\History\Known;
+use Ithys\History\Lever;
 use Ithys\History\Routines;
 use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Entry;
@@ -113,7 +114,7 @@ final readonly class Course
     ): Habit {
         $rate = $routines->at($of, $now)->perDay ?? 0.0;
         if ($rate <= 0.0) {
-            return new Habit(null, 0.0);
+            return new Habit(null, $litres === null ? 1.0 : 0.0);
         }
         $every = $litres === null ? 1 / $rate : $routines->find($of)?->interval() ?? 1 / $rate;
 
@@ -149,8 +150,8 @@ final readonly class Course
     /**
      * The same with some levers set otherwise.
      *
-     * @param  array<string, float|bool|string|null>  $levers  feedTimes, stockAdded in g, sockEvery, waterEvery,
-     *   waterLitres,
+     * @param  array<string, float|bool|string|null>  $levers  feedTimes, stockAdded in g, sockEvery, sockOut,
+     *   waterEvery, waterLitres,
      *   skimmerOn, lightHours, rollerTimes, spirit in mL a day, mediaGrams with medium and place, and
      *   carbonGrams
      */
@@ -164,7 +165,8 @@ final readonly class Course
 
         return new self(
             array_map(static fn (float $grams): float => $times * $grams, $this->feed),
-            new Habit($figure('sockEvery', $this->socks->every)),
+            // None at all is an amount of nothing.
+            new Habit($figure('sockEvery', $this->socks->every), ($levers['sockOut'] ?? false) === true ? 0.0 : 1.0),
             new Habit(
                 $figure('waterEvery', $this->water->every),
                 $figure('waterLitres', $this->water->amount) ?? 0.0,
@@ -196,6 +198,26 @@ final readonly class Course
             $this->herd,
             $this->fresh,
         );
+    }
+
+    /** What is done otherwise than on another course; null where nothing is. */
+    public function differsFrom(self $other): ?Lever
+    {
+        // Equal values, not the same objects, are meant.
+        $levers = array_keys(array_filter([
+            Lever::Feeding->value => $this->feed != $other->feed || $this->herd != $other->herd,
+            Lever::Water->value => $this->water != $other->water,
+            Lever::Carbon->value => $this->doses != $other->doses,
+            Lever::Media->value => $this->fresh != $other->fresh,
+            Lever::Other->value => $this->socks != $other->socks || $this->harvest != $other->harvest
+                || $this->machines != $other->machines,
+        ]));
+
+        return match (count($levers)) {
+            0 => null,
+            1 => Lever::from($levers[0]),
+            default => Lever::Other,
+        };
     }
 
     /** The same with a medium put in. */
@@ -275,8 +297,11 @@ final readonly class Course
                 ));
             }
         }
-        foreach ($this->socks->days($from, $days) as $day) {
-            foreach ($going->stagesOf(Kind::Sock) as $stage) {
+        foreach ($going->stagesOf(Kind::Sock) as $stage) {
+            if ($this->socks->amount === 0.0) {
+                $acts['sock'][] = new Act($from, new Mechanical($stage, null));
+            }
+            foreach ($this->socks->days($from, $days) as $day) {
                 $acts['sock'][] = new Act($day, new Change($stage));
             }
         }

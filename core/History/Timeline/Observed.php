@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Entry;
+use Ithys\Journal\Reading\KitStep;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 
@@ -34,6 +35,7 @@ final readonly class Observed
     public static function all(array $entries, DateTimeImmutable $from, Assumptions $assumptions): array
     {
         $half = $assumptions->value(Assumed::BelowLimit);
+        $steps = self::steps($entries);
         $all = $earlier = [];
         foreach ($entries as $entry) {
             $reading = $entry->payload;
@@ -42,7 +44,7 @@ final readonly class Observed
                     max(0.0, $entry->daysAfter($from)),
                     $reading->parameter,
                     $reading->belowLimit ? $half * $reading->value : $reading->value,
-                    $reading->step,
+                    $steps[$reading->parameter->value][$reading->method ?? ''],
                     $reading->cloudy,
                     $reading->belowLimit ? $reading->value : null,
                 );
@@ -56,6 +58,35 @@ final readonly class Observed
         }
 
         return [...array_values($earlier), ...$all];
+    }
+
+    /**
+     * What each kit tells apart, by all that was read with it.
+     *
+     * @param  list<Entry>  $entries
+     * @return array<string, array<string, float>> ppm, by parameter and method
+     */
+    private static function steps(array $entries): array
+    {
+        $figures = $written = [];
+        foreach ($entries as $entry) {
+            $one = $entry->payload;
+            if ($one instanceof Reading && in_array($one->parameter, Parameter::nutrients(), true)) {
+                [$key, $kit] = [$one->parameter->value, $one->method ?? ''];
+                $written[$key][$kit] = min($written[$key][$kit] ?? INF, $one->step);
+                if (! $one->belowLimit) {
+                    $figures[$key][$kit][] = $one->value;
+                }
+            }
+        }
+        $steps = [];
+        foreach ($written as $key => $kits) {
+            foreach ($kits as $kit => $step) {
+                $steps[$key][$kit] = KitStep::of(Parameter::from($key), $figures[$key][$kit] ?? [], $step);
+            }
+        }
+
+        return $steps;
     }
 
     /** @param  list<self>  $all */

@@ -10,6 +10,7 @@ use Ithys\Finding;
 use Ithys\History\Charge;
 use Ithys\History\Course\Course;
 use Ithys\History\Course\Going;
+use Ithys\History\LastChange;
 use Ithys\History\Routines;
 use Ithys\History\Story;
 use Ithys\Journal\Entry;
@@ -117,6 +118,24 @@ final readonly class Timeline
                 $then->setTimezone($this->to->getTimezone()),
                 $there->basin->litres,
                 $this->assumptions,
+            ),
+        );
+    }
+
+    /** What was changed last before a moment; null where nothing was. */
+    public function lastChange(?DateTimeImmutable $then = null): ?LastChange
+    {
+        return LastChange::before(
+            $then ?? $this->to,
+            $this->read->from,
+            $this->entries,
+            $this->routines,
+            $this->charges(),
+            array_map(
+                fn (Span $one): DateTimeImmutable => $this->read->from->modify(
+                    sprintf('%+d seconds', (int) round(86_400 * $one->from)),
+                ),
+                array_slice($this->fitted->spans, 1),
             ),
         );
     }

@@ -1,8 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useDates } from '../lib/dates';
-import { figure } from '../lib/figures';
 import { Button } from '../parts/Button';
-import { shown, useParameter, written } from '../tide/parameters';
+import { useParameter } from '../tide/parameters';
 import { type Counsel, type Step } from './types';
 
 /** What could be done next, the gentlest first. */
@@ -40,10 +39,7 @@ export function Advised({ advice, onTry }: { advice: NonNullable<Counsel['advice
                         <Box fontSize="sm">
                             {`After ${step.weeks} weeks: `}
                             {Object.entries(step.expected)
-                                .map(([key, [level, low, high] = [0, 0, 0]]) => {
-                                    const parameter = named(key);
-                                    return `${parameter.name} ${written(parameter, level)} (${figure(shown(parameter, low))} to ${figure(shown(parameter, high))})`;
-                                })
+                                .map(([key, says]) => `${named(key).name} ${says}`)
                                 .join(', ')}
                             . Watch: {step.watch}
                         </Box>

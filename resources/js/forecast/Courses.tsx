@@ -5,7 +5,7 @@ import { useDates } from '../lib/dates';
 import { figure } from '../lib/figures';
 import { Button } from '../parts/Button';
 import { TextField } from '../parts/TextField';
-import { useParameter, written } from '../tide/parameters';
+import { useParameter } from '../tide/parameters';
 import { type Kept, type Levers } from './types';
 
 /** Courses that were kept, with where each was foreseen to lead, and how the plan came. */
@@ -96,13 +96,9 @@ export function Courses({
                         </Button>
                     </Box>
                     <Box color="quiet">
-                        {Object.entries(one.foreseen)
-                            .map(([key, points]) => {
-                                const [days = 0, level = 0, low = 0, high = 0] = points?.[points.length - 1] ?? [];
-                                const parameter = named(key);
-                                return `Foreseen then after ${days / 7} weeks: ${parameter.name} ${written(parameter, level)}, ${written(parameter, low)} to ${written(parameter, high)}.`;
-                            })
-                            .join(' ')}
+                        {`Forecast then for ${one.ends.weeks} weeks ahead: ${Object.entries(one.ends.says)
+                            .map(([key, says]) => `${named(key).name} ${says}`)
+                            .join(', ')}.`}
                     </Box>
                     {Object.entries(one.scores).map(
                         ([key, score]) =>

@@ -31,8 +31,8 @@ export interface Step {
     caution: string | null;
     /** What was done here before that is like it, and what it did. */
     tried: { text: string; t: number; answers: { parameter: string; verdict: string; figure: string }[] }[];
-    /** Level, and the ends of its band, by parameter. */
-    expected: Partial<Record<string, [number, number, number]>>;
+    /** The level and its range in words, by parameter. */
+    expected: Partial<Record<string, string>>;
 }
 
 export interface Counsel {
@@ -70,6 +70,8 @@ export interface Fitted {
 export interface Foreseen {
     present: Series;
     other: Series;
+    /** Where each ends, in words, by parameter. */
+    ends: { present: Partial<Record<string, string>>; other: Partial<Record<string, string>> };
     workload: { present: Workload; other: Workload };
     /** What the dose guard has against these settings, the gravest first. */
     doubts: string[];
@@ -83,6 +85,15 @@ export interface Kept {
     levers: Levers;
     isPlan: boolean;
     foreseen: Series;
+    ends: { weeks: number; says: Partial<Record<string, string>> };
     /** How the plan came, by parameter; shares in per cent. */
     scores: Partial<Record<string, { readings: number; within: number; off: number; stays: number }>>;
+}
+
+/** What readings say of the forecast itself. */
+export interface Standing {
+    /** What seems to have changed without a word in the journal; null where nothing does. */
+    asks: string | null;
+    /** How forecasts of before came true, by parameter. */
+    came: Partial<Record<string, string>>;
 }

@@ -1,10 +1,13 @@
+/** Per cent: the middle, and the ends of 80 %. */
+export type Range = [number, number, number];
+
 /** Days between changes, and per cent less than without a sock of each parameter. */
 export interface Sock {
     weeks: number;
     verdict: string;
-    points: [number, number, number][];
+    points: [number, Range, Range][];
     /** Null where it is never changed. */
-    present: [number, number, number] | null;
+    present: [number, Range, Range] | null;
 }
 
 /** Why nothing is known of a stop. */

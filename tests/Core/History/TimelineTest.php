@@ -296,8 +296,9 @@ it('lets go on as it really went, but for what is set otherwise', function (): v
     $simulation = $timeline->simulation($fit->parameters($timeline), $fit->start($timeline));
     $now = $simulation->before(98)->nitrate();
     $went = $outlook->along($outlook->present, 6)['no3'][12];
-    // What the readings pull at fades with time; what is left of it after six weeks is the same on every course.
-    expect($went->level)->toEqualWithDelta($now, 0.1 * $now);
+    // Of what the model says a change does, three quarters are counted.
+    expect($went->level)->toBeGreaterThan(8.5)->toBeLessThan(1.1 * $now)
+        ->and($went->high)->toBeGreaterThan($now);
     $levels = fn (array $levers): float => $outlook->along($outlook->present->with($levers), 6)['no3'][12]->level;
     expect(fn () => Outlook::of($timeline, $fit, new DateTimeImmutable(Logged::START.' -1 day')))
         ->toThrow(Missing::class, 'from a later day only');
@@ -398,7 +399,7 @@ it('leaves a skimmer as it was when its first switch is taken back', function ()
     $expected = Expected::of(
         $timeline($entries),
         $timeline(Undone::in($entries, (int) $off->id)),
-        new Fit([], [], [], [], [], [], true, 0),
+        new Fit([], [], [], [], true, 0),
         $off->at,
         14,
     );

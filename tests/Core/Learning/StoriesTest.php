@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use Ithys\Assumption\Assumptions;
+use Ithys\Forecast\Bands\Nutrient;
 use Ithys\Forecast\ForecastPoint;
 use Ithys\Forecast\Mixture;
 use Ithys\Forecast\Outlook;
 use Ithys\History\Story;
 use Ithys\History\Timeline\Timeline;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Learning\Learned;
 use Ithys\System\Setup;
 use Tests\Support\Logged;
@@ -94,10 +96,15 @@ it('spans both stories where nothing speaks for either', function (): void {
 });
 
 it('mixes stories by their odds', function (): void {
-    $point = fn (float $level): array => ['no3' => [new ForecastPoint(7.0, $level, $level / 1.5, $level * 1.5)]];
+    $nitrate = Nutrient::of(Parameter::Nitrate);
+    $point = fn (float $level): array => ['no3' => [[7.0, $nitrate->scale($level), 0.25]]];
     $one = Mixture::of([[1.0, $point(8.0)]])['no3'][0];
-    expect($one->level)->toEqualWithDelta(8.0, 1e-4)->and($one->low)->toEqualWithDelta(8 / 1.5, 1e-3)
-        ->and($one->high)->toEqualWithDelta(12.0, 1e-3);
+    // The tenth and the ninetieth of 100 parts of Student's t with 6 degrees of freedom, by the table: 1.440.
+    expect($one->level)->toEqualWithDelta(8.0, 1e-6)
+        ->and($one->low)->toEqualWithDelta(8.3 * exp(-1.440 * 0.25) - 0.3, 1e-3)
+        ->and($one->high)->toEqualWithDelta(8.3 * exp(1.440 * 0.25) - 0.3, 1e-3);
+    $same = Mixture::of([[0.3, $point(8.0)], [0.7, $point(8.0)]])['no3'][0];
+    expect($same->low)->toEqualWithDelta($one->low, 1e-6)->and($same->high)->toEqualWithDelta($one->high, 1e-6);
     $two = Mixture::of([[0.5, $point(2.0)], [0.5, $point(8.0)]])['no3'][0];
     expect($two->low)->toBeLessThan(2.0)->and($two->high)->toBeGreaterThan(8.0)
         ->and($two->level)->toBeGreaterThan(2.0)->toBeLessThan(8.0);

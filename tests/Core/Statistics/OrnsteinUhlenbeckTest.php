@@ -41,3 +41,22 @@ it('says in one pass what the matrix of all with all says', function (): void {
     expect($filter->mean($off, $then))->toEqualWithDelta($dot($with, $all->solve($off)), 1e-9)
         ->and($filter->left($then))->toEqualWithDelta(1 - $dot($with, $all->solve($with)), 1e-9);
 });
+
+it('says of each what all the others say, as the matrix of all with all does', function (): void {
+    $days = [0.0, 3.0, 3.5, 9.0, 30.0, 31.0];
+    [$scales, $noise, $off] = [[1, 2, 1.5, 1, 0.5, 2], [0.5, 1, 0.2, 2, 0.3, 1], [1, -2, 3, 0.5, -1, 2]];
+    $all = [];
+    foreach ($days as $i => $day) {
+        foreach ($days as $j => $other) {
+            $all[$i][$j] = $scales[$i] * $scales[$j] * exp(-abs($day - $other) / 14) + ($i === $j ? $noise[$i] : 0.0);
+        }
+    }
+    $inverse = Cholesky::of($all)->inverse();
+    $without = OrnsteinUhlenbeck::observed(14.0, $days, $scales, $noise)->without($off);
+    foreach ($inverse as $i => $row) {
+        $sum = array_sum(array_map(fn (float $one, float $by): float => $one * $by, $row, $off));
+        [$mean, $variance] = $without[$i];
+        expect($off[$i] - $scales[$i] * $mean)->toEqualWithDelta($sum / $row[$i], 1e-9)
+            ->and($scales[$i] ** 2 * $variance + $noise[$i])->toEqualWithDelta(1 / $row[$i], 1e-9);
+    }
+});

@@ -6,7 +6,7 @@ import { Ahead } from '../../forecast/Ahead';
 import { Courses } from '../../forecast/Courses';
 import { type Silence, Silences } from '../../forecast/Silences';
 import { Work, Weekly } from '../../forecast/Tables';
-import { type Counsel, type Fitted, type Foreseen, type Kept, type Levers, type Point } from '../../forecast/types';
+import { type Counsel, type Fitted, type Foreseen, type Kept, type Levers, type Standing } from '../../forecast/types';
 import { Frame } from '../../frame/Frame';
 import { type Learning, LearningLine } from '../../parts/LearningLine';
 import { figure, useUnits } from '../../lib/figures';
@@ -16,7 +16,7 @@ import { Button } from '../../parts/Button';
 import { CheckField } from '../../parts/CheckField';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { TextField } from '../../parts/TextField';
-import { useParameter, written } from '../../tide/parameters';
+import { useParameter } from '../../tide/parameters';
 import { type TargetChoice } from '../../tide/types';
 
 interface Props {
@@ -38,6 +38,8 @@ interface Props {
     /** Routines of which nothing was logged for long, which the courses rest on. */
     silences: Silence[];
     counsel: Counsel | null;
+    /** Null where nothing can be foreseen yet. */
+    standing: Standing | null;
     courses: Kept[];
     target: TargetChoice;
     learning: Learning;
@@ -57,6 +59,7 @@ export default function Show({
     past,
     silences,
     counsel,
+    standing,
     courses,
     target,
     learning,
@@ -66,7 +69,7 @@ export default function Show({
             <chakra.h1 srOnly>Forecast for {frame.name}</chakra.h1>
             <LearningLine
                 learning={learning}
-                only={['missing', 'levers', 'feedGrams', 'fitted', 'silences', 'counsel']}
+                only={['missing', 'levers', 'feedGrams', 'fitted', 'silences', 'counsel', 'standing']}
             />
             <Silences systemId={frame.id} silences={silences} />
             {missing !== null || levers === null ? (
@@ -97,6 +100,7 @@ export default function Show({
                         carbon,
                         past,
                         counsel,
+                        standing,
                         courses,
                         target,
                     }}
@@ -118,6 +122,7 @@ function Bench({
     carbon,
     past,
     counsel,
+    standing,
     courses,
     target,
 }: Pick<
@@ -131,6 +136,7 @@ function Bench({
     | 'carbon'
     | 'past'
     | 'counsel'
+    | 'standing'
     | 'courses'
     | 'target'
 > & { systemId: number; levers: Levers }) {
@@ -214,6 +220,23 @@ function Bench({
                     checked={course.skimmerOn}
                     onCheck={(skimmerOn) => setCourse({ ...course, skimmerOn })}
                 />
+                {foreseen !== null && (
+                    // On a phone the curves stand far below: the result stays beside what is being set.
+                    <Box
+                        display={{ base: 'block', md: 'none' }}
+                        position="sticky"
+                        bottom="0"
+                        bg="paper"
+                        borderTopWidth="1px"
+                        py="2"
+                        fontSize="sm"
+                        aria-hidden="true"
+                    >
+                        {`In ${weeks} weeks: ${Object.entries(changed ? foreseen.ends.other : foreseen.ends.present)
+                            .map(([key, says]) => `${named(key).name} ${says}`)
+                            .join(', ')}`}
+                    </Box>
+                )}
                 <Button disabled={!changed} onClick={() => setCourse(levers)}>
                     Back to what you do now
                 </Button>
@@ -249,6 +272,11 @@ function Bench({
                     <p aria-live="polite">Calculating the weeks ahead.</p>
                 ) : (
                     <>
+                        {standing !== null && standing.asks !== null && (
+                            <chakra.p role="status" mb="2" maxWidth="46rem" fontWeight="600">
+                                {standing.asks}
+                            </chakra.p>
+                        )}
                         {foreseen.doubts.map((sentence) => (
                             <chakra.p key={sentence} color="caution" fontWeight="600" mb="2" maxWidth="46rem">
                                 Caution: {sentence}
@@ -270,25 +298,11 @@ function Bench({
                                         target={target.bands.find((band) => band.parameter === key)}
                                     />
                                     <p>
-                                        <Ends
-                                            name={parameter.name}
-                                            point={present?.[present.length - 1]}
-                                            weeks={weeks}
-                                            went={ago === 0 ? 'goes now' : 'really went'}
-                                        >
-                                            {(level) => written(parameter, level)}
-                                        </Ends>{' '}
+                                        {`${upper(parameter.name)} in ${weeks} weeks as it ${ago === 0 ? 'goes now' : 'really went'}: ${foreseen.ends.present[key] ?? ''}.`}{' '}
                                         {changed && (
-                                            <strong>
-                                                <Ends
-                                                    name="With your settings"
-                                                    point={other[other.length - 1]}
-                                                    weeks=""
-                                                >
-                                                    {(level) => written(parameter, level)}
-                                                </Ends>
-                                            </strong>
-                                        )}
+                                            <strong>{`With your settings: ${foreseen.ends.other[key] ?? ''}.`}</strong>
+                                        )}{' '}
+                                        <chakra.span color="quiet">{standing?.came[key]}</chakra.span>
                                     </p>
                                 </Box>
                             );
@@ -332,24 +346,6 @@ function Bench({
     );
 }
 
-/** Where a course ends, in words. */
-function Ends({
-    name,
-    point,
-    weeks,
-    went = 'goes now',
-    children,
-}: {
-    name: string;
-    point: Point | undefined;
-    weeks: string;
-    went?: string;
-    children: (level: number) => string;
-}) {
-    if (point === undefined) {
-        return null;
-    }
-    const [, level, low, high] = point;
-    const upper = name.charAt(0).toUpperCase() + name.slice(1);
-    return `${upper}${weeks === '' ? '' : ` in ${weeks} weeks as it ${went}`}: ${children(level)}, ${children(low)} to ${children(high)}.`;
+function upper(name: string): string {
+    return name.charAt(0).toUpperCase() + name.slice(1);
 }
