@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
-use Ithys\Effect\RoutineChange;
+use Ithys\Effect\AlsoChanged;
 use Ithys\Journal\Entry;
 use Ithys\Quantity\Text;
 
@@ -14,14 +14,11 @@ final readonly class AskedChanges
     /** @var array<int, Text> what changed in a routine, by the id of the entry that begins it */
     private array $shifts;
 
-    /**
-     * @param  list<RoutineChange>  $routines
-     * @param  array<int, true>  $described  what was said of the tank on the first day, by id
-     */
-    public function __construct(public array $routines, private array $described)
+    /** @param  array<int, true>  $described  what was said of the tank on the first day, by id */
+    public function __construct(public AlsoChanged $also, private array $described)
     {
         $shifts = [];
-        foreach ($routines as $change) {
+        foreach ($also->routines as $change) {
             $shifts[$change->entry ?? 0] = $change->says;
         }
         $this->shifts = $shifts;

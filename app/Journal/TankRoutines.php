@@ -6,7 +6,7 @@ namespace App\Journal;
 
 use App\Models\System;
 use DateTimeImmutable;
-use Ithys\Effect\RoutineChange;
+use Ithys\Effect\AlsoChanged;
 use Ithys\Finding;
 use Ithys\History\Routines;
 use Ithys\History\Silences;
@@ -45,21 +45,23 @@ final class TankRoutines
     public static function changes(System $system, DateTimeImmutable $now): AskedChanges
     {
         $told = self::told($system, $now);
-        /** @var list<RoutineChange> $changes */
-        $changes = unserialize($told['changes']);
+        $also = unserialize($told['also']);
 
-        return new AskedChanges($changes, array_fill_keys($told['described'], true));
+        return new AskedChanges(
+            $also instanceof AlsoChanged ? $also : new AlsoChanged,
+            array_fill_keys($told['described'], true),
+        );
     }
 
-    /** @return array{changes: string, described: list<int>, silences: string} */
+    /** @return array{also: string, described: list<int>, silences: string} */
     private static function told(System $system, DateTimeImmutable $now): array
     {
-        return Kept::of($system, 'routines', $now, static function (DateTimeImmutable $hour) use ($system): array {
+        return Kept::of($system, 'routines also', $now, static function (DateTimeImmutable $hour) use ($system): array {
             $end = $hour->modify('+1 hour');
             $routines = self::of($system, $end);
 
             return [
-                'changes' => serialize(RoutineChange::in($routines)),
+                'also' => serialize(AlsoChanged::of($system->changedOn(), $routines)),
                 'described' => self::described($system),
                 'silences' => serialize(Silences::in($routines)),
             ];

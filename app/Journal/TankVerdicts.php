@@ -28,7 +28,7 @@ final readonly class TankVerdicts
         private int $windowDays,
         private ?float $wantedShare = null,
     ) {
-        $this->also = new AlsoChanged($system->changedOn(), TankRoutines::changes($system, $now)->routines);
+        $this->also = TankRoutines::changes($system, $now)->also;
     }
 
     /**

@@ -10,7 +10,6 @@ use Ithys\Effect\Relaxed\Course;
 use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Relaxed\RelaxedStick;
-use Ithys\Effect\Relaxed\Series;
 use Ithys\Finding;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
@@ -36,8 +35,6 @@ final class ChangeEffect
     /** With fewer on a side, nothing is promised of more. */
     public const LEAST_TO_PROMISE = 4;
 
-    public const MOST_MORE = 60;
-
     /** A charge that works fast shows in these times. */
     private const FIRST_DAYS = [10, 21];
 
@@ -58,42 +55,33 @@ final class ChangeEffect
         $wanted = $question->wantedShare * max($evidence->level(), $resolution) / 28;
         $tooClose = OtherChanges::tooClose($evidence, $confounders);
         $stick = self::stick($question, $evidence, OtherChanges::told($evidence, $confounders), $spanDays);
-        $difference = $stick?->difference()->times($question->litres);
-        $withheld = Withheld::reason($question, $evidence, $stick, $journal);
-        $jump = $withheld === null && $tooClose === null && $spanDays === null
-            ? self::jump($stick, $resolution)
-            : null;
-        $said = $jump === null ? null : VerdictWords::jump($question, $jump);
-        $verdict = match (true) {
-            $withheld !== null || $tooClose !== null => Verdict::CannotTellYet,
-            $jump !== null => $jump->estimate < 0.0 ? Verdict::Lower : Verdict::Higher,
-            default => self::verdict($difference, $wanted * $question->litres),
-        };
-        $span = $stick === null || $stick->later() === null ? null : $spanDays;
-        $more = $verdict === Verdict::CannotTellYet && $tooClose === null && $withheld === null && $span === null
-            ? self::moreReadings($question, $evidence, $stick, $wanted)
-            : null;
+        $answer = Answer::of($question, $evidence, $stick, [
+            'withheld' => Withheld::reason($question, $evidence, $stick, $journal),
+            'tooClose' => $tooClose,
+            'wanted' => $wanted,
+            'span' => $stick === null || $stick->later() === null ? null : $spanDays,
+        ]);
 
         return new Judgement(
             $question,
-            $verdict,
-            $withheld ?? $said ?? ($span === null || $tooClose !== null
-                ? VerdictWords::of($verdict, $question, $evidence, $stick, $tooClose, $more)
-                : VerdictWords::overSpan($stick, $span, $wanted, $question->litres)),
-            $stick === null || $difference === null
+            $answer,
+            $stick === null || $answer->input === null
                 ? null
                 : new Rates(
                     $stick->gain(false)->times($question->litres),
                     $stick->gain(true)->times($question->litres),
-                    $difference,
+                    $answer->input->times($question->litres),
                     self::secondOpinion($question, $evidence),
-                    $jump?->times($question->litres),
+                    $answer->step?->times($question->litres),
                 ),
-            new Readings($evidence->before(), $evidence->after(), $more, max([0.0, ...$evidence->daysFromKnot()])),
+            new Readings($evidence->before(), $evidence->after(), $answer->more, max([
+                0.0,
+                ...$evidence->daysFromKnot(),
+            ])),
             $wanted * $question->litres,
             $stick === null ? [] : self::line($stick),
             [
-                ...$spanDays !== null || $verdict !== Verdict::CannotTellYet || $tooClose !== null
+                ...$spanDays !== null || $answer->verdict !== Verdict::CannotTellYet || $tooClose !== null
                     ? []
                     : self::fast($question, $journal),
                 ...ReadWithCare::of($question, $evidence, $stick, $confounders),
@@ -108,14 +96,6 @@ final class ChangeEffect
     public static function lookBackDays(int $windowDays, Assumptions $assumptions): int
     {
         return max($windowDays, (int) $assumptions->value(Assumed::MediaWear));
-    }
-
-    /** How far the level itself stepped at the change, mg/L, where that is the better story and beyond doubt. */
-    private static function jump(?RelaxedStick $stick, float $resolution): ?Interval
-    {
-        $jump = $stick?->jump(0.0, $resolution);
-
-        return $jump !== null && ($jump->high < 0.0 || $jump->low > 0.0) ? $jump : null;
     }
 
     /** @param  list<float>  $others  days of other changes that have a column of their own */
@@ -165,74 +145,6 @@ final class ChangeEffect
         ));
     }
 
-    private static function verdict(?Interval $difference, float $wanted): Verdict
-    {
-        return match (true) {
-            $difference === null => Verdict::CannotTellYet,
-            $difference->high < 0.0 => Verdict::Lower,
-            $difference->low > 0.0 => Verdict::Higher,
-            $difference->liesWithin($wanted) => Verdict::NoDifferenceShown,
-            default => Verdict::CannotTellYet,
-        };
-    }
-
-    /** How many readings after the last, at the present spacing, would show the wanted size at 80 % power. */
-    private static function moreReadings(
-        Question $question,
-        Evidence $evidence,
-        ?RelaxedStick $stick,
-        float $wanted,
-    ): ?int {
-        if ($stick === null || min($evidence->before(), $evidence->after()) < self::LEAST_TO_PROMISE) {
-            return null;
-        }
-        $shows = static fn (int $more): bool => $stick->wouldShow(self::longer($evidence, $question, $more), $wanted);
-        $most = 1;
-        while ($most < self::MOST_MORE && ! $shows($most)) {
-            $most = min(self::MOST_MORE, 2 * $most);
-        }
-        if ($most === self::MOST_MORE && ! $shows($most)) {
-            return null;
-        }
-        $least = intdiv($most, 2);
-        while ($most - $least > 1) {
-            $middle = intdiv($least + $most, 2);
-            $shows($middle) ? $most = $middle : $least = $middle;
-        }
-
-        return $most;
-    }
-
-    /** The readings with so many more at their spacing, and the water changes going on as in the last four weeks. */
-    private static function longer(Evidence $evidence, Question $question, int $more): Series
-    {
-        $series = $evidence->series($question);
-        $last = $series->days[count($series->days) - 1];
-        $days = $series->days;
-        for ($n = 1; $n <= $more; $n++) {
-            $days[] = $last + $n * $evidence->spacing();
-        }
-        $end = $last + $more * $evidence->spacing();
-        $dilutions = array_values(array_filter(
-            $evidence->dilutions,
-            static fn (Dilution $one): bool => $one->day <= $last,
-        ));
-        $recent = array_filter($dilutions, static fn (Dilution $one): bool => $one->day > $last - 28);
-        for ($weeks = 28; $last - 28 + $weeks < $end; $weeks += 28) {
-            foreach ($recent as $one) {
-                $dilutions[] = new Dilution($one->day + $weeks, $one->share, $one->source);
-            }
-        }
-
-        return new Series(
-            $days,
-            array_fill(0, count($days), 0.0),
-            [...$series->scatter, ...array_fill(0, $more, 1.0)],
-            array_fill(0, count($days), 0.0),
-            $dilutions,
-        );
-    }
-
     /**
      * A medium may have worked fast and worn out, which no average over all of the time shows.
      *
@@ -247,7 +159,7 @@ final class ChangeEffect
         foreach (self::FIRST_DAYS as $days) {
             $early = self::judge($question, $journal, $days);
             if ($early->verdict === Verdict::Lower || $early->verdict === Verdict::Higher) {
-                return [Finding::of(Severity::Remark, 'early', 'At first it did something', $early->sentence)];
+                return [Finding::of(Severity::Remark, 'early', 'At first it did something', $early->answer->says)];
             }
         }
 

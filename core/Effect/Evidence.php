@@ -14,7 +14,8 @@ use Ithys\Journal\WaterChange\WaterChange;
 /** The readings and water changes of the journal that bear on a question. */
 final readonly class Evidence
 {
-    private const MOST_ON_A_SIDE = 14;
+    /** Readings on a side that count: over a longer time a tank drifts. */
+    public const MOST_ON_A_SIDE = 14;
 
     /** Readings this close are of one moment, days: an hour. */
     private const ONE_MOMENT = 1 / 24;

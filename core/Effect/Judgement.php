@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Effect;
 
+use DateTimeImmutable;
 use Ithys\Effect\Relaxed\Interval;
 use Ithys\Finding;
 use Ithys\Journal\Reading\Parameter;
@@ -13,6 +14,8 @@ use Ithys\Quantity\Text;
 /** The answer to a {@see Question}: the verdict in words, the rates behind it and what to read with care. */
 final readonly class Judgement
 {
+    public Verdict $verdict;
+
     /**
      * @param  ?Rates  $rates  null where there are too few readings for a fit
      * @param  float  $wantedPerDay  the smallest difference worth knowing, mg a day
@@ -22,14 +25,14 @@ final readonly class Judgement
      */
     public function __construct(
         public Question $question,
-        public Verdict $verdict,
-        public Text $sentence,
+        public Answer $answer,
         public ?Rates $rates,
         public Readings $readings,
         public float $wantedPerDay,
         public array $line,
         public array $findings,
     ) {
+        $this->verdict = $answer->verdict;
     }
 
     /** mg that the water lost by it since, or at once; null where no answer can be given. */
@@ -57,6 +60,22 @@ final readonly class Judgement
         }
 
         return abs($difference->estimate) / max(1e-9, ($difference->high - $difference->low) / 2);
+    }
+
+    /** The line of the log for a water change that would step the level so far down; null where none would. */
+    public function waterChangeThatExplains(Interval $step, DateTimeImmutable $at): ?string
+    {
+        $before = array_filter(
+            $this->line,
+            fn (array $one): bool => $this->question->change->at->getTimestamp() + 86_400 * $one['day']
+                < $at->getTimestamp(),
+        );
+        $level = $before === [] ? 0.0 : $before[array_key_last($before)]['ppm'];
+        $share = $level > 0.0 ? -$step->estimate / $level : 0.0;
+
+        return $share < 0.03 || $share > 1.0
+            ? null
+            : sprintf('%s water change %d %%', $at->format('Y-m-d H:i'), (int) round(100 * $share));
     }
 
     public function parameter(): Parameter

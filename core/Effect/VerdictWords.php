@@ -6,31 +6,118 @@ namespace Ithys\Effect;
 
 use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Relaxed\RelaxedStick;
+use Ithys\Effect\Relaxed\Step;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
 /** A verdict in a sentence that says no more than its intervals. */
 final class VerdictWords
 {
-    /** @param  Interval  $jump  of the level, mg/L */
-    public static function jump(Question $question, Interval $jump): Text
+    /**
+     * The level stepped at once; and what is known of what comes in since.
+     *
+     * @param  Interval  $step  of the level, mg/L
+     * @param  Interval  $input  mg/L a day
+     */
+    public static function stepped(
+        Question $question,
+        Interval $step,
+        Verdict $ofInput,
+        Interval $input,
+        RelaxedStick $stick,
+    ): Text {
+        $perDay = $input->times($question->litres);
+        $number = static fn (float $mg): Quantity => Quantity::number($mg, abs($mg) < 10 ? 1 : 0);
+
+        return Text::of('{step} {since}', step: Text::of(
+            $step->estimate < 0.0
+                ? '{nutrient!} fell at once by {range}, if the kit was not changed that day.'
+                : '{nutrient!} rose at once by {range}, if the kit was not changed that day.',
+            nutrient: $question->parameter->label(),
+            range: self::size($step),
+        ), since: match ($ofInput) {
+            Verdict::Lower => Text::of(
+                'Since then less comes in, too.{direction}',
+                direction: self::direction($ofInput, $stick->gain(false), $stick->gain(true)),
+            ),
+            Verdict::Higher => Text::of(
+                'Since then more comes in.{direction}',
+                direction: self::direction($ofInput, $stick->gain(false), $stick->gain(true)),
+            ),
+            Verdict::NoDifferenceShown => Text::of(
+                'What it does beyond that is less than {share} of the level in four weeks.',
+                share: Quantity::share($question->wantedShare, null),
+            ),
+            Verdict::CannotTellYet => Text::of(
+                'What comes in since is not clear: {low} to {high} mg a day.',
+                low: $number($perDay->low),
+                high: $number($perDay->high),
+            ),
+        });
+    }
+
+    /** @param  array{Step, Interval}  $unlogged */
+    public static function unlogged(Question $question, array $unlogged): Text
     {
-        $ends = [abs($jump->low), abs($jump->high)];
+        [$step, $size] = $unlogged;
 
         return Text::of(
-            $jump->estimate < 0.0
-                ? '{nutrient!} fell at once by {size} (95 %: {least} to {most}), {mass} mg in this tank.'
-                : '{nutrient!} rose at once by {size} (95 %: {least} to {most}), {mass} mg in this tank.',
+            '{nutrient!} stepped by {range} around {day}, and the journal does not say why: a water change, a new test '
+                .'kit, or a slip in the log of that day?',
             nutrient: $question->parameter->label(),
-            size: Quantity::ppm(abs($jump->estimate)),
-            least: Quantity::ppm(min($ends)),
-            most: Quantity::ppm(max($ends)),
-            mass: Quantity::number(abs($jump->estimate) * $question->litres),
+            range: self::size($size),
+            day: self::day($question, $step),
         );
     }
 
-    public static function of(
-        Verdict $verdict,
+    public static function unless(Question $question, Step $elsewhere): Text
+    {
+        return Text::of(
+            'Unless something stepped around {day} that is not in the journal.',
+            day: self::day($question, $elsewhere),
+        );
+    }
+
+    private static function day(Question $question, Step $step): string
+    {
+        return $question->change->at
+            ->modify(sprintf('%+d seconds', (int) round(86_400 * $step->day)))
+            ->format('j F');
+    }
+
+    /** No finer than its interval. */
+    private static function size(Interval $step): Text
+    {
+        $ends = [abs($step->low), abs($step->high)];
+        $finest = (int) -floor(log10(max(1e-9, max($ends) - min($ends))));
+        $ppm = static fn (float $size): Quantity => Quantity::number(round($size, $finest), max(0, $finest));
+
+        return Text::of(
+            'about {size} ppm (95 %: {least} to {most})',
+            size: $ppm(abs($step->estimate)),
+            least: $ppm(min($ends)),
+            most: $ppm(max($ends)),
+        );
+    }
+
+    public static function told(Verdict $verdict, Question $question, Evidence $evidence, RelaxedStick $stick): Text
+    {
+        return $verdict === Verdict::NoDifferenceShown
+            ? Text::of(
+                'If this change did anything, it was less than {share} of the level in four weeks.',
+                share: Quantity::share($question->wantedShare, null),
+            )
+            : Text::of(
+                $verdict === Verdict::Lower
+                    ? 'Less comes in, on average over the {days} days since, before water changes.{direction}'
+                    : 'More comes in, on average over the {days} days since, before water changes.{direction}',
+                days: (int) round(($evidence->observations[count($evidence->observations) - 1]->day ?? 0.0)),
+                direction: self::direction($verdict, $stick->gain(false), $stick->gain(true)),
+            );
+    }
+
+    /** Why nothing can be told yet, and what would help. */
+    public static function notYet(
         Question $question,
         Evidence $evidence,
         ?RelaxedStick $stick,
@@ -38,20 +125,6 @@ final class VerdictWords
         ?int $more,
     ): Text {
         $share = Quantity::share($question->wantedShare, null);
-        if ($verdict !== Verdict::CannotTellYet && $stick !== null) {
-            return $verdict === Verdict::NoDifferenceShown
-                ? Text::of(
-                    'If this change did anything, it was less than {share} of the level in four weeks.',
-                    share: $share,
-                )
-                : Text::of(
-                    $verdict === Verdict::Lower
-                        ? 'Less comes in, on average over the {days} days since, before water changes.{direction}'
-                        : 'More comes in, on average over the {days} days since, before water changes.{direction}',
-                    days: (int) round(($evidence->observations[count($evidence->observations) - 1]->day ?? 0.0)),
-                    direction: self::direction($verdict, $stick->gain(false), $stick->gain(true)),
-                );
-        }
         if ($tooClose !== null) {
             return Text::of(
                 'Two changes this close cannot be told apart. The other: {other}',
@@ -63,40 +136,47 @@ final class VerdictWords
         }
         if ($evidence->before() < ChangeEffect::LEAST_PER_SIDE) {
             return Text::of(
-                'Only {before} readings before the change; at least {least} are needed, and later ones cannot replace '
-                    .'them.',
-                before: $evidence->before(),
+                'Only {before} before the change; at least {least} are needed, and later ones cannot replace them.',
+                before: self::readings($evidence->before()),
                 least: ChangeEffect::LEAST_PER_SIDE,
             );
         }
         if ($stick === null) {
             return Text::of(
-                'Only {after} readings since the change has settled; at least {least} are needed.',
-                after: $evidence->after(),
+                'Only {after} since the change has settled; at least {least} are needed.',
+                after: self::readings($evidence->after()),
                 least: ChangeEffect::LEAST_PER_SIDE,
             );
         }
         if (min($evidence->before(), $evidence->after()) < ChangeEffect::LEAST_TO_PROMISE) {
             return Text::of(
-                '{before} readings before and {after} since are too few to say what more would show.',
-                before: $evidence->before(),
+                '{before} before and {after} since are too few to say what more would show.',
+                before: self::readings($evidence->before()),
                 after: $evidence->after(),
             );
         }
         if ($more === null) {
-            return Text::of(
-                'This tank and its kit scatter too much: even {most} more readings at this spacing would not show '
-                    .'{share} of the level in four weeks.',
-                most: ChangeEffect::MOST_MORE,
-                share: $share,
-            );
+            $left = Evidence::MOST_ON_A_SIDE - $evidence->after();
+
+            return $left <= 0
+                ? Text::of(
+                    'This tank and its kit scatter too much to show {share} of the level in four weeks.',
+                    share: $share,
+                )
+                : Text::of(
+                    'The readings that can still be used ({left}) would hardly show {share} of the level in four '
+                        .'weeks.',
+                    left: $left,
+                    share: $share,
+                );
         }
         $last = $evidence->observations[count($evidence->observations) - 1] ?? null;
         $days = ($last->day ?? 0.0) + $more * $evidence->spacing();
 
         return Text::of(
             match (true) {
-                $days <= $evidence->lastDay => '{how} would show {share} of the level in four weeks.',
+                $days <= $evidence->lastDay => '{how} would show {share} of the level in four weeks, in about eight of '
+                    .'ten tanks.',
                 $evidence->lastDay < $question->windowDays => '{how} would have been needed before the next phosphate '
                     .'charge to show {share} of the level in four weeks.',
                 default => '{how} would be needed to show {share} of the level in four weeks; widen the window, or '
@@ -159,5 +239,10 @@ final class VerdictWords
             $since->low > 0.0 => $verdict === Verdict::Lower ? ' The tank still gains.' : ' The tank gains now.',
             default => '',
         };
+    }
+
+    private static function readings(int $many): string
+    {
+        return $many === 1 ? '1 reading' : "{$many} readings";
     }
 }

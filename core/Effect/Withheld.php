@@ -7,6 +7,8 @@ namespace Ithys\Effect;
 use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Journal\Entry;
+use Ithys\Journal\RoutineWord\Repeated;
+use Ithys\Journal\RoutineWord\RoutineWord;
 use Ithys\Quantity\Text;
 
 /** Why no answer may rest on what was read and logged. */
@@ -20,6 +22,11 @@ final class Withheld
 
     /** ... where less than this share of the water was changed as well. */
     private const HARDLY = 0.15;
+
+    /** Water changes of a side that the log must lack, and their share of all of that side. */
+    private const MANY = 2.0;
+
+    private const LACKING = 0.35;
 
     /** Share of a side that makes it cloudy. */
     private const MOSTLY = 0.5;
@@ -52,6 +59,16 @@ final class Withheld
                 n: $many,
                 line: self::lineFor($question, $evidence, $isBefore, false),
                 none: self::lineFor($question, $evidence, $isBefore, true),
+            );
+        }
+        $missed = self::missed($question, $evidence, $journal);
+        if ($missed !== null) {
+            return Text::of(
+                'About {missed} of the water changes {side} seem not to be logged, and they decide the answer. Log '
+                    .'them, or “{line}” where none is missing.',
+                missed: $missed[1],
+                side: $missed[0] ? 'before this change' : 'since this change',
+                line: RoutineWord::goesOn(Repeated::Water)->line(),
             );
         }
         [$clouded, $clear] = self::cloudiness($evidence);
@@ -106,6 +123,43 @@ final class Withheld
         return $full[0] >= ChangeEffect::LEAST_PER_SIDE
             && $thin[1] < self::TOLD * $full[1]
             && $thin[2] < self::HARDLY * $full[2] ? [$isBefore, $thin[0], $full[0]] : null;
+    }
+
+    /**
+     * The side of which the routine says that many water changes are missing in the log, far more than on the other;
+     * null where neither is, or where it was said that none is missing.
+     *
+     * @param  list<Entry>  $journal
+     * @return ?array{bool, int} whether it is the side before, and how many
+     */
+    private static function missed(Question $question, Evidence $evidence, array $journal): ?array
+    {
+        foreach ($journal as $entry) {
+            $word = $entry->payload;
+            if ($word instanceof RoutineWord && $word->goesOn && $word->of === Repeated::Water) {
+                return null;
+            }
+        }
+        $change = $question->change->at->getTimestamp();
+        $days = [-($evidence->observations[0]->day ?? 0.0), $evidence->observations[count($evidence->observations) - 1]
+            ->day ?? 0.0];
+        $missed = [0.0, 0.0];
+        foreach ($question->also->missed as [$from, $to, $many]) {
+            foreach ([[-86_400 * $days[0], 0.0], [0.0, 86_400 * $days[1]]] as $side => [$begin, $end]) {
+                $within = min($to - $change, $end) - max($from - $change, $begin);
+                $missed[$side] += $to > $from ? $many * max(0.0, $within) / ($to - $from) : 0.0;
+            }
+        }
+        $side = $missed[0] > $missed[1] ? 0 : 1;
+        $logged = count(array_filter(
+            $evidence->dilutions,
+            static fn (Dilution $one): bool => ($one->day <= 0.0) === ($side === 0),
+        ));
+
+        return $missed[$side] >= self::MANY && $missed[$side] >= self::LACKING * ($logged + $missed[$side])
+            && $missed[1 - $side] < $missed[$side] / 2
+                ? [$side === 0, (int) round($missed[$side])]
+                : null;
     }
 
     /** What would log the water changes of the side that has few, as they are made on the other, or that none was. */

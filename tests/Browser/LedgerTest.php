@@ -18,7 +18,7 @@ afterEach(function (): void {
 
 it('learns by itself, shows where nitrogen goes, and opens what a figure rests on', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['ledger']->url);
-    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion')->keys('gd')
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('95 %')->keys('gd')
         ->waitFor('mg came in a week')->waitFor('As of ')->waitFor('learned');
     // What is logged is learned from beside the page, which then shows it by itself.
     $browser->keys('l', 'no3 8.25 po4 0.06')->waitFor('phosphate 0.06 ppm')->keys('Enter')->waitFor('Logged: ')
@@ -33,14 +33,16 @@ it('learns by itself, shows where nitrogen goes, and opens what a figure rests o
     $browser->script('document.querySelector("details summary").click()');
     $browser->press('modelled, what Skimmer rests on')->waitFor('A skimmer takes of the organics');
     // What the model expected stands beside the verdict from now on.
-    $browser->visit('/systems/1/journal')->waitFor('Expected by the model of this tank');
+    $browser->visit('/systems/1/journal')->waitFor('Figures')
+        ->script('document.querySelectorAll("details").forEach((one) => { one.open = true; })');
+    $browser->waitFor('Expected by the model of this tank');
     expect($browser->consoleProblems())->toBe([]);
 });
 
 it('foresees what a lever would do, takes up advice, and goes back', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['ledger']->url);
     $browser->signIn()->visit('/systems/1/ledger')->waitFor('As of ')->keys('gf')
-        ->waitFor('in 12 weeks as it goes now')->waitFor('Read again before you change anything');
+        ->waitFor('in 12 weeks as it goes now')->waitFor('Your water is within the target');
     $browser->type('Feeding, times what you feed now', '1,5')->waitFor('With your settings:')
         ->type('Feeding, times what you feed now', '9')->waitFor('Feeding must be between 0 and 5')
         ->press('Back to what you do now')->waitUntilGone('With your settings:');

@@ -19,7 +19,7 @@ afterEach(function (): void {
 
 it('follows a charge, doses the next by budget, and changes it', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['charges']->url);
-    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion')->keys('gm')
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('95 %')->keys('gm')
         ->waitFor('As of ')->waitFor('Water lost')->waitFor('Carbon bag, in for');
     // The life left stands at the stop, in words and as a gauge.
     expect($browser->script('return document.querySelectorAll(\'[aria-label$="of its life left"]\').length'))->toBe(2)

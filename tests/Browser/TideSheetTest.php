@@ -19,7 +19,7 @@ afterEach(function (): void {
 
 it('comes closer, moves, brushes and goes back, by buttons, keys and mouse', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['tide']->url);
-    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion');
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('95 %');
     $first = (string) $browser->script(
         'return [...document.querySelectorAll(\'svg[aria-label^="Tide sheet"] text\')]'
             .'.map((text) => text.textContent).find((text) => /^[0-9]+ [A-Z][a-z]+$/.test(text))',
@@ -66,9 +66,9 @@ it('lists what each change did, and imports, takes back and puts back a table wi
 
 it('offers what could be meant, and keeps it when it is chosen', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['tide']->url, 390, 844);
-    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion');
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('95 %');
     $browser->keys('l')->keys('po4 40')->waitFor('between');
-    $browser->visit('/systems/1/journal')->waitFor('Second opinion')->type('Log what was read or done', 'po4 6')
+    $browser->visit('/systems/1/journal')->waitFor('95 %')->type('Log what was read or done', 'po4 6')
         ->waitFor('is not what tanks have')
         ->press('Write instead: po4 6 ppb')
         ->waitFor('phosphate 0.006 ppm')
@@ -78,7 +78,7 @@ it('offers what could be meant, and keeps it when it is chosen', function (): vo
 
 it('puts an alert off', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['tide']->url);
-    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion')
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('95 %')
         ->type('Log what was read or done', 'skimmer off 3 days ago')->waitFor('Skimmer off')
         ->press('Save')->waitFor('The skimmer is off.')
         ->press('Put off: The skimmer is off')->waitFor('Why it can wait')
@@ -114,7 +114,7 @@ it('picks a target, logs as before by an arrow, and keeps a photo', function ():
 
 it('forgets no choice that is followed by another before its answer', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['tide']->url);
-    $browser->signIn()->visit('/systems/1/journal')->waitFor('Second opinion');
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('95 %');
     // Both in one turn of the page, as a slow server makes of quick hands.
     $browser->script(
         'const pick = (name, value) => { const field = [...document.querySelectorAll("select")].find((one) => '

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
+use Ithys\Effect\Answer;
 use Ithys\Effect\Judgement;
 use Ithys\Effect\Question;
 use Ithys\Effect\Rates;
@@ -15,20 +16,21 @@ use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Quantity\Text;
 
-it('lists changes with what each did, best known first, and ranks none that cannot be told', function (): void {
+it('lists changes the newest first, and marks the answers that stand out among all', function (): void {
     $this->seed(DemoSeeder::class);
     $this->actingAs(User::query()->firstOrFail());
     $ranked = $this->get('/systems/1/journal?view=changes&range=1y')->assertOk()->inertiaProps('ranked');
-    $known = array_column($ranked['changes'], 'known');
-    $told = array_filter($known, fn (?float $one): bool => $one !== null);
-    $sorted = $told;
+    $times = array_column($ranked['changes'], 't');
+    $sorted = $times;
     rsort($sorted);
-    expect($ranked['changes'][0]['text'])->toBe('GFO 85 g, GFO reactor')
-        ->and($ranked['changes'][0]['answers'][1])
-        ->toMatchArray(['parameter' => 'po4', 'verdict' => 'lower'])
-        ->and(array_values($told))->toBe($sorted)
-        // What is told stands above what is not, and of that no figure is shown.
-        ->and(array_slice($known, count($told)))->each->toBeNull();
+    [$gfo] = array_values(array_filter(
+        $ranked['changes'],
+        fn (array $one): bool => $one['text'] === 'GFO 85 g, GFO reactor',
+    ));
+    expect($times)->toBe($sorted)
+        ->and($gfo['answers'][1])->toMatchArray(['parameter' => 'po4', 'verdict' => 'lower'])
+        ->and($gfo['answers'][1]['odds'])->toContain(' to 1 that it did something')
+        ->and($ranked['judged'])->toBeGreaterThan(0)->toBeLessThanOrEqual(2 * count($times));
     foreach ($ranked['changes'] as $change) {
         foreach ($change['answers'] as $answer) {
             expect($answer['figure'] === '')->toBe($answer['verdict'] === 'cannot tell yet', $change['text']);
@@ -50,8 +52,7 @@ it('ranks a difference above none, and each by how well it is known', function (
             300,
             new DateTimeImmutable('2026-05-04'),
         ),
-        $verdict,
-        Text::wrap(''),
+        Answer::plain($verdict, Text::wrap('')),
         $difference === null ? null : new Rates(new Interval(1, 0, 2), new Interval(1, 0, 2), $difference),
         new Readings(9, 9, 0, 40.0),
         10.0,

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Ithys\Effect\Verdict;
 use Tests\Support\SimulatedTank;
+use Tests\Support\SteppedTanks;
 
 // The acceptance table of the verdicts, 1,000 tanks a row and truth, with fixed seeds.
 it('holds the acceptance table', function (array $tank, float $false, float $covers, float $finds): void {
@@ -27,11 +29,11 @@ it('stays honest with a kit in coarse steps', function (float $step): void {
                 'level' => 7 + 6 * ($seed % 100) / 100,
                 'change' => $change,
             ]);
-            $difference = $tank->judged();
+            $judgement = $tank->judged();
             if ($change !== -1) {
-                $within[$change] += $difference->low <= $tank->truth() && $tank->truth() <= $difference->high ? 1 : 0;
+                $within[$change] += $tank->isTrue($judgement) ? 1 : 0;
             } else {
-                $claimed += $difference->liesWithin($tank->wanted()) ? 1 : 0;
+                $claimed += $judgement->verdict === Verdict::NoDifferenceShown ? 1 : 0;
             }
         }
     }
@@ -46,8 +48,7 @@ it('finds little that is not there when it is asked after every reading', functi
         $simulated = new SimulatedTank($seed, $tank);
         $before = count(array_filter($simulated->days, static fn (float $day): bool => $day <= 0.0));
         for ($n = $before + 3; $n <= count($simulated->days); $n++) {
-            $difference = $simulated->judged($n);
-            if ($difference->high < 0.0 || $difference->low > 0.0) {
+            if ($simulated->tells($simulated->judged($n))) {
                 $ever++;
                 break;
             }
@@ -68,7 +69,7 @@ it('does not take for an effect that the change followed a high reading', functi
         // One sigma of the kit over its level.
         if ($tank->levels[count($before) - 1] >= 10.4) {
             $tanks++;
-            $lower += $tank->judged()->high < 0.0 ? 1 : 0;
+            $lower += $tank->judged()->verdict === Verdict::Lower ? 1 : 0;
         }
     }
     expect($lower / 300)->toBeLessThanOrEqual(0.04);
@@ -77,8 +78,15 @@ it('does not take for an effect that the change followed a high reading', functi
 it('does not take another lever ten days or more away for this one', function (float $day): void {
     $wrong = 0;
     for ($seed = 1; $seed <= 300; $seed++) {
-        $difference = (new SimulatedTank($seed, ['other' => -2, 'otherDay' => $day]))->judged(others: [$day]);
-        $wrong += $difference->high < 0.0 || $difference->low > 0.0 ? 1 : 0;
+        $tank = new SimulatedTank($seed, ['other' => -2, 'otherDay' => $day]);
+        $wrong += $tank->tells($tank->judged(others: [$day])) ? 1 : 0;
     }
     expect($wrong / 300)->toBeLessThanOrEqual(0.03 + 3 * sqrt(0.03 * 0.97 / 300));
 })->with([-28.0, -17.0, -10.5, 10.5, 17.0, 28.0]);
+
+// The rows of steps, and of what else was not logged: the method's section 9 says what it reached.
+it('holds the table of steps', function (array $tank, array $bounds): void {
+    $found = SteppedTanks::judged($tank, range(1, 300));
+    fwrite(STDERR, "\n".json_encode([$tank, array_map(fn (float $one): float => round(100 * $one, 1), $found)]));
+    SteppedTanks::hold($found, $bounds, 300);
+})->with(SteppedTanks::TABLE);

@@ -4,11 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Ithys\Effect\Relaxed\Course;
+use DateTimeImmutable;
+use DateTimeZone;
+use Ithys\Assumption\Assumptions;
+use Ithys\Effect\AlsoChanged;
+use Ithys\Effect\ChangeEffect;
+use Ithys\Effect\Judgement;
+use Ithys\Effect\Question;
 use Ithys\Effect\Relaxed\Dilution;
-use Ithys\Effect\Relaxed\Interval;
-use Ithys\Effect\Relaxed\RelaxedStick;
-use Ithys\Effect\Relaxed\Series;
+use Ithys\Effect\Verdict;
+use Ithys\History\Routines;
+use Ithys\Journal\Entry;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Journal\WaterChange\WaterChange;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -89,6 +99,8 @@ final class SimulatedTank
 
     private const STEP = 0.25;
 
+    private const LITRES = 300.0;
+
     /** @var list<float> */
     public array $days = [];
 
@@ -128,11 +140,21 @@ final class SimulatedTank
         $read = -$side + $every / 2;
         $water = -$side + 7 * $this->uniform();
         $kit = $this->normal();
+        $happened = [];
         for ($day = -$side; $day <= $side; $day += self::STEP) {
+            foreach (['jump' => 0.0, 'unlogged' => $this->of('unloggedDay')] as $event => $on) {
+                // The level steps by a share of it, after a reading of that moment.
+                if ($this->of($event) !== 0.0 && abs($day - $on - self::STEP / 2) < self::STEP / 2 + 1e-9
+                    && ! isset($happened[$event])) {
+                    $now += $this->of($event) * $level;
+                    $happened[$event] = true;
+                }
+            }
             while ($read <= $day + 1e-9 && $read <= $side) {
                 $this->days[] = $read;
                 $kit = $this->of('memory') * $kit + sqrt(1 - $this->of('memory') ** 2) * $this->normal();
-                $this->levels[] = $this->shown($now, $kit);
+                $isByAnother = $this->of('kit') !== 0.0 && $read > $this->of('kitDay');
+                $this->levels[] = $this->shown($now * ($isByAnother ? 1 + $this->of('kit') : 1.0), $kit);
                 $read += $every;
             }
             if ($water <= $day) {
@@ -205,46 +227,87 @@ final class SimulatedTank
         foreach ([0, -2] as $change) {
             for ($seed = 1; $seed <= $tries; $seed++) {
                 $tank = new self($seed + 100_000 * -$change, [...$options, 'change' => $change]);
-                $difference = $tank->judged();
-                $truth = $tank->truth();
-                $within += $difference->low <= $truth && $truth <= $difference->high ? 1 : 0;
-                $lower += $change !== 0 && $difference->high < 0.0 ? 1 : 0;
-                $wrong += $change === 0 && ($difference->high < 0.0 || $difference->low > 0.0) ? 1 : 0;
+                $judgement = $tank->judged();
+                $within += $tank->isTrue($judgement) ? 1 : 0;
+                $lower += $change !== 0 && $judgement->answer->ofInput === Verdict::Lower ? 1 : 0;
+                $wrong += $change === 0 && $tank->tells($judgement) ? 1 : 0;
             }
         }
 
         return [$wrong / $tries, $within / (2 * $tries), $lower / $tries];
     }
 
-    /**
-     * The change of input by the readings up to some number of them.
-     *
-     * @param  list<float>  $others  days of other changes
-     */
-    public function judged(?int $readings = null, array $others = []): Interval
+    /** Whether anything at all is told of the change. */
+    public function tells(Judgement $judgement): bool
     {
-        $days = array_slice($this->days, 0, $readings);
-        $n = count($days);
-        $levels = array_slice($this->levels, 0, $readings);
-        $before = array_filter($levels, fn (int $i): bool => $days[$i] <= 0.0, ARRAY_FILTER_USE_KEY);
-        $end = $days[$n - 1];
+        return in_array($judgement->verdict, [Verdict::Lower, Verdict::Higher], true);
+    }
 
-        return RelaxedStick::of(
-            new Series(
-                $days,
-                $levels,
-                array_fill(0, $n, 1.0),
-                array_fill(0, $n, 0.0),
-                array_values(array_filter(
-                    $this->dilutions,
-                    static fn (Dilution $dilution): bool => $dilution->day <= $end,
-                )),
-            ),
-            new Course(0.0, $others),
-            array_sum($before) / count($before),
-            count(array_unique($levels)) === 1 ? max($levels[0], $this->of('step', 0.01)) : $this->of('step', 0.01),
-            self::USUAL_WANDER,
-        )->difference();
+    /** Whether the true change of input lies within what is said of it; so it does where nothing is said. */
+    public function isTrue(Judgement $judgement): bool
+    {
+        $said = $judgement->rates?->difference;
+        $truth = self::LITRES * $this->truth();
+
+        return $said === null || $said->low <= $truth && $truth <= $said->high;
+    }
+
+    /**
+     * The change by the readings up to some number of them, as a keeper is told it.
+     *
+     * @param  list<float>  $others  days of other changes that were logged
+     */
+    public function judged(?int $readings = null, array $others = []): Judgement
+    {
+        $parameter = $this->of('level', 10.0) < 1.0 ? Parameter::Phosphate : Parameter::Nitrate;
+        $change = new Entry($this->at(0.0), SkimmerSwitch::of(true), 1);
+        $journal = [$change];
+        $days = array_slice($this->days, 0, $readings);
+        $end = $days[count($days) - 1];
+        foreach ($days as $i => $day) {
+            $journal[] = new Entry($this->at($day), Reading::of(
+                $parameter,
+                $this->levels[$i],
+                step: $this->of('step', 0.01),
+                method: 'kit',
+            ), 10 + $i);
+        }
+        foreach ($this->dilutions as $i => $one) {
+            $isLogged = $this->of('half') === 0.0 || $one->day <= 0.0 || $i % 2 === 0;
+            if ($one->day <= $end && $isLogged) {
+                $journal[] = new Entry(
+                    $this->at($one->day),
+                    WaterChange::of(self::LITRES * $one->share),
+                    1000 + $i,
+                );
+            }
+        }
+        foreach ($others as $i => $day) {
+            $journal[] = new Entry($this->at($day), SkimmerSwitch::of(false), 2000 + $i);
+        }
+        usort($journal, static fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+
+        return ChangeEffect::judge(new Question(
+            $change,
+            $parameter,
+            self::LITRES,
+            $this->at($end + 0.1),
+            (int) ceil($this->of('side', 42.0)),
+            0.2,
+            AlsoChanged::of([], Routines::of(
+                $journal,
+                self::LITRES,
+                new DateTimeZone('UTC'),
+                $this->at($end + 0.1),
+                Assumptions::standard(),
+            )),
+        ), $journal);
+    }
+
+    private function at(float $day): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('2026-06-01 12:00:00Z'))
+            ->modify(sprintf('%+d seconds', (int) round(86_400 * $day)));
     }
 
     private function uniform(): float

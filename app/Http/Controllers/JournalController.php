@@ -42,10 +42,10 @@ final class JournalController extends Controller
         $now = now()->toDateTimeImmutable();
         $view = $request->view();
         [$sheet, $opening] = KeptSheet::of($system, $keeper, $request->range(), $now);
-        $picked = $request->change($system);
-        $change = $picked ?? ($opening === null ? null : $system->entries()->find($opening)?->toEntry());
+        $change = $request->change($system)
+            ?? ($opening === null ? null : $system->entries()->find($opening)?->toEntry());
         // What nobody asked for need not be waited for.
-        $comesLater = $picked === null && $change !== null
+        $comesLater = $change !== null && ! $request->hasAny(['change', 'window', 'wanted', 'span'])
             && Kept::lacks($system, $this->verdictKey($request, $system, $change), $now);
 
         return Inertia::render('Journal/Show', [

@@ -11,17 +11,18 @@ use App\Journal\TankVerdicts;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Effect\FalseDiscovery;
 use Ithys\Effect\Judgement;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Words;
 
-/** The changes of a time with what each did, best known first; what cannot be told stands below, unranked. */
+/** The changes of a time with what each did, the newest first, and which stand out of what chance brings. */
 final class RankedChanges
 {
     /** Changes that are judged at once, the newest of the time. */
     public const MOST = 60;
 
-    /** @return array{changes: list<array<string, mixed>>, total: int} */
+    /** @return array{changes: list<array<string, mixed>>, total: int, judged: int} */
     public static function of(
         System $system,
         User $keeper,
@@ -32,7 +33,7 @@ final class RankedChanges
     ): array {
         return Kept::of(
             $system,
-            "ranked {$range} {$windowDays} {$wantedShare} {$keeper->units->value}",
+            "ranked of form 2 {$range} {$windowDays} {$wantedShare} {$keeper->units->value}",
             $now,
             static fn (DateTimeImmutable $hour): array => self::anew(
                 $system,
@@ -45,7 +46,7 @@ final class RankedChanges
         );
     }
 
-    /** @return array{changes: list<array<string, mixed>>, total: int} */
+    /** @return array{changes: list<array<string, mixed>>, total: int, judged: int} */
     private static function anew(
         System $system,
         Words $words,
@@ -58,29 +59,31 @@ final class RankedChanges
         $asked = TankRoutines::changes($system, $now);
         $changes = array_values(array_filter($entries, $asked->has(...)));
         $verdicts = new TankVerdicts($system, $now, $windowDays, $wantedShare);
-        $ranked = [];
+        $listed = $chances = [];
         foreach (array_slice($changes, -self::MOST) as $change) {
             $judgements = $verdicts->on($change, Parameter::nutrients(), null, $entries);
-            $known = array_filter(array_map(
-                static fn (Judgement $judgement): ?float => $judgement->known(),
-                $judgements,
-            ), static fn (?float $known): bool => $known !== null);
-            $ranked[] = [
-                'id' => $change->id,
-                't' => $change->at->getTimestamp(),
-                'lane' => $change->payload->lane(),
-                'text' => $words->say($asked->says($change)),
-                'known' => $known === [] ? null : max($known),
-                'answers' => array_map(static fn (Judgement $judgement): array => [
-                    'parameter' => $judgement->parameter()->value,
-                    'verdict' => $judgement->verdict->value,
-                    'figure' => $words->say($judgement->figure()),
-                ], $judgements),
-            ];
+            foreach ($judgements as $n => $judgement) {
+                $likely = $judgement->answer->likely;
+                if ($likely !== null) {
+                    $chances["{$change->id} {$n}"] = $likely->chance;
+                }
+            }
+            $listed[] = [$change, $judgements];
         }
-        $rank = static fn (array $change): array => [$change['known'] ?? -1.0, $change['t']];
-        usort($ranked, static fn (array $a, array $b): int => $rank($b) <=> $rank($a));
+        $marked = FalseDiscovery::marked($chances);
 
-        return ['changes' => $ranked, 'total' => count($changes)];
+        return ['changes' => array_map(static fn (array $one): array => [
+            'id' => $one[0]->id,
+            't' => $one[0]->at->getTimestamp(),
+            'lane' => $one[0]->payload->lane(),
+            'text' => $words->say($asked->says($one[0])),
+            'answers' => array_map(static fn (Judgement $judgement, int $n): array => [
+                'parameter' => $judgement->parameter()->value,
+                'verdict' => $judgement->verdict->value,
+                'figure' => $words->say($judgement->figure()),
+                'odds' => $words->say($judgement->answer->likely?->says() ?? ''),
+                'standsOut' => $marked["{$one[0]->id} {$n}"] ?? false,
+            ], $one[1], array_keys($one[1])),
+        ], array_reverse($listed)), 'total' => count($changes), 'judged' => count($chances)];
     }
 }

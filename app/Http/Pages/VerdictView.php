@@ -108,10 +108,14 @@ final class VerdictView
             'parameter' => $judgement->parameter()->value,
             'label' => $judgement->parameter()->label(),
             'verdict' => $judgement->verdict->value,
-            'sentence' => $words->say($judgement->sentence),
+            'sentence' => $words->say($judgement->answer->says),
             'before' => $judgement->rates?->before->toArray($litres),
             'after' => $judgement->rates?->after->toArray($litres),
             'difference' => $judgement->rates?->difference->toArray($litres),
+            'ofInput' => $judgement->answer->ofInput->value,
+            'jump' => $judgement->rates?->jump?->toArray($litres),
+            'unlogged' => self::unlogged($judgement),
+            'odds' => $words->say($judgement->answer->likely?->says() ?? ''),
             'secondOpinion' => $judgement->rates?->secondOpinion,
             'readingsBefore' => $judgement->readings->before,
             'readingsAfter' => $judgement->readings->after,
@@ -120,6 +124,22 @@ final class VerdictView
             'line' => $judgement->line,
             'findings' => FindingView::all($judgement->findings, $words),
         ];
+    }
+
+    /**
+     * A step that nobody logged, with the line that logs it as a water change where it can be one.
+     *
+     * @return ?array{t: int, line: ?string}
+     */
+    private static function unlogged(Judgement $judgement): ?array
+    {
+        $step = $judgement->answer->unlogged;
+        if ($step === null) {
+            return null;
+        }
+        $at = $judgement->question->change->at->modify(sprintf('%+d seconds', (int) round(86_400 * $step[0]->day)));
+
+        return ['t' => $at->getTimestamp(), 'line' => $judgement->waterChangeThatExplains($step[1], $at)];
     }
 
     /** @return list<Parameter> */

@@ -14,21 +14,39 @@ final readonly class Course
         public array $others = [],
         /** Last day of the span that is asked for; later days have a change of their own. */
         public float $to = INF,
-        /** Day on which the level itself stepped, instead of what comes in; null where none did. */
-        public ?float $jump = null,
+        /** A step of the level beside it; null where none is in the model. */
+        public ?Step $step = null,
     ) {
     }
 
-    /** @return non-empty-list<list<float>> at each reading: start, input, change or jump, change after, others */
+    public function with(?Step $step): self
+    {
+        return new self($this->from, $this->others, $this->to, $step);
+    }
+
+    /** @return non-empty-list<list<float>> at each reading: start, input, change, change after, others, step */
     public function columns(Series $series, float $loss): array
     {
         return [
             $series->response($loss, 1.0, INF, INF),
             $series->response($loss, 0.0, -INF, INF),
-            ...$this->jump === null ? [] : [$series->pulse($loss, $this->jump)],
             ...is_finite($this->from) ? [$series->response($loss, 0.0, $this->from, $this->to)] : [],
             ...is_finite($this->to) ? [$series->response($loss, 0.0, $this->to, INF)] : [],
             ...array_map(static fn (float $day): array => $series->response($loss, 0.0, $day, INF), $this->others),
+            ...$this->step === null ? [] : [$this->step->column($series, $loss)],
         ];
+    }
+
+    /**
+     * The same with the change that is asked about apart from what is always in the model.
+     *
+     * @return array{non-empty-list<list<float>>, list<float>}
+     */
+    public function apart(Series $series, float $loss): array
+    {
+        $all = $this->columns($series, $loss);
+        $change = $all[2] ?? [];
+
+        return [[...array_slice($all, 0, 2), ...array_slice($all, 3)], $change];
     }
 }

@@ -21,7 +21,27 @@ final readonly class Mixture
         return array_sum(array_map(
             static fn (array $part): float => $part['weight'] * $part['estimate'],
             $this->parts,
-        ));
+        )) / array_sum(array_column($this->parts, 'weight'));
+    }
+
+    public function variance(): float
+    {
+        $square = $weights = 0.0;
+        foreach ($this->parts as ['weight' => $weight, 'estimate' => $estimate, 'error' => $error, 'freedom' => $df]) {
+            // Of Student's t; one of so few degrees has none, and is taken for three.
+            $square += $weight * ($estimate ** 2 + $error ** 2 * max(3, $df) / (max(3, $df) - 2));
+            $weights += $weight;
+        }
+
+        return max(1e-300, $square / $weights - $this->estimate() ** 2);
+    }
+
+    /** Twice the share on the side of nothing that has less: how easily nothing would look like this. */
+    public function chance(): float
+    {
+        $below = $this->probability(0.0);
+
+        return 2 * min($below, 1 - $below);
     }
 
     public function interval(): Interval

@@ -51,14 +51,6 @@ final readonly class Point
             + 0.5 * $this->fit->logDeterminant;
     }
 
-    /** Full, less a constant: it can be compared with that of other columns. */
-    public function fullLogLikelihood(): float
-    {
-        $n = count($this->sight->y);
-
-        return -0.5 * $n * log(max($this->fit->residualSumOfSquares, 1e-300)) - 0.5 * $this->logs;
-    }
-
     public function weighing(float $weight): self
     {
         return new self($this->loss, $this->strength, $this->fit, $this->variance, $this->logs, $this->sight, $weight);

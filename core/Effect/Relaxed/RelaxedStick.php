@@ -20,8 +20,11 @@ final readonly class RelaxedStick
     /** Shares lost a day that are averaged over. */
     private const LOSSES = [0.0, 0.01, 0.02, 0.04];
 
-    /** How much calmer or livelier than is usual a tank may be. */
-    private const LIVELINESS = [0.5, 1.0, 2.25];
+    /**
+     * How much calmer or livelier than is usual a tank may be, by the readings on the poorer side: few cannot show a
+     * calm tank.
+     */
+    private const LIVELINESS = [3 => [1.0, 2.25], 5 => [0.7, 1.2, 2.25], PHP_INT_MAX => [0.5, 1.0, 2.25]];
 
     /** Strength of the wander to begin with, before the scatter of a reading is known. */
     private const FIRST = [0.002, 0.01, 0.05];
@@ -33,8 +36,10 @@ final readonly class RelaxedStick
     /** Spreads beyond which a reading is set aside. */
     private const OUTLYING = 3.5;
 
-    /** Log likelihood by which a jump must be the better story. */
-    private const PREFERRED = 4.0;
+    /** How likely a step must be to be told, and one that nobody logged to be named. */
+    private const TOLD = 0.7;
+
+    private const NAMED = 0.9;
 
     /**
      * @param  non-empty-list<Point>  $points  with weights of 1
@@ -47,6 +52,8 @@ final readonly class RelaxedStick
         public array $outliers,
         /** How far the input of this tank wanders by itself, as a share of the level a day; null without a level. */
         public ?float $wander,
+        /** The change and steps judged together; null where no change is asked about. */
+        private ?Scan $scan = null,
     ) {
     }
 
@@ -60,12 +67,12 @@ final readonly class RelaxedStick
     public static function of(Series $series, Course $course, float $level, float $step, float $usual): self
     {
         $floor = $step ** 2 / 12;
-        $best = self::best(self::grid($series, $course, self::FIRST, 1.0, $floor));
+        [$best, $likely] = self::first($series, $course, $level, $floor);
         $outliers = count($series->days) >= 8 ? self::outliers($series, $best, $step) : [];
         if ($outliers !== []) {
             // Their scatter must not pass for that of the others: a tank would seem calmer than it is.
             $series = $series->only(array_values(array_diff(array_keys($series->days), $outliers)));
-            $best = self::best(self::grid($series, $course, self::FIRST, 1.0, $floor));
+            [$best, $likely] = self::first($series, $course, $level, $floor);
         }
         $variance = max($best->fit->variance(), $floor, (0.01 * $level) ** 2);
         $strengths = array_map(
@@ -73,16 +80,100 @@ final readonly class RelaxedStick
                 self::MOST_STRENGTH,
                 max(self::LEAST_STRENGTH, ($times * $usual * $level) ** 2 / $variance),
             ),
-            self::LIVELINESS,
+            self::liveliness($series, $course),
         );
-        $points = self::weighted(self::grid($series, $course, $strengths, $variance, $floor));
+        $scan = $likely === null ? null : Scan::of(
+            $series,
+            $course,
+            Step::among($series),
+            self::pairs($strengths),
+            self::variances($series, $variance),
+            $level,
+            $floor,
+            $variance,
+        );
+        $points = [];
+        foreach ($scan?->heavy() ?? [-1 => 1.0] as $m => $weight) {
+            $with = $course->with($m < 0 ? null : $scan?->stepOf($m));
+            foreach (self::weighted(self::grid($series, $with, $strengths, $variance, $floor)) as $point) {
+                $points[] = $point->weighing($weight * $point->weight);
+            }
+        }
 
         return new self(
             $series,
             $course,
-            $points,
+            $points === [] ? throw SingularFit::tooFewObservations(0, 3) : $points,
             $outliers,
             $level > 0.0 ? self::spread($points, $variance) / $level : null,
+            $scan,
+        );
+    }
+
+    /**
+     * The likeliest of all before the scatter of a reading is known.
+     *
+     * @return array{Point, ?Scan}
+     */
+    private static function first(Series $series, Course $course, float $level, float $floor): array
+    {
+        if (! is_finite($course->from)) {
+            return [self::best(self::grid($series, $course, self::FIRST, 1.0, $floor)), null];
+        }
+        $scan = Scan::of(
+            $series,
+            $course,
+            Step::among($series),
+            self::pairs(self::FIRST),
+            self::variances($series, 1.0),
+            $level,
+            $floor,
+            null,
+        );
+        [$step, $at] = $scan->best();
+        [$loss, $strength] = $scan->point($at);
+        $grid = self::grid($series, $course->with($scan->stepOf($step)), [$strength], 1.0, $floor);
+
+        return [array_values(array_filter($grid, static fn (Point $one): bool => $one->loss === $loss))[0], $scan];
+    }
+
+    /** @return list<float> */
+    private static function liveliness(Series $series, Course $course): array
+    {
+        $before = count(array_filter($series->days, static fn (float $day): bool => $day <= 0.0));
+        $few = is_finite($course->from) ? min($before, count($series->days) - $before) : PHP_INT_MAX;
+        foreach (self::LIVELINESS as $most => $times) {
+            if ($few <= $most) {
+                return $times;
+            }
+        }
+
+        return [1.0];
+    }
+
+    /**
+     * @param  list<float>  $strengths
+     * @return list<array{float, float}> loss and strength
+     */
+    private static function pairs(array $strengths): array
+    {
+        $pairs = [];
+        foreach (self::LOSSES as $loss) {
+            foreach ($strengths as $strength) {
+                $pairs[] = [$loss, $strength];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return list<float> of each reading, in units of a plain one: below the limit of its kit it scatters by that */
+    private static function variances(Series $series, float $variance): array
+    {
+        return array_map(
+            static fn (float $share, float $least): float => max($share, $least / $variance),
+            $series->scatter,
+            $series->floors,
         );
     }
 
@@ -98,10 +189,29 @@ final readonly class RelaxedStick
         return $sum / $weights;
     }
 
+    /** Change of the net input by all that may have stepped, mg/L a day. */
+    public function change(): Mixture
+    {
+        return $this->scan?->input('plain')
+            ?? $this->mixture(static fn (Point $point): array => [0.0, 0.0, 1.0]);
+    }
+
     /** Change of the net input, mg/L a day. */
     public function difference(): Interval
     {
-        return $this->mixture(static fn (Point $point): array => [0.0, 0.0, 1.0])->interval();
+        return $this->change()->interval();
+    }
+
+    /** The same where steps that nobody logged are as likely as not. */
+    public function allowing(): Interval
+    {
+        return $this->scan?->input('wide')->interval() ?? $this->difference();
+    }
+
+    /** Odds that the input changed at all. */
+    public function odds(): float
+    {
+        return $this->scan->odds ?? 1.0;
     }
 
     /** Change of the net input once the span that is asked for is over, mg/L a day; null without a span. */
@@ -112,37 +222,46 @@ final readonly class RelaxedStick
             : null;
     }
 
-    /**
-     * How far the level itself stepped at once, mg/L; null where the readings do not say so much more loudly than that
-     * more or less comes in.
-     *
-     * @param  float  $step  of the method, mg/L
-     */
-    public function jump(float $day, float $step): ?Interval
+    /** How likely the level stepped at the change itself. */
+    public function jumped(): float
     {
-        if (is_finite($this->course->to)) {
-            return null;
-        }
-        $course = new Course(INF, $this->course->others, jump: $day);
-        try {
-            $points = self::weighted(self::grid(
-                $this->series,
-                $course,
-                array_values(array_unique(
-                    array_map(static fn (Point $point): float => $point->strength, $this->points),
-                )),
-                $this->points[0]->variance,
-                $step ** 2 / 12,
-            ));
-        } catch (SingularFit) {
-            return null;
-        }
+        return $this->scan?->likely('plain', Step::HERE) ?? 0.0;
+    }
 
-        return self::likeliest($points) - self::likeliest($this->points) < self::PREFERRED
-            ? null
-            : (new self($this->series, $course, $points, [], $this->wander))
-                ->mixture(static fn (Point $point): array => [0.0, 0.0, 1.0])
-                ->interval();
+    /** How far it did, mg/L; null where that is not likely enough. */
+    public function jump(): ?Interval
+    {
+        $here = $this->scan?->likeliest(Step::HERE);
+
+        return $this->scan === null || $here === null || $this->jumped() < self::TOLD ? null : $this->scan->size($here);
+    }
+
+    /**
+     * A step elsewhere that is as good as sure, and that nobody logged.
+     *
+     * @return ?array{Step, Interval} with its size, mg/L
+     */
+    public function unlogged(): ?array
+    {
+        $likely = $this->scan?->likely('wide', Step::ELSEWHERE, Step::KIT) ?? 0.0;
+
+        return $likely < self::NAMED ? null : $this->elsewhere();
+    }
+
+    /**
+     * The likeliest step elsewhere, however unlikely.
+     *
+     * @return ?array{Step, Interval} with its size, mg/L
+     */
+    public function elsewhere(): ?array
+    {
+        if ($this->scan === null) {
+            return null;
+        }
+        $at = $this->scan->likeliest(Step::ELSEWHERE, Step::KIT);
+        $step = $this->scan->stepOf($at);
+
+        return $at === null || $step === null ? null : [$step, $this->scan->size($at)];
     }
 
     /** Net gain before the change and since, less what is lost at the level of that side, mg/L a day. */
@@ -228,13 +347,15 @@ final readonly class RelaxedStick
     }
 
     /**
-     * Whether so many more readings, taken on, would show a change of that size in four of five cases.
+     * Odds that so many more readings, taken on, would show a change of that size, by what is known of it now.
      *
      * @param  Series  $longer  the readings there are with those to come, whose levels do not matter
      */
-    public function wouldShow(Series $longer, float $wanted): bool
+    public function promise(Series $longer, float $wanted): float
     {
-        $power = $weights = 0.0;
+        $now = $this->change();
+        $usual = $all = 0.0;
+        $each = [];
         foreach ($this->points as $point) {
             if ($point->weight < 0.02) {
                 continue;
@@ -244,15 +365,34 @@ final readonly class RelaxedStick
             try {
                 $fit = LinearFit::of($rows, array_fill(0, count($rows), 0.0));
             } catch (SingularFit) {
-                return false;
+                return 0.0;
             }
-            $t = StudentT::withDegreesOfFreedom($fit->degreesOfFreedom);
-            $error = $fit->standardError($point->variance, 0.0, 0.0, 1.0);
-            $power += $point->weight * $t->probability($wanted / $error - $t->quantile(0.975));
-            $weights += $point->weight;
+            $usual += $point->weight * $point->fit->standardError($point->variance, 0.0, 0.0, 1.0) ** 2;
+            $all += $point->weight;
+            $each[] = [
+                $point->weight,
+                $fit->standardError($point->variance, 0.0, 0.0, 1.0) ** 2,
+                $fit->degreesOfFreedom,
+            ];
+        }
+        $variance = $now->variance();
+        $odds = $weights = 0.0;
+        foreach ($each as [$weight, $then, $freedom]) {
+            $later = $variance * $then / max(1e-300, $usual / $all);
+            $share = min(0.999, $later / $variance);
+            $t = StudentT::withDegreesOfFreedom($freedom);
+            $half = $t->quantile(0.975) * sqrt($later);
+            foreach ([1, -1] as $sign) {
+                $likely = $weight * exp(-($now->estimate() - $sign * $wanted) ** 2 / (2 * $variance));
+                $odds += $likely * $t->probability(
+                    ($wanted + ($sign * $now->estimate() - $wanted) * $share - $half)
+                        / sqrt($later * (1 - $share)),
+                );
+                $weights += $likely;
+            }
         }
 
-        return $weights > 0.0 && $power / $weights >= 0.8;
+        return $weights > 0.0 ? $odds / $weights : 0.0;
     }
 
     /**
@@ -262,7 +402,10 @@ final readonly class RelaxedStick
      */
     public function innovations(): array
     {
-        $best = self::best($this->points);
+        $best = $this->points[0];
+        foreach ($this->points as $point) {
+            $best = $point->weight > $best->weight ? $point : $best;
+        }
 
         return array_map(static fn (float $rest): float => $rest / sqrt($best->variance), $best->rests());
     }
@@ -299,12 +442,7 @@ final readonly class RelaxedStick
         float $floor,
     ): array {
         $points = [];
-        // A reading below the limit of its kit scatters by the limit, whatever the others do.
-        $variances = array_map(
-            static fn (float $share, float $least): float => max($share, $least / $variance),
-            $series->scatter,
-            $series->floors,
-        );
+        $variances = self::variances($series, $variance);
         foreach (self::LOSSES as $loss) {
             $columns = $course->columns($series, $loss);
             $source = $series->response($loss, 0.0, INF, INF, true);
@@ -337,12 +475,6 @@ final readonly class RelaxedStick
         $less = array_slice($row, 0, -1);
 
         return $less === [] ? $row : $less;
-    }
-
-    /** @param  non-empty-list<Point>  $points */
-    private static function likeliest(array $points): float
-    {
-        return max(array_map(static fn (Point $point): float => $point->fullLogLikelihood(), $points));
     }
 
     /** @param  non-empty-list<Point>  $points */

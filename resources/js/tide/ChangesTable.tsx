@@ -4,20 +4,21 @@ import { Button } from '../parts/Button';
 import { tone, useParameter } from './parameters';
 
 export interface Ranked {
-    /** Best known first; those of which nothing can be told come last. */
+    /** The newest first. */
     changes: {
         id: number;
         t: number;
         lane: string;
         text: string;
-        known: number | null;
-        answers: { parameter: string; verdict: string; figure: string }[];
+        answers: { parameter: string; verdict: string; figure: string; odds: string; standsOut: boolean }[];
     }[];
     /** How many there are; the newest of them are judged. */
     total: number;
+    /** Answers that could be given. */
+    judged: number;
 }
 
-/** What each change did, those first of which most is known. */
+/** What each change did, and which answers stand out of what chance brings among so many. */
 export function ChangesTable({
     ranked,
     picked,
@@ -30,7 +31,6 @@ export function ChangesTable({
     const dates = useDates();
     const parameter = useParameter();
     const heads = ranked.changes[0]?.answers ?? [];
-    const firstUnknown = ranked.changes.findIndex((change) => change.known === null);
     if (ranked.changes.length === 0) {
         return <p>Nothing was changed in this time.</p>;
     }
@@ -41,8 +41,14 @@ export function ChangesTable({
                     The newest {ranked.changes.length} of {ranked.total} changes are judged here.
                 </chakra.p>
             )}
+            {ranked.judged > 3 && (
+                <chakra.p fontSize="sm" color="quiet" mb="2" maxWidth="46rem">
+                    Bold answers stand out among all {ranked.judged} that could be given. The others may have come by
+                    chance.
+                </chakra.p>
+            )}
             <chakra.table width="100%" fontSize="sm">
-                <chakra.caption srOnly>Changes with what each did, best known first</chakra.caption>
+                <chakra.caption srOnly>Changes with what each did, newest first</chakra.caption>
                 <thead>
                     <chakra.tr borderBottomWidth="1.5px" textAlign="left">
                         <chakra.th scope="col" py="1.5" pr="4">
@@ -56,10 +62,9 @@ export function ChangesTable({
                     </chakra.tr>
                 </thead>
                 <tbody>
-                    {ranked.changes.map((change, i) => (
+                    {ranked.changes.map((change) => (
                         <chakra.tr
                             key={change.id}
-                            borderTopWidth={i === firstUnknown && i > 0 ? '1.5px' : '0'}
                             borderBottomWidth="1px"
                             verticalAlign="top"
                             bg={change.id === picked ? 'water' : undefined}
@@ -81,13 +86,16 @@ export function ChangesTable({
                             {change.answers.map((answer) => (
                                 <chakra.td key={answer.parameter} py="1" pr="4">
                                     <Box
-                                        fontWeight={answer.figure === '' ? '400' : '700'}
-                                        color={answer.figure === '' ? 'quiet' : tone(parameter(answer.parameter))}
+                                        fontWeight={answer.standsOut ? '700' : '400'}
+                                        color={answer.standsOut ? tone(parameter(answer.parameter)) : 'quiet'}
                                     >
                                         {answer.verdict}
                                     </Box>
                                     <Box fontFamily="figure" fontSize="xs">
                                         {answer.figure}
+                                    </Box>
+                                    <Box fontSize="xs" color="quiet">
+                                        {answer.odds}
                                     </Box>
                                 </chakra.td>
                             ))}

@@ -3,27 +3,32 @@ import { scaleLinear } from 'd3-scale';
 import { signed } from '../lib/figures';
 import { SvgText } from '../parts/SvgText';
 import { tone, useParameter } from './parameters';
-import { type Judgement } from './types';
+import { type Rate } from './types';
 
 const WIDTH = 272;
 
-/** The difference with its 95 % interval against zero, in mg a day. */
-export function IntervalBar({ judgement }: { judgement: Judgement }) {
-    const parameter = useParameter()(judgement.parameter);
+/** A figure with its 95 % interval against zero. */
+export function IntervalBar({
+    of,
+    interval: difference,
+    unit,
+}: {
+    of: string;
+    interval: Pick<Rate, 'perDay' | 'low' | 'high'>;
+    unit: string;
+}) {
+    const parameter = useParameter()(of);
     const [colour, ink, hairline] = useToken('colors', [tone(parameter), 'ink', 'hairline']) as [
         string,
         string,
         string,
     ];
-    const difference = judgement.difference;
-    if (difference === null) {
-        return null;
-    }
     const x = scaleLinear()
         .domain([Math.min(0, difference.low), Math.max(0, difference.high)])
         .range([36, WIDTH - 36]);
-    const places = Math.max(Math.abs(difference.low), Math.abs(difference.high)) >= 10 ? 0 : 2;
-    const text = `${signed(difference.low, places)} to ${signed(difference.high, places)} mg a day, 95 %`;
+    const most = Math.max(Math.abs(difference.low), Math.abs(difference.high));
+    const places = most >= 10 ? 0 : most >= 1 ? 1 : 2;
+    const text = `${signed(difference.low, places)} to ${signed(difference.high, places)} ${unit}, 95 %`;
     const shape = parameter.side === 'left' ? 'M-5-5H5V5H-5Z' : 'M0-6 6 0 0 6-6 0Z';
     return (
         <svg

@@ -9,7 +9,6 @@ import { ChoiceField } from '../parts/ChoiceField';
 import { AccountTable } from '../media/AccountTable';
 import { FindingList } from '../parts/FindingList';
 import { IntervalBar } from './IntervalBar';
-import { useParameter } from './parameters';
 import { type ChangeMark, type Judgement, type Rate, type Verdict } from './types';
 
 interface Props {
@@ -49,6 +48,7 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
             </>
         );
     }
+    const log = (line: string) => router.post(`/systems/${systemId}/journal`, { line }, { preserveScroll: true });
     const [first, ...others] = verdict.judgements;
     // Both parameters share most findings; each is said once.
     const findings = [
@@ -76,13 +76,16 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
             <chakra.h2 fontSize="lg" mt="-2">
                 {verdict.text}
             </chakra.h2>
-            {first && <Answer judgement={first} expected={verdict.expected?.[first.parameter] ?? null} large />}
+            {first && (
+                <Answer judgement={first} expected={verdict.expected?.[first.parameter] ?? null} large onLog={log} />
+            )}
             {others.map((judgement) => (
                 <Box key={judgement.parameter} borderTopWidth="1px" pt="3">
                     <Answer
                         judgement={judgement}
                         expected={verdict.expected?.[judgement.parameter] ?? null}
                         large={false}
+                        onLog={log}
                     />
                 </Box>
             ))}
@@ -92,18 +95,18 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
                     <AccountTable account={verdict.account} brief />
                 </Box>
             )}
-            {cautions.length > 0 && (
-                <Box borderTopWidth="1px" pt="3">
-                    <chakra.h3 fontSize="md" color="caution" mb="2">
-                        Read with care
-                    </chakra.h3>
-                    <FindingList findings={cautions} />
-                </Box>
-            )}
-            {remarks.length > 0 && (
-                <Box borderTopWidth="1px" pt="3">
-                    <FindingList findings={remarks} />
-                </Box>
+            {cautions.length + remarks.length > 0 && (
+                <chakra.details borderTopWidth="1px" pt="3">
+                    <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
+                        <chakra.span fontWeight="700" color={cautions.length > 0 ? 'caution' : undefined}>
+                            {cautions.length > 0 ? `Read with care (${cautions.length})` : 'What it rests on'}
+                        </chakra.span>
+                    </chakra.summary>
+                    <Box display="grid" gap="3" pt="2">
+                        <FindingList findings={cautions} />
+                        <FindingList findings={remarks} />
+                    </Box>
+                </chakra.details>
             )}
             {verdict.caution !== null && (
                 <Box borderTopWidth="1px" pt="3" fontSize="sm" color="caution">
@@ -181,14 +184,15 @@ function Answer({
     judgement,
     expected,
     large,
+    onLog,
 }: {
     judgement: Judgement;
     /** By the model, mg a day. */
     expected: number | null;
     large: boolean;
+    onLog: (line: string) => void;
 }) {
     const name = judgement.label.charAt(0).toUpperCase() + judgement.label.slice(1);
-    const { decimals: places } = useParameter()(judgement.parameter);
     return (
         <Box>
             <chakra.h3 fontSize={large ? '2xl' : 'md'} mb="1">
@@ -197,8 +201,27 @@ function Answer({
             <Box fontSize="sm" mb="2">
                 {judgement.sentence}
             </Box>
+            {judgement.jump !== null && (
+                <IntervalBar of={judgement.parameter} interval={judgement.jump} unit="mg at once" />
+            )}
             {judgement.difference !== null && (
-                <>
+                <IntervalBar of={judgement.parameter} interval={judgement.difference} unit="mg a day" />
+            )}
+            {judgement.odds !== '' && (
+                <Box fontSize="xs" color="quiet">
+                    {judgement.odds}
+                </Box>
+            )}
+            {judgement.unlogged !== null && judgement.unlogged.line !== null && (
+                <Button mt="1" onClick={() => onLog(judgement.unlogged?.line ?? '')}>
+                    Log a water change then
+                </Button>
+            )}
+            {judgement.difference !== null && (
+                <details>
+                    <chakra.summary cursor="pointer" fontSize="sm" minH={{ base: '44px', md: '28px' }}>
+                        Figures
+                    </chakra.summary>
                     <chakra.table width="100%" fontSize="sm" mb="2">
                         <chakra.caption srOnly>{name}: net rate before and after the change</chakra.caption>
                         <thead>
@@ -210,7 +233,7 @@ function Answer({
                                     mg a day
                                 </chakra.th>
                                 <chakra.th scope="col" fontWeight="400" textAlign="right">
-                                    ppm a week
+                                    95 %
                                 </chakra.th>
                                 <chakra.th scope="col" fontWeight="400" textAlign="right">
                                     n
@@ -218,17 +241,11 @@ function Answer({
                             </chakra.tr>
                         </thead>
                         <tbody>
-                            <RateRow
-                                name="before"
-                                rate={judgement.before}
-                                n={judgement.readingsBefore}
-                                places={places}
-                            />
-                            <RateRow name="since" rate={judgement.after} n={judgement.readingsAfter} places={places} />
-                            <RateRow name="change of input" rate={judgement.difference} places={places} strong />
+                            <RateRow name="before" rate={judgement.before} n={judgement.readingsBefore} />
+                            <RateRow name="since" rate={judgement.after} n={judgement.readingsAfter} />
+                            <RateRow name="change of input" rate={judgement.difference} strong />
                         </tbody>
                     </chakra.table>
-                    <IntervalBar judgement={judgement} />
                     {expected !== null && (
                         <Box fontSize="xs" color="quiet" mt="1">
                             Expected by the model of this tank: {signed(expected, Math.abs(expected) >= 10 ? 0 : 2)} mg
@@ -241,39 +258,31 @@ function Answer({
                             {signed(judgement.secondOpinion, Math.abs(judgement.secondOpinion) >= 10 ? 0 : 2)} mg a day
                         </Box>
                     )}
-                </>
+                </details>
             )}
         </Box>
     );
 }
 
-function RateRow({
-    name,
-    rate,
-    n,
-    places,
-    strong = false,
-}: {
-    name: string;
-    rate: Rate | null;
-    n?: number;
-    places: number;
-    strong?: boolean;
-}) {
+function RateRow({ name, rate, n, strong = false }: { name: string; rate: Rate | null; n?: number; strong?: boolean }) {
     return (
         <chakra.tr fontWeight={strong ? '700' : '400'}>
             <chakra.th scope="row" textAlign="left" fontWeight="400" color="quiet">
                 {name}
             </chakra.th>
             <chakra.td textAlign="right" fontFamily="figure" py="0.5">
-                {rate === null ? '' : signed(rate.perDay, Math.abs(rate.perDay) >= 10 ? 0 : 2)}
+                {rate === null ? '' : milligrams(rate.perDay)}
             </chakra.td>
             <chakra.td textAlign="right" fontFamily="figure">
-                {rate === null ? '' : signed(rate.ppmPerWeek, places)}
+                {rate === null ? '' : `${milligrams(rate.low)} to ${milligrams(rate.high)}`}
             </chakra.td>
             <chakra.td textAlign="right" fontFamily="figure" color="quiet">
                 {n ?? ''}
             </chakra.td>
         </chakra.tr>
     );
+}
+
+function milligrams(figure: number): string {
+    return signed(figure, Math.abs(figure) >= 10 ? 0 : 1);
 }

@@ -106,6 +106,13 @@ export interface Judgement {
     before: Rate | null;
     after: Rate | null;
     difference: Rate | null;
+    /** What is told of the input alone. */
+    ofInput: 'lower' | 'higher' | 'no difference shown' | 'cannot tell yet';
+    /** How far the level stepped at once, mg; null where it did not. */
+    jump: Rate | null;
+    /** A step that nobody logged, and the line that logs it as a water change where it can be one. */
+    unlogged: { t: number; line: string | null } | null;
+    odds: string;
     /** The difference by the median of slopes, mg a day. */
     secondOpinion: number | null;
     readingsBefore: number;

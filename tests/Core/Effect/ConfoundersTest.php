@@ -7,7 +7,6 @@ use Ithys\Effect\AlsoChanged;
 use Ithys\Effect\Confounder;
 use Ithys\Effect\Confounders;
 use Ithys\Effect\Question;
-use Ithys\Effect\RoutineChange;
 use Ithys\History\Routines;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\CarbonDose\CarbonSource;
@@ -52,13 +51,13 @@ function confounders(
         $at($nowDay),
         28,
         null,
-        new AlsoChanged(array_map($at, $tankChanges), RoutineChange::in(Routines::of(
+        AlsoChanged::of(array_map($at, $tankChanges), Routines::of(
             $journal,
             200.0,
             new DateTimeZone('UTC'),
             $at($nowDay),
             Assumptions::standard(),
-        ))),
+        )),
     );
 
     return array_map(fn (Confounder $found): string => said($found->sentence), Confounders::find($question, $journal));

@@ -58,13 +58,7 @@ export default function Show({
     choices,
 }: Props) {
     const { examples } = useShared();
-    const levers = useMemo(() => {
-        const newest = sheet.changes.filter((change) => change.judged).reverse();
-        // Where what is best known stands first, steps go by that.
-        return ranked === null
-            ? newest
-            : ranked.changes.flatMap(({ id }) => newest.find((change) => change.id === id) ?? []);
-    }, [sheet.changes, ranked]);
+    const levers = useMemo(() => sheet.changes.filter((change) => change.judged).reverse(), [sheet.changes]);
     // What was asked and is not answered yet: the address still lacks it, and the next question must not forget it.
     const asked = useRef<Record<string, string | number>>({});
     const soon = useRef<ReturnType<typeof setTimeout>>(undefined);
