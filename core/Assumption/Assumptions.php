@@ -13,6 +13,7 @@ final readonly class Assumptions
         'Tank and water' => Catalogue\Water::class,
         'Verdicts' => Catalogue\Effect::class,
         'Targets' => Catalogue\Targets::class,
+        'Alerts' => Catalogue\Bands::class,
         'Media' => Catalogue\Media::class,
         'Where nitrogen and phosphorus go' => Catalogue\Nutrients::class,
         'Path' => Catalogue\Path::class,
@@ -65,6 +66,12 @@ final readonly class Assumptions
         $key = $key instanceof Assumed ? $key->value : $key;
 
         return $this->all[$key] ?? throw UnknownAssumption::called($key);
+    }
+
+    /** Null for a key that is not in the catalogue. */
+    public function find(string $key): ?Assumption
+    {
+        return $this->all[$key] ?? null;
     }
 
     /**

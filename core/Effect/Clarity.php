@@ -20,6 +20,9 @@ final readonly class Clarity
 
     private const LEAST = 3;
 
+    /** Days in which a score forgets the one before; our estimate, by which two a week agree to 0.6. */
+    private const MEMORY = 6.9;
+
     /** @param  ?array{float, float, float}  $difference  points since less before, and the ends of 95 % */
     private function __construct(public int $before, public int $since, public ?array $difference)
     {
@@ -33,7 +36,7 @@ final readonly class Clarity
             $reading = $entry->payload;
             $day = $entry->daysAfter($charge);
             if ($reading instanceof Reading && $reading->parameter === Parameter::Clarity && abs($day) <= self::DAYS) {
-                $day < 0.0 ? $before[] = $reading->value : $since[] = $reading->value;
+                $day < 0.0 ? $before[] = [$day, $reading->value] : $since[] = [$day, $reading->value];
             }
         }
         [$n, $m] = [count($before), count($since)];
@@ -71,18 +74,18 @@ final readonly class Clarity
     }
 
     /**
-     * By Welch's t, for scatter that may differ; a score resolves one point.
+     * By Welch's t, for scatter that may differ; a score resolves one point, and scores that lie close to each other
+     * say much the same.
      *
-     * @param  list<float>  $before
-     * @param  list<float>  $since
+     * @param  list<array{float, float}>  $before  days and scores
+     * @param  list<array{float, float}>  $since
      * @return array{float, float, float}
      */
     private static function difference(array $before, array $since): array
     {
         [$one, $other] = [self::spread($before), self::spread($since)];
-        $error = $one[1] / count($before) + $other[1] / count($since);
-        $df = $error ** 2 / (($one[1] / count($before)) ** 2 / (count($before) - 1)
-            + ($other[1] / count($since)) ** 2 / (count($since) - 1));
+        $error = $one[1] + $other[1];
+        $df = $error ** 2 / ($one[1] ** 2 / $one[2] + $other[1] ** 2 / $other[2]);
         $reach = StudentT::withDegreesOfFreedom($df)->quantile(0.975) * sqrt($error);
         $by = $other[0] - $one[0];
 
@@ -90,14 +93,23 @@ final readonly class Clarity
     }
 
     /**
-     * @param  list<float>  $values
-     * @return array{float, float} mean and variance
+     * @param  list<array{float, float}>  $scores  days and scores
+     * @return array{float, float, float} mean, its variance, and degrees of freedom
      */
-    private static function spread(array $values): array
+    private static function spread(array $scores): array
     {
-        $mean = array_sum($values) / count($values);
-        $sum = array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $values));
+        $n = count($scores);
+        $mean = array_sum(array_column($scores, 1)) / $n;
+        $sum = $alike = 0.0;
+        foreach ($scores as [$day, $score]) {
+            $sum += ($score - $mean) ** 2;
+            foreach ($scores as [$other]) {
+                $alike += exp(-abs($day - $other) / self::MEMORY) / $n;
+            }
+        }
+        // So many scores that are alike differ less from their own mean than they scatter.
+        $variance = $sum / max(0.5, $n - $alike) + 1 / 12;
 
-        return [$mean, $sum / (count($values) - 1) + 1 / 12];
+        return [$mean, $variance * $alike / $n, max(1.0, $n / $alike - 1)];
     }
 }

@@ -9,6 +9,9 @@ use Ithys\Journal\Confounds;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaRemoval\MediaRemoval;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Text;
 
 /**
@@ -52,9 +55,13 @@ final readonly class Confounders
                 continue;
             }
             $day = $entry->daysAfter($this->question->change->at);
+            $medium = $entry->payload instanceof MediaCharge || $entry->payload instanceof MediaRemoval
+                ? $entry->payload->medium
+                : null;
             $found[] = new Confounder(
                 Text::of('{what}, {when}.', what: $entry->payload->summary(), when: Confounder::when($day)),
-                $day,
+                // What does not bind the nutrient is named, and stands in the way of nothing.
+                $medium?->moves($this->question->parameter === Parameter::Phosphate) === false ? null : $day,
                 $wears,
             );
         }

@@ -59,6 +59,17 @@ enum Medium: string
         return $this->bindsPhosphate() || $this->definition()->removes === Removes::Unknown;
     }
 
+    /** Whether it moves phosphate, or nitrate, by what it takes out; what nobody said may move both. */
+    public function moves(bool $phosphate): bool
+    {
+        return match ($this->definition()->removes) {
+            Removes::Phosphate => $phosphate,
+            Removes::Ammonia => ! $phosphate,
+            Removes::Unknown => true,
+            Removes::Organics, Removes::Other => false,
+        };
+    }
+
     /** Whether the medium is there to bind phosphate. */
     public function bindsPhosphate(): bool
     {

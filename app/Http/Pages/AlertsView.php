@@ -26,7 +26,12 @@ final class AlertsView
         $words = $keeper->words();
         $alerts = Kept::of(
             $system,
-            sprintf('alerts %s %s', $keeper->units->value, (new FitShelf($system))->mark()),
+            sprintf(
+                'alerts %s %s %s',
+                $keeper->units->value,
+                $system->target_school->value ?? 'none',
+                (new FitShelf($system))->mark(),
+            ),
             $now,
             static fn (DateTimeImmutable $hour): array => array_map(
                 static fn (Alert $alert): array => [
@@ -61,6 +66,7 @@ final class AlertsView
             $system->assumptions(),
             TankCharges::of($system, $now)->exhausted(),
             $system->setupAt($now)->path?->itemsOf(Kind::Skimmer) !== [],
+            $system->target_school?->bands($system->assumptions()) ?? [],
         );
     }
 }

@@ -16,6 +16,7 @@ use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Severity;
+use Ithys\Target\TargetBand;
 
 /**
  * What in a journal asks to be looked at. Each rule needs several readings that agree and more than a kit's steps, so
@@ -32,6 +33,17 @@ final readonly class Watch
     /** The least fall that harms, ppm; common practice: below it kits hardly tell. */
     private const LEAST_FALL = ['no3' => 3.0, 'po4' => 0.03];
 
+    /** Days over which a fall is fast, and readings before it that are looked at. */
+    private const FALLS = 14;
+
+    private const LOOKED = 12;
+
+    /** Days after which a reading says nothing of a rise now. */
+    private const STALE = 42;
+
+    /** Added to a level before its logarithm is taken, ppm. */
+    private const FLOOR = ['no3' => 0.3, 'po4' => 0.008];
+
     private const DAY = 86_400;
 
     /** @param  list<Entry>  $journal  what stood before the days looked at and what came since, in order of time */
@@ -47,6 +59,7 @@ final readonly class Watch
      *   order of time
      * @param  list<Charge>  $exhausted  charges that are so and still in
      * @param  bool  $hasSkimmer  false where the path has none
+     * @param  list<TargetBand>  $targets  what its keeper wants
      * @return list<Alert> the gravest first
      */
     public static function over(
@@ -55,6 +68,7 @@ final readonly class Watch
         Assumptions $assumptions,
         array $exhausted = [],
         bool $hasSkimmer = true,
+        array $targets = [],
     ): array {
         $journal = array_values(array_filter($journal, static fn (Entry $entry): bool => $entry->at <= $now));
         $watch = new self($journal, $now, $assumptions);
@@ -62,6 +76,7 @@ final readonly class Watch
             ...$watch->zeroAndZero(),
             ...$hasSkimmer ? $watch->skimmerOff() : [],
             ...self::exhausted($exhausted),
+            ...Ends::over($journal, $now, $assumptions, $targets),
         ];
         foreach (Parameter::nutrients() as $parameter) {
             $recent = Recent::of($journal, $parameter);
@@ -81,66 +96,95 @@ final readonly class Watch
         return $alerts;
     }
 
-    /** @return list<Alert> the last three stand above all eight before them, and well above their middle */
+    /** @return list<Alert> a line through three months rises, or the last three stand above all eight before them */
     private function rises(Recent $recent): array
     {
-        [$last, $before] = [$recent->last(3), $recent->before(3, 8)];
-        if (count($last) < 3 || count($before) < 8) {
-            return [];
+        $trend = Trend::of($recent, $this->now, self::FLOOR[$recent->parameter->value] ?? 0.0);
+        $share = $this->assumptions->value(Assumed::AlertRise);
+        $last = $recent->last(1)[0] ?? null;
+        if ($trend !== null && $trend->rises && $last !== null && $this->daysSince($last[0]) <= self::STALE
+            && $trend->to >= (1 + $share) * $trend->from && $trend->to - $trend->from >= 3 * $recent->step()) {
+            return [$this->rise($recent->parameter, Text::of(
+                'By a line through the readings of three months it went from about {then} to about {now}.',
+                then: Quantity::ppm(Quantity::significant($trend->from, 2)),
+                now: Quantity::ppm(Quantity::significant($trend->to, 2)),
+            ), $trend->since)];
         }
-        if ($this->daysSince($last[0][0]) > 42 || $this->daysSince($before[0][0]) > 100) {
+        [$last, $before] = [$recent->last(3), $recent->before(3, 8)];
+        if (count($last) < 3 || count($before) < 8 || $this->daysSince($last[0][0]) > self::STALE
+            || $this->daysSince($before[0][0]) > 100) {
             return [];
         }
         $now = Recent::middle(Recent::values($last));
         $then = Recent::middle(Recent::values($before));
         $isAbove = min(Recent::values($last)) > max(Recent::values($before));
-        $share = $this->assumptions->value(Assumed::AlertRise);
-        if (! $isAbove || $now < (1 + $share) * $then || $now - $then < 3 * $recent->step()) {
-            return [];
-        }
 
-        return [new Alert("rise {$recent->parameter->value}", Finding::of(
-            Severity::Caution,
-            'alert.rise',
-            Text::of('{parameter!} rises', parameter: $recent->parameter->label()),
-            Text::of(
+        return ! $isAbove || $now < (1 + $share) * $then || $now - $then < 3 * $recent->step()
+            ? []
+            : [$this->rise($recent->parameter, Text::of(
                 'The last three readings, about {now}, all stand above the eight before, about {then}.',
                 now: Quantity::ppm($now),
                 then: Quantity::ppm($then),
-            ),
-            $this->assumptions->of(Assumed::AlertRise),
-        ), $before[0][0])];
+            ), $before[0][0])];
     }
 
-    /** @return list<Alert> the last two stand at or below a share of the three before, all within a short time */
+    private function rise(Parameter $parameter, Text $says, DateTimeImmutable $from): Alert
+    {
+        return new Alert("rise {$parameter->value}", Finding::of(
+            Severity::Caution,
+            'alert.rise',
+            Text::of('{parameter!} rises', parameter: $parameter->label()),
+            $says,
+            $this->assumptions->of(Assumed::AlertRise),
+        ), $from);
+    }
+
+    /**
+     * The last stands far below the highest of the two weeks before it; where it stands alone there, it must be half.
+     *
+     * @return list<Alert>
+     */
     private function falls(Recent $recent): array
     {
-        [$last, $before] = [$recent->last(2), $recent->before(2, 3)];
-        if (count($last) < 2 || count($before) < 3 || $this->daysSince($last[1][0]) > 14) {
+        $last = $recent->last(1)[0] ?? null;
+        $before = $last === null ? [] : array_values(array_filter(
+            $recent->before(1, self::LOOKED),
+            static fn (array $one): bool => $one[0] >= $last[0]->modify('-'.self::FALLS.' days'),
+        ));
+        if ($last === null || count($before) < 2 || $this->daysSince($last[0]) > self::FALLS) {
             return [];
         }
-        $days = ($last[0][0]->getTimestamp() - $before[2][0]->getTimestamp()) / self::DAY;
-        $then = Recent::middle(Recent::values($before));
-        $now = max(Recent::values($last));
-        $least = max(self::LEAST_FALL[$recent->parameter->value] ?? INF, 3 * $recent->step());
+        $levels = Recent::sorted($before);
+        // One that stands above all others may be a slip.
+        $then = count($levels) > 2 ? $levels[count($levels) - 2] : $levels[count($levels) - 1];
+        $now = $last[1]->value;
         $share = $this->assumptions->value(Assumed::AlertFall);
-        if ($days > 8 || $now > (1 - $share) * $then || $then - $now < $least) {
+        $follows = $before[count($before) - 1][1]->value <= (1 - $share / 2) * $then;
+        $least = max(self::LEAST_FALL[$recent->parameter->value] ?? INF, 3 * $recent->step());
+        if ($then <= 0.0 || $then - $now < $least || $now > (1 - ($follows ? $share : max($share, 0.55))) * $then) {
             return [];
         }
+        $from = array_values(array_filter($before, static fn (array $one): bool => $one[1]->value >= $then))[0][0];
 
         return [new Alert("fall {$recent->parameter->value}", Finding::of(
             Severity::Fault,
             'alert.fall',
             Text::of('{parameter!} falls fast', parameter: $recent->parameter->label()),
             Text::of(
-                'It went from about {then} to {now} within {days}. Corals suffer from a fast fall: take out part of '
-                    .'what binds or feeds it away, and read again tomorrow.',
+                $follows
+                    ? 'It went from about {then} to {now} within {days}. Corals suffer from a fast fall: take out part '
+                        .'of what binds or feeds it away, and read again tomorrow.'
+                    : 'It went from about {then} to {now} within {days}, by one reading. Read again today. If it is so, '
+                        .'take out part of what binds or feeds it away: corals suffer from a fast fall.',
                 then: Quantity::ppm($then),
                 now: Quantity::ppm($now),
-                days: Quantity::base(max(1.0, round($days)), Dimension::Days),
+                days: Quantity::base(
+                    max(1.0, round(($last[0]->getTimestamp() - $from->getTimestamp()) / self::DAY)),
+                    Dimension::Days,
+                ),
             ),
             $this->assumptions->of(Assumed::AlertFall),
-        ), $before[0][0])];
+        ), $from)];
     }
 
     /** @return list<Alert> nitrate falls while the water is cloudy: bacteria grow in it */

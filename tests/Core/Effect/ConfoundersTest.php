@@ -152,3 +152,22 @@ it('sees socks changed less often, but not for a sock that is picked itself', fu
 it('says when the tank was changed, in the window only', function (): void {
     expect(confounders([], tankChanges: [-40, 12]))->toBe(['The tank or its path was changed 12 days after.']);
 });
+
+it('names a medium that does not bind the nutrient, and lets it stand in the way of nothing', function (
+    Medium $medium,
+    Parameter $nutrient,
+    bool $stands,
+): void {
+    $start = new DateTimeImmutable('2026-06-01 12:00Z');
+    $picked = new Entry($start, SockChange::of(), 1);
+    $other = new Entry($start->modify('+4 days'), MediaCharge::grams($medium, 50), 2);
+    $question = new Question($picked, $nutrient, 200, $start->modify('+28 days'), 28);
+    [$found] = Confounders::find($question, [$picked, $other]);
+    expect($found->day !== null)->toBe($stands);
+})->with([
+    [Medium::Gfo, Parameter::Phosphate, true],
+    [Medium::Gfo, Parameter::Nitrate, false],
+    [Medium::ActivatedCarbon, Parameter::Phosphate, false],
+    [Medium::Zeolite, Parameter::Nitrate, true],
+    [Medium::Unlisted, Parameter::Nitrate, true],
+]);

@@ -12,6 +12,9 @@ use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Media\Medium;
+use Ithys\Target\TargetBand;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Support\SimulatedTank;
 
 /**
@@ -89,9 +92,13 @@ it('sees what should be looked at', function (array $journal, array $alerts) use
         readBefore($now, Parameter::Phosphate, [0.12, 0.11, 0.12, 0.11, 0.04, 0.03], every: 12),
         [],
     ],
-    'a fall that one reading alone shows' => [
-        readBefore($now, Parameter::Phosphate, [0.12, 0.11, 0.12, 0.11, 0.12, 0.03], every: 2.5),
+    'half of a fall that one reading alone shows' => [
+        readBefore($now, Parameter::Phosphate, [0.12, 0.11, 0.12, 0.11, 0.12, 0.07], every: 2.5),
         [],
+    ],
+    'a great fall that one reading alone shows' => [
+        readBefore($now, Parameter::Phosphate, [0.12, 0.11, 0.12, 0.11, 0.12, 0.03], every: 2.5),
+        ['fall'],
     ],
     'both at nought' => [
         [
@@ -181,14 +188,15 @@ function falseAlarms(array $options, Parameter $parameter, int $tanks): float
     return $begun / $tanks;
 }
 
-it('is quiet on noise: at most one false alarm a tank and year', function (string $kind, Parameter $parameter): void {
-    expect(falseAlarms(SimulatedTank::TABLE[$kind][0], $parameter, 25))->toBeLessThanOrEqual(1.0);
+it('is quiet on noise', function (string $kind, Parameter $parameter, float $most = 0.15): void {
+    // Of 25 tanks and years two chance ones more are let be.
+    expect(falseAlarms(SimulatedTank::TABLE[$kind][0], $parameter, 25))->toBeLessThanOrEqual($most + 0.08);
 })->with([
     ['white noise', Parameter::Nitrate],
     ['noise with memory', Parameter::Nitrate],
-    ['noise with memory, every two days', Parameter::Nitrate],
     ['scattered feeding', Parameter::Nitrate],
-    ['drifting input', Parameter::Nitrate],
+    // What comes in really drifts by a sixth, and the level with it.
+    ['drifting input', Parameter::Nitrate, 0.4],
     ['seasons', Parameter::Nitrate],
     ['slips', Parameter::Nitrate],
     ['real A', Parameter::Nitrate],
@@ -196,6 +204,75 @@ it('is quiet on noise: at most one false alarm a tank and year', function (strin
     ['phosphate, noise with memory, every two days', Parameter::Phosphate],
     ['phosphate, real A', Parameter::Phosphate],
     ['phosphate, slips', Parameter::Phosphate],
+]);
+
+it('hears a slow rise and a fast fall whatever the spacing of the readings', function (
+    Parameter $parameter,
+    array $levels,
+    float $over,
+    float $every,
+    string $alert,
+    int $least = 32,
+): void {
+    [$from, $to] = $levels;
+    [$noise, $step] = $parameter === Parameter::Phosphate ? [0.004, 0.01] : [0.8, 0.5];
+    $random = new Randomizer(new Mt19937(11));
+    $normal = static fn (): float => array_sum(array_map(
+        static fn (): float => $random->getInt(0, 1_000_000) / 1e6,
+        range(1, 12),
+    )) - 6;
+    $now = new DateTimeImmutable('2026-11-25 12:00Z');
+    $heard = 0;
+    for ($tank = 0; $tank < 40; $tank++) {
+        $journal = [];
+        for ($day = -120.0 + $every * $tank / 40; $day <= 0.0; $day += $every) {
+            $level = $from + ($to - $from) * max(0.0, min(1.0, ($day + $over + 3) / $over));
+            $read = $level + hypot($noise, 0.04 * $level) * $normal();
+            $journal[] = new Entry($now->modify(sprintf('%+d minutes', (int) round(1440 * $day))), Reading::of(
+                $parameter,
+                max($step, round($read / $step) * $step),
+                step: $step,
+                method: 'kit',
+            ));
+        }
+        $heard += in_array($alert, alertsOver($journal, $now), true) ? 1 : 0;
+    }
+    expect($heard)->toBeGreaterThanOrEqual($least);
+})->with([
+    [Parameter::Phosphate, [0.05, 0.11], 90.0, 7.0, 'rise'],
+    [Parameter::Phosphate, [0.05, 0.11], 90.0, 11.0, 'rise'],
+    // Seven readings in three months: the rest is heard with the next.
+    [Parameter::Phosphate, [0.05, 0.11], 90.0, 14.0, 'rise', 24],
+    [Parameter::Nitrate, [20.0, 8.0], 7.0, 3.5, 'fall'],
+]);
+
+it('watches every parameter that has ends, and targets that are missed for weeks', function (
+    array $read,
+    array $alerts,
+): void {
+    $now = new DateTimeImmutable('2026-11-25 12:00Z');
+    $journal = [];
+    foreach ($read as [$parameter, $values]) {
+        array_push($journal, ...readBefore($now, $parameter, $values, step: 0.1));
+    }
+    usort($journal, fn (Entry $a, Entry $b): int => $a->at <=> $b->at);
+    expect(array_map(
+        fn (Alert $one): string => said($one->finding->title),
+        Watch::over($journal, $now, Assumptions::standard(), [], true, [
+            new TargetBand(Parameter::Nitrate, 3.0, 10.0),
+        ]),
+    ))->toBe($alerts);
+})->with([
+    'all well' => [[[Parameter::Temperature, [25, 25]], [Parameter::Salinity, [35, 35]]], []],
+    'ammonia' => [[[Parameter::Ammonia, [0.0, 0.0, 0.3]]], ['Ammonia is high']],
+    'a cold tank' => [[[Parameter::Temperature, [25, 21]]], ['Temperature is low']],
+    'one odd reading of salinity' => [[[Parameter::Salinity, [35, 39]]], []],
+    'two of them' => [[[Parameter::Salinity, [35, 39, 39]]], ['Salinity is high']],
+    'alkalinity' => [[[Parameter::Alkalinity, [5.5, 5.9]]], ['Alkalinity is low']],
+    'acidity' => [[[Parameter::Acidity, [8.9, 8.8]]], ['PH is high']],
+    'above a target' => [[[Parameter::Nitrate, [14, 15, 14, 15, 14, 15, 14]]], ['Nitrate stays above your target']],
+    'back within it' => [[[Parameter::Nitrate, [14, 15, 14, 15, 14, 15, 9]]], []],
+    'too few to say' => [[[Parameter::Nitrate, [14, 15]]], []],
 ]);
 
 it('hears a rise although a figure was written more coarsely than the kit reads', function (float $lastButOne): void {
