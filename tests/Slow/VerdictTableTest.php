@@ -6,11 +6,11 @@ use Ithys\Effect\Verdict;
 use Tests\Support\SimulatedTank;
 use Tests\Support\SteppedTanks;
 
-// The acceptance table of the verdicts, 1,000 tanks a row and truth, with fixed seeds.
+// The acceptance table of the verdicts, 300 tanks a row and truth, with fixed seeds.
 it('holds the acceptance table', function (array $tank, float $false, float $covers, float $finds): void {
-    [$wrong, $within, $lower] = SimulatedTank::tried($tank, 1000);
-    // A share of 1,000 tries scatters; three standard errors are let be.
-    $slack = static fn (float $share): float => 3 * sqrt(max($share * (1 - $share), 0.005) / 1000);
+    [$wrong, $within, $lower] = SimulatedTank::tried($tank, 300);
+    // A share of 300 tries scatters; three standard errors are let be.
+    $slack = static fn (float $share): float => 3 * sqrt(max($share * (1 - $share), 0.005) / 300);
     expect($wrong)->toBeLessThanOrEqual($false + $slack($false))
         ->and($within)->toBeGreaterThanOrEqual($covers - $slack($covers))
         ->and($lower)->toBeGreaterThanOrEqual($finds - $slack($finds));

@@ -7,7 +7,7 @@ namespace Ithys\Assumption\Catalogue;
 use Ithys\Assumption\Assumption;
 use Ithys\Quantity\Dimension;
 
-/** Between which ends what is read beside nitrate and phosphate usually lies in a reef tank; outside there is an alert. */
+/** Between which ends what is read beside nitrate and phosphate usually lies; outside there is an alert. */
 final class Bands
 {
     /** What it is, its dimension, its ends, and within which they can be set. */

@@ -174,8 +174,8 @@ final readonly class Watch
                 $follows
                     ? 'It went from about {then} to {now} within {days}. Corals suffer from a fast fall: take out part '
                         .'of what binds or feeds it away, and read again tomorrow.'
-                    : 'It went from about {then} to {now} within {days}, by one reading. Read again today. If it is so, '
-                        .'take out part of what binds or feeds it away: corals suffer from a fast fall.',
+                    : 'It went from about {then} to {now} within {days}, by one reading. Read again today. If it is '
+                        .'so, take out part of what binds or feeds it away: corals suffer from a fast fall.',
                 then: Quantity::ppm($then),
                 now: Quantity::ppm($now),
                 days: Quantity::base(
