@@ -253,11 +253,11 @@ it('lists what else changed, and when', function (): void {
 });
 
 it('will not tell two changes apart that lie too close', function (): void {
-    $judgement = judge([...steppedTank(120, 40, 0.1, 6), onDay(2, MediaCharge::grams(Medium::ActivatedCarbon, 60), 7)]);
+    $judgement = judge([...steppedTank(120, 40, 0.1, 6), onDay(2, MediaCharge::grams(Medium::Zeolite, 60), 7)]);
     expect($judgement->verdict)
         ->toBe(Verdict::CannotTellYet)
         ->and(said($judgement->answer->says))
-        ->toContain('cannot be told apart. The other: Activated carbon 60 g, 2 days after.')
+        ->toContain('cannot be told apart. The other: Zeolite 60 g, 2 days after.')
         ->and($judgement->rates?->difference)
         ->not->toBeNull();
 });
