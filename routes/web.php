@@ -81,6 +81,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/ledger', [LedgerController::class, 'show'])->name('ledger.show');
+            Route::get('/ledger/why', [LedgerController::class, 'why'])->name('ledger.why');
             Route::get('/media', [MediaController::class, 'show'])->name('media.show');
             Route::get('/media/dose', [MediaController::class, 'dose'])->name('media.dose');
             Route::get('/media/organic', [MediaController::class, 'organic'])->name('media.organic');

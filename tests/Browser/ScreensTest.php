@@ -14,6 +14,7 @@ const SCREENS = [
     'journal table' => '/systems/1/journal?view=table',
     'journal photos' => '/systems/1/journal?view=photos',
     'ledger' => '/systems/1/ledger',
+    'why' => '/systems/1/ledger/why',
     'ledger that lacks readings' => '/systems/2/ledger',
     'foresee' => '/systems/1/forecast',
     'charges' => '/systems/1/media',

@@ -24,6 +24,7 @@ const PAGES = [
     'long' => '/systems/1/journal?range=all',
     'photos' => '/systems/1/journal?view=photos',
     'ledger' => '/systems/1/ledger',
+    'why' => '/systems/1/ledger/why',
     'foresee' => '/systems/1/forecast',
     'charges' => '/systems/1/media',
     'dose' => '/systems/1/media/dose',

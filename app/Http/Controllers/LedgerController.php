@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Pages\LedgerView;
 use App\Http\Pages\SystemFrame;
+use App\Http\Pages\WhyView;
+use App\Http\Requests\WhyRequest;
 use App\Journal\Learning;
 use App\Models\System;
 use Illuminate\Http\Request;
@@ -33,6 +35,23 @@ final class LedgerController extends Controller
             ),
             'learning' => (new Learning($system))->toArray(),
             'choices' => LedgerView::WEEKS,
+        ]);
+    }
+
+    public function why(WhyRequest $request, System $system): Response
+    {
+        $keeper = $this->keeper($request);
+        $now = now()->toDateTimeImmutable();
+        (new Learning($system))->wanted(0);
+
+        return Inertia::render('Ledger/Why', [
+            'frame' => SystemFrame::of($system, $keeper->words()),
+            'asked' => $request->asked($keeper->zone()),
+            'problem' => $request->problem($keeper->zone()),
+            'why' => $request->problem($keeper->zone()) === null
+                ? WhyView::of($system, $keeper, $request->parameter(), $request->times($keeper->zone()), $now)
+                : null,
+            'learning' => (new Learning($system))->toArray(),
         ]);
     }
 }

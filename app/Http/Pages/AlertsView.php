@@ -14,6 +14,7 @@ use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Effect\Alarm\Alert;
 use Ithys\Effect\Alarm\Watch;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Path\Kind;
 
 /** What of a tank asks to be looked at now, and what of that is put off. */
@@ -27,7 +28,7 @@ final class AlertsView
         $alerts = Kept::of(
             $system,
             sprintf(
-                'alerts %s %s %s',
+                'alerts with why %s %s %s',
                 $keeper->units->value,
                 $system->target_school->value ?? 'none',
                 (new FitShelf($system))->mark(),
@@ -38,6 +39,7 @@ final class AlertsView
                     'key' => $alert->key,
                     'from' => $alert->from->getTimestamp(),
                     'entry' => $alert->entry,
+                    'why' => self::why($system, $keeper, $alert, $hour),
                     ...array_intersect_key(
                         FindingView::of($alert->finding, $words),
                         array_flip(['severity', 'code', 'title', 'sentence', 'basis']),
@@ -51,6 +53,28 @@ final class AlertsView
         return array_map(
             static fn (array $alert): array => [...$alert, 'delay' => $delays[$alert['key']] ?? null],
             $alerts,
+        );
+    }
+
+    /** Where what went before an alert stands beside what went since; null for what is no rise or fall. */
+    private static function why(System $system, User $keeper, Alert $alert, DateTimeImmutable $now): ?string
+    {
+        [$what, $of] = [...explode(' ', $alert->key), ''];
+        $parameter = Parameter::tryFrom($of);
+        if ($parameter === null || ! in_array($what, ['rise', 'fall'], true)) {
+            return null;
+        }
+        $since = max($alert->from->modify('+2 days'), $now->modify($what === 'rise' ? '-28 days' : '-14 days'));
+        $from = $what === 'rise' ? $alert->from : $since->modify('-28 days');
+
+        return WhyView::address(
+            $system,
+            $keeper,
+            $parameter,
+            $from,
+            min($since, $from->modify('+28 days')),
+            $since,
+            $now->modify('+1 day'),
         );
     }
 

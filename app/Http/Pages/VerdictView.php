@@ -68,6 +68,15 @@ final class VerdictView
             'spanDays' => $spanDays,
             'judgements' => $judgements,
             'expected' => self::expected($system, $change, $windowDays, $now),
+            'why' => WhyView::address(
+                $system,
+                $keeper,
+                self::order($change)[0],
+                $change->at->modify("-{$windowDays} days"),
+                $change->at,
+                $change->at,
+                min($now, $change->at->modify("+{$windowDays} days"))->modify('+1 day'),
+            ),
             'account' => $change->payload instanceof MediaCharge && $change->id !== null
                 ? ChargeAccountView::of(TankCharges::of($system, $now)->account($change->id), $words)
                 : null,

@@ -74,13 +74,25 @@ final readonly class Ledger
     public static function of(Timeline $timeline, ?Fit $fit, float $weeks): self
     {
         $end = $timeline->day($timeline->to);
-        $begin = max(0.0, $end - 7 * $weeks);
+
+        return self::between($timeline, $fit, $end - 7 * $weeks, $end);
+    }
+
+    /**
+     * @param  float  $begin  day, and that up to which it is told; what is not known is left out
+     *
+     * @throws InvalidLever
+     */
+    public static function between(Timeline $timeline, ?Fit $fit, float $begin, float $end): self
+    {
+        $end = min($end, $timeline->day($timeline->to));
+        $begin = max(0.0, $begin);
         $weeks = max(1 / 7, ($end - $begin) / 7);
         $simulation = $timeline->simulation($fit?->parameters($timeline), $fit?->start($timeline));
         $off = ['no3' => [], 'po4' => []];
         $first = null;
         foreach ($timeline->read->observed as $one) {
-            if ($one->day < $begin) {
+            if ($one->day < $begin || $one->day > $end) {
                 continue;
             }
             $first ??= $simulation->at($begin);

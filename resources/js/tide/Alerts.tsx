@@ -1,5 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { type SyntheticEvent, useState } from 'react';
 import { useDates } from '../lib/dates';
 import { type Basis, type Finding } from '../lib/page';
@@ -13,6 +13,8 @@ export interface Alert {
     key: string;
     from: number;
     entry: number | null;
+    /** The address of what went before beside what went since; null where it is no rise or fall. */
+    why: string | null;
     severity: Finding['severity'];
     code: string;
     title: string;
@@ -48,6 +50,11 @@ export function Alerts({
                         <Sign severity={alert.severity} />
                         <Box flex="1 1 18rem">
                             <chakra.strong>{alert.title}.</chakra.strong> {alert.sentence}
+                            {alert.why !== null && (
+                                <div>
+                                    <Link href={alert.why}>What came in and went out, before and since</Link>
+                                </div>
+                            )}
                             {alert.basis !== null && (
                                 <div>
                                     <BasisNote basis={alert.basis} />

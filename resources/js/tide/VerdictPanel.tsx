@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Button } from '../parts/Button';
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useDates } from '../lib/dates';
 import { figure, signed, useUnits } from '../lib/figures';
@@ -95,6 +95,9 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
                     <AccountTable account={verdict.account} brief />
                 </Box>
             )}
+            <Box fontSize="sm">
+                <Link href={verdict.why}>What came in and went out, before and since</Link>
+            </Box>
             {cautions.length + remarks.length > 0 && (
                 <chakra.details borderTopWidth="1px" pt="3">
                     <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>

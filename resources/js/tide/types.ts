@@ -136,6 +136,8 @@ export interface Verdict {
     judgements: Judgement[];
     /** What the model expected, mg a day by parameter; null where nothing is learned of the tank. */
     expected: Partial<Record<string, number>> | null;
+    /** The address of what came in and went out before it beside what did since. */
+    why: string;
     /** What a charge did; null for other changes, and where nothing is learned. */
     account: import('../media/types').Account | null;
 }

@@ -76,6 +76,9 @@ export default function Show({ frame, ledger, learning, choices }: Props) {
                                 {choice} weeks
                             </Button>
                         ))}
+                        <Box alignSelf="center" ml="3" fontSize="sm">
+                            <Link href={`${url}/ledger/why`}>Why did it change?</Link>
+                        </Box>
                         <chakra.span alignSelf="center" ml="3" fontSize="sm" color="quiet">
                             {figure(weeks, 1)} weeks are known. Solid: logged. Pale: modelled. Dotted: stores. Dashed:
                             unexplained.
