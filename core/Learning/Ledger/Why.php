@@ -18,8 +18,8 @@ final readonly class Why
 
     /**
      * @param  list<WhyLine>  $lines  what moves the level most first
-     * @param  ?float  $unexplained  mg a week of the element that the water gained more beyond the model; null where too
-     *   little was read in one of them
+     * @param  ?float  $unexplained  mg a week of the element that the water gained more beyond the model; null where
+     *   too little was read in one of them
      */
     private function __construct(public array $lines, public ?float $unexplained, private Element $element)
     {
