@@ -122,7 +122,7 @@ final readonly class Watch
         return ! $isAbove || $now < (1 + $share) * $then || $now - $then < 3 * $recent->step()
             ? []
             : [$this->rise($recent->parameter, Text::of(
-                'The last three readings, about {now}, all stand above the eight before, about {then}.',
+                'The last three readings, about {now}, are all above the eight before, about {then}.',
                 now: Quantity::ppm($now),
                 then: Quantity::ppm($then),
             ), $before[0][0])];
@@ -237,7 +237,7 @@ final readonly class Watch
         return $from === null ? [] : [new Alert('zero', Finding::of(
             Severity::Fault,
             'alert.zero',
-            'Nitrate and phosphate are both at nought',
+            'Nitrate and phosphate are both at zero',
             'Corals pale and slime algae come where both are missing. Feed more, or take media and carbon back, one '
                 .'step at a time.',
         ), $from)];

@@ -50,9 +50,9 @@ final readonly class Why
     public function says(): array
     {
         $mg = static fn (float $figure): Quantity => Quantity::number(Quantity::significant(abs($figure), 2));
-        // A store may give back what it took.
+        // A store may release what it took.
         $amount = static fn (float $figure): Text => Text::of(
-            $figure < 0.0 ? 'gave back {mg} mg' : '{mg} mg',
+            $figure < 0.0 ? 'released {mg} mg' : '{mg} mg',
             mg: $mg($figure),
         );
         $told = [Text::of(

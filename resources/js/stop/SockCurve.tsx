@@ -29,7 +29,7 @@ export function SockCurve({ sock }: { sock: Sock }) {
         <Box maxWidth="50rem">
             <chakra.p mb="1">
                 {sock.present === null
-                    ? 'No sock change is logged of late. A sock that is never changed rots and gives back what it holds.'
+                    ? 'No sock change is logged of late. A sock that is never changed rots and releases what it holds.'
                     : `Changed every ${figure(sock.present[0], 1)} days it is ${sock.verdict}: after ${sock.weeks} weeks ${sides
                           .map(({ name }, i) => `${name} is ${shares(rangeOf(sock.present, i))} lower`)
                           .join(' and ')} than without it, by the model of this tank.`}

@@ -102,7 +102,7 @@ export function VerdictPanel({ systemId, verdict, levers, windows, wanted, spans
                 <chakra.details borderTopWidth="1px" pt="3">
                     <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
                         <chakra.span fontWeight="700" color={cautions.length > 0 ? 'caution' : undefined}>
-                            {cautions.length > 0 ? `Read with care (${cautions.length})` : 'What it rests on'}
+                            {cautions.length > 0 ? `Caveats (${cautions.length})` : 'What it rests on'}
                         </chakra.span>
                     </chakra.summary>
                     <Box display="grid" gap="3" pt="2">
