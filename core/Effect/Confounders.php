@@ -18,7 +18,7 @@ use Ithys\Quantity\Text;
  * Finds the other levers that moved in the window.
  *
  * A routine that simply goes on (the weekly sock, the daily pinch of food) is no change; its *rate* is compared on both
- * sides. Water changes are no confounder: their dilution is undone.
+ * sides. Water changes are no confounder: the model has them.
  */
 final readonly class Confounders
 {

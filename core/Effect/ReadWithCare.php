@@ -206,9 +206,9 @@ final class ReadWithCare
             ));
             $findings[] = Finding::of(
                 Severity::Remark,
-                'dilution-undone',
-                'Dilution undone',
-                ($n === 1 ? 'One water change' : "{$n} water changes").' in the window undone first.'
+                'water-changes',
+                'Water changes',
+                ($n === 1 ? 'One water change' : "{$n} water changes").' in the window counted in.'
                     .($unsaid === 0 ? '' : ' What was in the new water was not said'
                         .($unsaid < $n ? " of {$unsaid} of them." : '.')),
                 $unsaid === 0 ? null : $question->assumptions->of(Assumed::SourceWater),

@@ -49,7 +49,7 @@ it('answers a tank as it is typed, and keeps the old volume for earlier readings
     // The verdict still uses the volume of its own day and says that the tank was changed since.
     $browser->visit('/systems/1/journal')
         ->waitFor('Rates are for 272 L of working volume')
-        ->waitFor('The tank or its path was changed 30 days after.');
+        ->unfold()->waitFor('The tank or its path was changed 30 days after.');
     expect($browser->text())->toContain('working volume 306 L')
         ->and($browser->consoleProblems())->toBe([]);
 });
@@ -57,7 +57,7 @@ it('answers a tank as it is typed, and keeps the old volume for earlier readings
 it('asks again with another window and another size', function (): void {
     $browser = $this->browser;
     $browser->choose('Days on each side', '84 days')
-        ->waitFor('16 water changes in the window undone first.')
+        ->waitFor('Figures')->unfold()->waitFor('16 water changes in the window counted in.')
         ->choose('Worth knowing', '20 %')->waitFor('20 % of the level in four weeks')
         ->choose('Worth knowing', '50 %')->choose('Asked about', 'its first 3 weeks')->waitFor('Over its first 21 days')
         ->choose('Asked about', 'all of the time since')->waitUntilGone('Over its first 21 days');

@@ -33,9 +33,8 @@ it('learns by itself, shows where nitrogen goes, and opens what a figure rests o
     $browser->script('document.querySelector("details summary").click()');
     $browser->press('modelled, what Skimmer rests on')->waitFor('A skimmer takes of the organics');
     // What the model expected stands beside the verdict from now on.
-    $browser->visit('/systems/1/journal')->waitFor('Figures')
-        ->script('document.querySelectorAll("details").forEach((one) => { one.open = true; })');
-    $browser->waitFor('Expected by the model of this tank');
+    $browser->visit('/systems/1/journal')->waitFor('Figures')->unfold()
+        ->waitFor('Expected by the model of this tank');
     $browser->press('What came in and went out, before and since')->waitFor('Why did phosphate change?')
         ->waitFor('Phosphate media');
     expect($browser->text())->toContain('GFO 85 g, GFO reactor')->toContain('a week less than before');

@@ -315,6 +315,14 @@ final class Browser
         return $this;
     }
 
+    /** Opens all that is folded. */
+    public function unfold(): self
+    {
+        $this->script('document.querySelectorAll("details").forEach((one) => { one.open = true; })');
+
+        return $this;
+    }
+
     public function text(): string
     {
         $text = $this->driver->executeScript('return document.body.innerText');

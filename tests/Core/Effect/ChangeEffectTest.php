@@ -129,7 +129,7 @@ it('finds the exact rates behind the water changes when the kit is perfect', fun
         ->and($judgement->rates?->difference->toArray(200)['ppmPerWeek'])->toAgreeWith(-90 * 7 / 200, 1e-9)
         ->and($judgement->verdict)->toBe(Verdict::Lower)
         ->and($judgement->readings->before)->toBe(12)->and($judgement->readings->after)->toBe(12)
-        ->and(codes($judgement))->toContain('dilution-undone');
+        ->and(codes($judgement))->toContain('water-changes');
 });
 
 it('would be misled without undoing the dilution', function (): void {
