@@ -22,7 +22,7 @@ final readonly class ForecastPoint
     /** No finer than its band: "about 9 ppm (7 to 12)". */
     public function says(): Text
     {
-        $finest = (int) -floor(log10(max(1e-9, ($this->high - $this->low) / 2)));
+        $finest = (int) -floor(log10(max(1e-9, ($this->high - $this->low) / 4)));
         $figure = static fn (float $ppm): Quantity => Quantity::number(round($ppm, $finest), max(0, $finest));
 
         return Text::of(

@@ -211,6 +211,7 @@ it('prints the checklist with its cautions', function (): void {
         ->waitUntilGone('Back to what is saved');
     expect($browser->text())
         ->toContain('Leak test of the bare tank')
+        ->toContain('Stairwell reef · ')->toContain('· printed ')
         ->toContain('A full sump is not lifted')
         ->not->toContain('Sign out');
 });

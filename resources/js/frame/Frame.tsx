@@ -1,3 +1,5 @@
+import { useDates } from '../lib/dates';
+import { now as clock } from '../lib/clock';
 import { Box, chakra } from '@chakra-ui/react';
 import { Head, Link, router } from '@inertiajs/react';
 import { Moon, Sun } from 'lucide-react';
@@ -131,6 +133,7 @@ export function Frame({
                     pb="4"
                     minW="0"
                 >
+                    {frame && <PaperHead frame={frame} title={title} />}
                     {children}
                 </chakra.main>
                 {aside && (
@@ -307,6 +310,18 @@ function HeaderButton({
         >
             {children}
         </chakra.button>
+    );
+}
+
+/** On paper: which tank, what of it, which day, and in which units. */
+function PaperHead({ frame, title }: { frame: SystemFrame; title: string }) {
+    const dates = useDates();
+    const { unit } = useUnits();
+    const [now] = useState(clock);
+    return (
+        <chakra.p display="none" _print={{ display: 'block' }} mb="2" fontSize="sm">
+            {`${frame.name} · ${title} · printed ${dates.day(now)} · ${unit('volume')}, ${unit('temperature')}, ${unit('concentration')}`}
+        </chakra.p>
     );
 }
 
