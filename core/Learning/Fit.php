@@ -8,9 +8,6 @@ use Ithys\History\Timeline\Timeline;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Parameters;
 use Ithys\Nutrient\Start;
-use Ithys\Statistics\Cholesky;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** What was learned of a tank: factors on the defaults, by their logs, with what is not known of them. */
 final readonly class Fit
@@ -22,10 +19,6 @@ final readonly class Fit
     private const LEARNED = 0.6;
 
     private const NINETY = 1.645;
-
-    private const SEED = 20_260;
-
-    private const FINE = 1_000_000;
 
     /**
      * @param  array<string, float>  $logs  by {@see Unknown}
@@ -91,46 +84,6 @@ final readonly class Fit
             Unknown::cases(),
             fn (Unknown $one): bool => isset($this->logs[$one->value]),
         ));
-    }
-
-    /**
-     * Tanks that the readings allow, the same for the same fit: the likeliest first, then drawn from what is not known,
-     * in pairs on either side.
-     *
-     * @return list<array<string, float>> logs of the factors
-     */
-    public function draws(int $pairs): array
-    {
-        $names = array_keys($this->logs);
-        $triangle = Cholesky::of(array_map(
-            fn (string $one): array => array_map(
-                fn (string $other): float => $this->covariance[$one][$other],
-                $names,
-            ),
-            $names,
-        ));
-        $random = new Randomizer(new Mt19937(self::SEED));
-        $draws = [$this->logs];
-        for ($pair = 0; $pair < $pairs; $pair++) {
-            $off = $triangle->colour(array_map(static fn (): float => self::normal($random), $names));
-            foreach ([1, -1] as $side) {
-                $draws[] = array_combine($names, array_map(
-                    fn (string $name, float $by): float => $this->logs[$name] + $side * $by,
-                    $names,
-                    $off,
-                ));
-            }
-        }
-
-        return $draws;
-    }
-
-    /** By the way of Box and Muller. */
-    private static function normal(Randomizer $random): float
-    {
-        $one = ($random->getInt(0, self::FINE - 1) + 0.5) / self::FINE;
-
-        return sqrt(-2 * log($one)) * cos(2 * M_PI * $random->getInt(0, self::FINE - 1) / self::FINE);
     }
 
     public function parameters(Timeline $timeline): Parameters

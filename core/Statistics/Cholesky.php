@@ -44,24 +44,6 @@ final readonly class Cholesky
     }
 
     /**
-     * What the triangle makes of white noise.
-     *
-     * @param  list<float>  $white
-     * @return list<float>
-     */
-    public function colour(array $white): array
-    {
-        return array_map(static function (array $row) use ($white): float {
-            $sum = 0.0;
-            foreach ($row as $k => $each) {
-                $sum += $each * $white[$k];
-            }
-
-            return $sum;
-        }, $this->lower);
-    }
-
-    /**
      * What the triangle makes of white noise, undone.
      *
      * @param  list<float>  $values
