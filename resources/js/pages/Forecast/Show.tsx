@@ -178,48 +178,56 @@ function Bench({
     const changed = JSON.stringify(course) !== JSON.stringify(levers);
     return (
         <Box display="grid" gap="6" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '270px minmax(0, 1fr)' }}>
-            <Box as="section" aria-label="Settings" display="grid" gap="3" alignContent="start">
-                <chakra.h2 fontSize="lg">What if</chakra.h2>
-                <chakra.p fontSize="sm" color="quiet">
-                    {ago === 0
-                        ? 'These settings match what you do now. Change one to see the effect.'
-                        : 'These settings match what you did then. What you change goes your way, the rest as it really went.'}
-                </chakra.p>
-                {field('feedTimes', 'Feeding, times what you feed now', '×', `Now about ${figure(feedGrams)} g a day`)}
-                {fitted.stock && field('stockAdded', 'Animals added now', unit('small mass'), 'Fed as the others are')}
-                {fitted.sock && field('sockEvery', 'Sock changed every', 'days', 'Empty: never')}
-                {fitted.roller && field('rollerTimes', 'Fleece advance, times the present', '×')}
-                {field('waterLitres', 'Water change of', unit('volume'))}
-                {field('waterEvery', 'Every', 'days', 'Empty: never')}
-                {fitted.algae && field('lightHours', 'Light over the algae', 'h a day')}
-                {field('spirit', 'Organic carbon as spirit', 'mL a day')}
-                {field('carbonGrams', `${carbon} put in a reactor now`, unit('small mass'))}
-                <Box display="grid" gridTemplateColumns="1fr 1fr" gap="2">
-                    <ChoiceField
-                        label="Medium put in now"
-                        value={course.medium}
-                        options={choices.media}
-                        onPick={(picked) => setCourse({ ...course, medium: picked })}
-                    />
-                    <ChoiceField
-                        label="Where"
-                        value={course.place}
-                        options={choices.places}
-                        onPick={(place) => setCourse({ ...course, place })}
+            <Box as="section" aria-label="Settings">
+                <Box display="grid" gap="3">
+                    <chakra.h2 fontSize="lg">What if</chakra.h2>
+                    <chakra.p fontSize="sm" color="quiet">
+                        {ago === 0
+                            ? 'These settings match what you do now. Change one to see the effect.'
+                            : 'These settings match what you did then. What you change goes your way, the rest as it really went.'}
+                    </chakra.p>
+                    {field(
+                        'feedTimes',
+                        'Feeding, times what you feed now',
+                        '×',
+                        `Now about ${figure(feedGrams)} g a day`,
+                    )}
+                    {fitted.stock &&
+                        field('stockAdded', 'Animals added now', unit('small mass'), 'Fed as the others are')}
+                    {fitted.sock && field('sockEvery', 'Sock changed every', 'days', 'Empty: never')}
+                    {fitted.roller && field('rollerTimes', 'Fleece advance, times the present', '×')}
+                    {field('waterLitres', 'Water change of', unit('volume'))}
+                    {field('waterEvery', 'Every', 'days', 'Empty: never')}
+                    {fitted.algae && field('lightHours', 'Light over the algae', 'h a day')}
+                    {field('spirit', 'Organic carbon as spirit', 'mL a day')}
+                    {field('carbonGrams', `${carbon} put in a reactor now`, unit('small mass'))}
+                    <Box display="grid" gridTemplateColumns="1fr 1fr" gap="2">
+                        <ChoiceField
+                            label="Medium put in now"
+                            value={course.medium}
+                            options={choices.media}
+                            onPick={(picked) => setCourse({ ...course, medium: picked })}
+                        />
+                        <ChoiceField
+                            label="Where"
+                            value={course.place}
+                            options={choices.places}
+                            onPick={(place) => setCourse({ ...course, place })}
+                        />
+                    </Box>
+                    {field('mediaGrams', 'Amount of it', unit('small mass'))}
+                    {course.spirit.trim() !== '' && Number(course.spirit) > Number(levers.spirit) && (
+                        <Box color="caution" fontSize="sm">
+                            Caution: raise organic carbon slowly, with a skimmer and enough oxygen. Stop when the water
+                            clouds, slime grows or fish gasp.
+                        </Box>
+                    )}
+                    <CheckField
+                        label="Skimmer on"
+                        checked={course.skimmerOn}
+                        onCheck={(skimmerOn) => setCourse({ ...course, skimmerOn })}
                     />
                 </Box>
-                {field('mediaGrams', 'Amount of it', unit('small mass'))}
-                {course.spirit.trim() !== '' && Number(course.spirit) > Number(levers.spirit) && (
-                    <Box color="caution" fontSize="sm">
-                        Caution: raise organic carbon slowly, with a skimmer and enough oxygen. Stop when the water
-                        clouds, slime grows or fish gasp.
-                    </Box>
-                )}
-                <CheckField
-                    label="Skimmer on"
-                    checked={course.skimmerOn}
-                    onCheck={(skimmerOn) => setCourse({ ...course, skimmerOn })}
-                />
                 {foreseen !== null && (
                     // On a phone the curves stand far below: the result stays beside what is being set.
                     <Box
@@ -229,6 +237,7 @@ function Bench({
                         bg="paper"
                         borderTopWidth="1px"
                         py="2"
+                        mt="3"
                         fontSize="sm"
                         aria-hidden="true"
                     >
@@ -237,7 +246,7 @@ function Bench({
                             .join(', ')}`}
                     </Box>
                 )}
-                <Button disabled={!changed} onClick={() => setCourse(levers)}>
+                <Button mt="3" width="100%" disabled={!changed} onClick={() => setCourse(levers)}>
                     Back to what you do now
                 </Button>
             </Box>
