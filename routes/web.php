@@ -24,6 +24,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StateController;
 use App\Http\Controllers\StopController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SumpRevisionController;
@@ -80,6 +81,7 @@ Route::middleware('auth')->group(function (): void {
                 ->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
+            Route::get('/state', StateController::class)->name('state.show');
             Route::get('/ledger', [LedgerController::class, 'show'])->name('ledger.show');
             Route::get('/ledger/why', [LedgerController::class, 'why'])->name('ledger.why');
             Route::get('/media', [MediaController::class, 'show'])->name('media.show');

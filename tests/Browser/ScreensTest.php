@@ -15,6 +15,7 @@ const SCREENS = [
     'journal photos' => '/systems/1/journal?view=photos',
     'ledger' => '/systems/1/ledger',
     'why' => '/systems/1/ledger/why',
+    'state' => '/systems/1/state',
     'ledger that lacks readings' => '/systems/2/ledger',
     'foresee' => '/systems/1/forecast',
     'charges' => '/systems/1/media',

@@ -25,6 +25,7 @@ const PAGES = [
     'photos' => '/systems/1/journal?view=photos',
     'ledger' => '/systems/1/ledger',
     'why' => '/systems/1/ledger/why',
+    'state' => '/systems/1/state',
     'foresee' => '/systems/1/forecast',
     'charges' => '/systems/1/media',
     'dose' => '/systems/1/media/dose',

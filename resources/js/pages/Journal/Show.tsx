@@ -154,6 +154,7 @@ export default function Show({
                 <Session systemId={frame.id} readings={sheet.readings} />
                 <Box flex="1" />
                 <Box display="flex" gap="4" fontSize="sm">
+                    <Link href={`/systems/${frame.id}/state`}>State of the tank</Link>
                     <Link href={`/systems/${frame.id}/import`}>Import</Link>
                     <a href={`/systems/${frame.id}/journal.csv`} download>
                         Export all
