@@ -1,4 +1,4 @@
-import { chakra } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
 import { Link, usePage } from '@inertiajs/react';
 import { type Basis, type SystemFrame } from '../lib/page';
 
@@ -19,9 +19,11 @@ export function BasisNote({ basis }: { basis: Basis }) {
             {frame !== undefined && (
                 <>
                     {' '}
-                    <Link href={`/systems/${frame.id}/assumptions#${basis.key}`}>
-                        {basis.reason === null ? 'Set it for this tank' : 'Change it'}
-                    </Link>
+                    <Box asChild textDecoration="underline">
+                        <Link href={`/systems/${frame.id}/assumptions#${basis.key}`}>
+                            {basis.reason === null ? 'Set it for this tank' : 'Change it'}
+                        </Link>
+                    </Box>
                 </>
             )}
         </chakra.details>
