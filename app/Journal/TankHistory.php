@@ -12,6 +12,7 @@ use Ithys\History\Timeline\Timeline;
 use Ithys\History\Timeline\Undone;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Incident\IncidentKind;
+use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Note\NoteKind;
 
 /** What the model is told of a tank: its journal of two years and what stood in that time. */
@@ -40,9 +41,11 @@ final readonly class TankHistory
 
         $journal = new Journal($system);
         $entries = [
-            // As though it was set as the time begins: nothing else is known of the days before.
+            // As though it was set as the time begins; a charge has its age.
             ...array_map(
-                static fn (Entry $one): Entry => new Entry($from, $one->payload, $one->id),
+                static fn (Entry $one): Entry => $one->payload instanceof MediaCharge
+                    ? $one
+                    : new Entry($from, $one->payload, $one->id),
                 $journal->standing($from),
             ),
             ...$journal->pooled($from, $now, [(new NoteKind)->key(), (new IncidentKind)->key()]),

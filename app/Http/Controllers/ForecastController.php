@@ -53,12 +53,8 @@ final class ForecastController extends Controller
                 'stock' => $outlook?->present->herd->grams !== null,
             ],
             'silences' => $ago > 0 ? [] : SilencesView::of($system, $keeper->words(), $now),
-            // What was is past advice.
-            'standing' => $outlook === null ? null : ForecastView::standing(
-                $outlook,
-                $keeper,
-                $now->modify("-{$ago} weeks"),
-            ),
+            // What was is past advice, and past asking.
+            'standing' => $outlook === null || $ago > 0 ? null : ForecastView::standing($outlook, $keeper, $now),
             'counsel' => $outlook === null || $ago > 0 ? null : ForecastView::counsel($system, $outlook, $keeper, $now),
             'courses' => CoursesView::of($system, $keeper, $now),
             'past' => ForecastView::past($system, $now),

@@ -74,7 +74,7 @@ final class AlertsView
             $from,
             min($since, $from->modify('+28 days')),
             $since,
-            $now->modify('+1 day'),
+            $now,
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Journal\FitShelf;
 use App\Journal\Journal;
+use App\Journal\Kept;
 use App\Journal\TankCharges;
 use App\Journal\TankRoutines;
 use App\Journal\TankVerdicts;
@@ -14,6 +15,7 @@ use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Assumption\Assumed;
 use Ithys\History\Charge;
+use Ithys\History\Known;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\RoutineWord\Repeated;
@@ -104,6 +106,18 @@ final class StateView
     /** @return list<array{label: string, rate: string, known: string}> */
     private static function routines(System $system, Words $words, DateTimeImmutable $now): array
     {
+        // By the whole journal, which may be long.
+        return Kept::of(
+            $system,
+            "state, routines {$words->units->value}",
+            $now,
+            static fn (DateTimeImmutable $hour): array => self::goesOn($system, $words, $hour->modify('+1 hour')),
+        );
+    }
+
+    /** @return list<array{label: string, rate: string, known: string}> */
+    private static function goesOn(System $system, Words $words, DateTimeImmutable $now): array
+    {
         $routines = TankRoutines::of($system, $now);
         $told = [];
         foreach (Repeated::cases() as $of) {
@@ -112,7 +126,12 @@ final class StateView
             if ($rate !== null && $usage !== null) {
                 $told[] = [
                     'label' => $of->label(),
-                    'rate' => $rate->perDay > 0.0 ? $words->say($usage->perDay($rate->perDay)) : 'stopped',
+                    'rate' => match (true) {
+                        $rate->perDay > 0.0 => $words->say($usage->perDay($rate->perDay)),
+                        // Unknown is not zero.
+                        $rate->known === Known::Unknown => 'not known',
+                        default => 'stopped',
+                    },
                     'known' => $rate->known->value,
                 ];
             }

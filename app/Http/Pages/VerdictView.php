@@ -75,7 +75,7 @@ final class VerdictView
                 $change->at->modify("-{$windowDays} days"),
                 $change->at,
                 $change->at,
-                min($now, $change->at->modify("+{$windowDays} days"))->modify('+1 day'),
+                min($now, $change->at->modify("+{$windowDays} days")),
             ),
             'account' => $change->payload instanceof MediaCharge && $change->id !== null
                 ? ChargeAccountView::of(TankCharges::of($system, $now)->account($change->id), $words)

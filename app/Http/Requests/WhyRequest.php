@@ -52,7 +52,7 @@ final class WhyRequest extends FormRequest
         [$beforeFrom, $beforeTo, $sinceFrom, $sinceTo] = array_values($days);
 
         return match (true) {
-            $beforeFrom >= $beforeTo, $sinceFrom >= $sinceTo => 'Each time must end after it begins.',
+            $beforeFrom >= $beforeTo, $sinceFrom > $sinceTo => 'Each time must end after it begins.',
             $beforeTo > $sinceFrom => 'The first time must be over before the second begins.',
             $sinceFrom > now() => 'The second time lies ahead: choose days that are past.',
             default => null,
@@ -68,7 +68,8 @@ final class WhyRequest extends FormRequest
             array_values(array_slice($this->asked($zone), 1)),
         );
 
-        return [$beforeFrom, $beforeTo, $sinceFrom, $sinceTo];
+        // The last day belongs to it.
+        return [$beforeFrom, $beforeTo, $sinceFrom, $sinceTo->modify('+1 day')];
     }
 
     private static function day(string $typed, DateTimeZone $zone): ?DateTimeImmutable
