@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Effect\Alarm;
 
 use DateTimeImmutable;
+use Ithys\Forecast\Bands\Nutrient;
 use Ithys\Statistics\LinearFit;
 use Ithys\Statistics\SingularFit;
 use Ithys\Statistics\StudentT;
@@ -38,8 +39,9 @@ final readonly class Trend
     }
 
     /** Null where too few readings tell. */
-    public static function of(Recent $recent, DateTimeImmutable $now, float $floor): ?self
+    public static function of(Recent $recent, DateTimeImmutable $now): ?self
     {
+        $nutrient = Nutrient::of($recent->parameter);
         $from = $now->modify('-'.self::DAYS.' days');
         $readings = array_values(array_filter(
             $recent->readings,
@@ -56,7 +58,7 @@ final readonly class Trend
         if ($span < self::SPAN) {
             return null;
         }
-        $logs = array_map(static fn (array $one): float => log($one[1]->value + $floor), $readings);
+        $logs = array_map(static fn (array $one): float => $nutrient->scale($one[1]->value), $readings);
         try {
             $fit = LinearFit::of(array_map(static fn (float $day): array => [1.0, $day], $days), $logs);
         } catch (SingularFit) {
@@ -69,8 +71,8 @@ final readonly class Trend
         $reach = StudentT::withDegreesOfFreedom(max(1.0, $count - 2))->quantile(self::SURE) * $error;
 
         return new self(
-            max(0.0, exp($start) - $floor),
-            max(0.0, exp($start + $slope * $span) - $floor),
+            $nutrient->back($start),
+            $nutrient->back($start + $slope * $span),
             $readings[0][0],
             $slope > $reach,
         );

@@ -41,9 +41,6 @@ final readonly class Watch
     /** Days after which a reading says nothing of a rise now. */
     private const STALE = 42;
 
-    /** Added to a level before its logarithm is taken, ppm. */
-    private const FLOOR = ['no3' => 0.3, 'po4' => 0.008];
-
     private const DAY = 86_400;
 
     /** @param  list<Entry>  $journal  what stood before the days looked at and what came since, in order of time */
@@ -99,7 +96,7 @@ final readonly class Watch
     /** @return list<Alert> a line through three months rises, or the last three stand above all eight before them */
     private function rises(Recent $recent): array
     {
-        $trend = Trend::of($recent, $this->now, self::FLOOR[$recent->parameter->value] ?? 0.0);
+        $trend = Trend::of($recent, $this->now);
         $share = $this->assumptions->value(Assumed::AlertRise);
         $last = $recent->last(1)[0] ?? null;
         if ($trend !== null && $trend->rises && $last !== null && $this->daysSince($last[0]) <= self::STALE
