@@ -16,6 +16,8 @@ use Illuminate\Support\Str;
 use Ithys\History\Standing;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\KitChange\KitChangeKind;
+use Ithys\Journal\KitChange\Kits;
 use Ithys\Journal\Reading\HalfDays;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Reading\ReadingKind;
@@ -41,7 +43,7 @@ final readonly class Journal
      */
     public function between(DateTimeImmutable $from, DateTimeImmutable $to, array $without = []): array
     {
-        return array_values(array_map(self::toEntry(...), $this->within($from, $to)
+        return Kits::told(array_map(self::toEntry(...), $this->within($from, $to)
             ->whereNotIn('kind', $without)
             ->orderBy('occurred_at')->orderBy('id')
             ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
@@ -62,7 +64,7 @@ final readonly class Journal
             ->select(['id', 'kind', 'occurred_at', 'payload', 'note'])
             ->cursor();
 
-        return iterator_to_array(HalfDays::pooled($rows->map(self::toEntry(...))), false);
+        return Kits::told(HalfDays::pooled($rows->map(self::toEntry(...))));
     }
 
     /**
@@ -151,7 +153,7 @@ final readonly class Journal
     public function kits(): array
     {
         $kits = [];
-        $rows = $this->rows()->where('kind', ReadingKind::KEY)
+        $rows = $this->rows()->whereIn('kind', [ReadingKind::KEY, KitChangeKind::KEY])
             ->orderByDesc('occurred_at')->orderByDesc('id')
             ->limit(self::RECENT)
             ->pluck('payload');

@@ -10,6 +10,9 @@ use Illuminate\Database\Query\Builder;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\KitChange\KitChange;
+use Ithys\Journal\KitChange\KitChangeKind;
+use Ithys\Journal\KitChange\Kits;
 use Ithys\Journal\LeverRate;
 use Ithys\Journal\Reading\Extremes;
 use Ithys\Journal\Reading\Parameter;
@@ -89,10 +92,16 @@ final readonly class LongJournal
      */
     private function entries(array $ids): array
     {
-        return array_values(array_map(Journal::toEntry(...), $this->within()
-            ->whereIntegerInRaw('id', $ids)
+        $entries = Kits::told(array_map(Journal::toEntry(...), $this->within()
+            ->where(static fn (Builder $one): Builder => $one
+                ->whereIntegerInRaw('id', $ids)->orWhere('kind', KitChangeKind::KEY))
             ->orderBy('occurred_at')->orderBy('id')
             ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
+
+        return array_values(array_filter(
+            $entries,
+            static fn (Entry $one): bool => ! $one->payload instanceof KitChange,
+        ));
     }
 
     /** @return list<Entry> every water change, in order of time */

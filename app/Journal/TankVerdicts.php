@@ -47,9 +47,16 @@ final readonly class TankVerdicts
                 static fn (Entry $entry): bool => abs($entry->daysAfter($change->at)) <= $days,
             ));
         $litres = $this->system->workingLitresAt($change->at);
+        // Days are named by the calendar of the tank.
+        $local = new Entry(
+            $change->at->setTimezone($this->system->zone()),
+            $change->payload,
+            $change->id,
+            $change->note,
+        );
 
         return array_map(fn (Parameter $parameter): Judgement => ChangeEffect::judge(new Question(
-            $change,
+            $local,
             $parameter,
             $litres,
             $this->now,

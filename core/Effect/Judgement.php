@@ -62,8 +62,8 @@ final readonly class Judgement
         return abs($difference->estimate) / max(1e-9, ($difference->high - $difference->low) / 2);
     }
 
-    /** The line of the log for a water change that would step the level so far down; null where none would. */
-    public function waterChangeThatExplains(Interval $step, DateTimeImmutable $at): ?string
+    /** Per cent of the water whose change would step the level so far down; null where none would. */
+    public function waterChangeThatExplains(Interval $step, DateTimeImmutable $at): ?int
     {
         $before = array_filter(
             $this->line,
@@ -75,7 +75,7 @@ final readonly class Judgement
 
         return $share < 0.03 || $share > 1.0
             ? null
-            : sprintf('%s water change %d %%', $at->format('Y-m-d H:i'), (int) round(100 * $share));
+            : (int) round(100 * $share);
     }
 
     public function parameter(): Parameter

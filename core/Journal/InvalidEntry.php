@@ -41,6 +41,11 @@ final class InvalidEntry extends DomainException
         return new self($says);
     }
 
+    public static function kitOfWhat(): self
+    {
+        return new self('Say what the kit reads, for example “new kit no3”.');
+    }
+
     public static function noFigure(string $what, string $example): self
     {
         return new self("Say how much, for example “{$what} {$example}”.");

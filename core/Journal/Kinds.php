@@ -14,6 +14,7 @@ use Ithys\Journal\FeedPlan\FeedPlanKind;
 use Ithys\Journal\Fleece\FleeceKind;
 use Ithys\Journal\Harvest\HarvestKind;
 use Ithys\Journal\Incident\IncidentKind;
+use Ithys\Journal\KitChange\KitChangeKind;
 use Ithys\Journal\Livestock\LivestockKind;
 use Ithys\Journal\MediaCharge\MediaChargeKind;
 use Ithys\Journal\MediaRemoval\MediaRemovalKind;
@@ -34,6 +35,7 @@ final class Kinds
 {
     private const ALL = [
         ReadingKind::class,
+        KitChangeKind::class,
         RoutineWordKind::class,
         SockChangeKind::class,
         MediaRemovalKind::class,

@@ -33,6 +33,41 @@ it('comes closer, moves, brushes and goes back, by buttons, keys and mouse', fun
     expect($browser->consoleProblems())->toBe([]);
 });
 
+it('compares two times that are brushed on the chart, in either order', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['tide']->url);
+    $sheet = "//*[name()='svg'][starts-with(@aria-label,'Tide sheet')]";
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('95 %')
+        ->press('Compare two times')->waitFor('Drag across one time on the chart')
+        ->brush($sheet, 0.6, 0.85)->waitFor('Now drag across the other time');
+    expect($browser->axeFindings())->toBe([]);
+    $browser->keys('Escape')->waitUntilGone('Now drag across')
+        ->press('Compare two times')->waitFor('Drag across one time on the chart')
+        ->brush($sheet, 0.6, 0.85)->waitFor('Now drag across the other time')
+        ->brush($sheet, 0.2, 0.5)
+        ->waitFor('Why did nitrate change?')->waitFor('mg of nitrogen a week');
+    $days = array_map(
+        static fn (string $label): string => $browser->value($label),
+        ['Before, from', 'Before, to', 'Since, from', 'Since, to'],
+    );
+    $sorted = $days;
+    sort($sorted);
+    expect($days)->toBe($sorted)->and(array_unique($days))->toHaveCount(4)
+        ->and($browser->consoleProblems())->toBe([]);
+});
+
+it('logs a step that a verdict names with one press', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['tide']->url);
+    $data = $GLOBALS['tide']->data();
+    $data->exec("update entries set payload = json_set(payload, '\$.value', round(0.4 * json_extract(payload, '\$.value'), 1))
+        where system_id = 1 and kind = 'reading' and json_extract(payload, '\$.parameter') = 'no3'
+        and occurred_at > datetime((select max(occurred_at) from entries where system_id = 1), '-20 days')");
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('the journal does not say why');
+    expect($browser->text())->toContain('Log a water change then');
+    $browser->press('Log a new test kit then')->waitFor('Logged: New test kit for nitrate')
+        ->waitUntilGone('the journal does not say why');
+    expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
+});
+
 it('corrects an entry in the table by keys alone, and keeps the search', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['tide']->url);
     $browser->signIn()->visit('/systems/1/journal?view=table')->waitFor('Journal entries');

@@ -16,6 +16,7 @@ use DateTimeImmutable;
 use Ithys\Effect\NetInput;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\KitChange\KitChangeKind;
 use Ithys\Journal\Lane;
 use Ithys\Journal\LeverRate;
 use Ithys\Journal\Mark;
@@ -39,6 +40,9 @@ final readonly class TideSheet
 
     /** More readings than this are thinned to what a drawing can show. */
     private const READINGS = 1200;
+
+    /** Kinds that say what was read, and with what. */
+    private const READ = [ReadingKind::KEY, KitChangeKind::KEY];
 
     /**
      * @param  list<Entry>  $entries  of a long time those alone that are shown one by one
@@ -108,7 +112,7 @@ final readonly class TideSheet
         /** @var array{list<Entry>, list<Entry>, ?int} $thinned */
         $thinned = $long === null
             ? [[], [], null]
-            : $this->kept('readings', [ReadingKind::KEY], static fn (): array => $long->readings());
+            : $this->kept('readings', self::READ, static fn (): array => $long->readings());
         [$extremes, $even, $count] = $thinned;
         $asked = TankRoutines::changes($this->system, now()->toDateTimeImmutable());
         $stretches = [];
@@ -156,7 +160,7 @@ final readonly class TideSheet
             'readingCount' => $count ?? count($readings),
             'changes' => $changes,
             'rates' => (object) $this->rates($words),
-            'net' => $this->kept('net', [ReadingKind::KEY, WaterChangeKind::KEY], fn (): array => $this->net($even)),
+            'net' => $this->kept('net', [...self::READ, WaterChangeKind::KEY], fn (): array => $this->net($even)),
             'lanes' => array_map(static fn (Lane $lane): array => self::lane($lane, $words), Kinds::lanes()),
         ];
     }

@@ -19,7 +19,6 @@ use Ithys\History\Timeline\Missing;
 use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
-use Ithys\Quantity\Words;
 
 /** A picked change with its judgement for each parameter, the one it is meant to move first. */
 final class VerdictView
@@ -53,7 +52,7 @@ final class VerdictView
         $words = $keeper->words();
         $verdicts = new TankVerdicts($system, $now, $windowDays, $wantedShare);
         $judgements = array_map(
-            static fn (Judgement $judgement): array => self::judgement($judgement, $words),
+            static fn (Judgement $judgement): array => self::judgement($judgement, $keeper),
             $verdicts->on($change, self::order($change), $spanDays),
         );
 
@@ -109,8 +108,9 @@ final class VerdictView
     }
 
     /** @return array<string, mixed> */
-    private static function judgement(Judgement $judgement, Words $words): array
+    private static function judgement(Judgement $judgement, User $keeper): array
     {
+        $words = $keeper->words();
         $litres = $judgement->question->litres;
 
         return [
@@ -123,7 +123,7 @@ final class VerdictView
             'difference' => $judgement->rates?->difference->toArray($litres),
             'ofInput' => $judgement->answer->ofInput->value,
             'jump' => $judgement->rates?->jump?->toArray($litres),
-            'unlogged' => self::unlogged($judgement),
+            'unlogged' => self::unlogged($judgement, $keeper),
             'odds' => $words->say($judgement->answer->likely?->says() ?? ''),
             'secondOpinion' => $judgement->rates?->secondOpinion,
             'readingsBefore' => $judgement->readings->before,
@@ -136,19 +136,28 @@ final class VerdictView
     }
 
     /**
-     * A step that nobody logged, with the line that logs it as a water change where it can be one.
+     * A step that nobody logged, with the lines that log what it can have been.
      *
-     * @return ?array{t: int, line: ?string}
+     * @return ?array{t: int, water: ?string, kit: string}
      */
-    private static function unlogged(Judgement $judgement): ?array
+    private static function unlogged(Judgement $judgement, User $keeper): ?array
     {
         $step = $judgement->answer->unlogged;
         if ($step === null) {
             return null;
         }
-        $at = $judgement->question->change->at->modify(sprintf('%+d seconds', (int) round(86_400 * $step[0]->day)));
+        // A line of the log is read by the clock of its writer.
+        $at = $judgement->question->change->at
+            ->modify(sprintf('%+d seconds', (int) round(86_400 * $step[0]->day)))
+            ->setTimezone($keeper->zone());
+        $percent = $judgement->waterChangeThatExplains($step[1], $at);
+        $day = $at->format('Y-m-d H:i');
 
-        return ['t' => $at->getTimestamp(), 'line' => $judgement->waterChangeThatExplains($step[1], $at)];
+        return [
+            't' => $at->getTimestamp(),
+            'water' => $percent === null ? null : "{$day} water change {$percent} %",
+            'kit' => "{$day} new kit {$judgement->parameter()->value}",
+        ];
     }
 
     /** @return list<Parameter> */

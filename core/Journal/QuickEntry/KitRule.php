@@ -18,7 +18,7 @@ final class KitRule implements Rule
         }
         $tokens->take('the', 'my');
         $isKit = $tokens->take('kit') || $isKit;
-        $kit = $this->known($tokens, $context) ?? ($isKit ? $this->quoted($tokens) ?? $tokens->name() : '');
+        $kit = $this->known($tokens, $context) ?? ($isKit ? $tokens->quoted() ?? $tokens->name() : '');
         $tokens->take('kit');
         if ($kit === '') {
             if ($isKit) {
@@ -46,20 +46,6 @@ final class KitRule implements Rule
         foreach ($kits as $kit) {
             if ($tokens->takePhrase(explode(' ', mb_strtolower($kit)))) {
                 return $kit;
-            }
-        }
-
-        return null;
-    }
-
-    private function quoted(Tokens $tokens): ?string
-    {
-        if (preg_match('~^["“„]~u', $tokens->peek()->text ?? '') !== 1) {
-            return null;
-        }
-        for ($words = 1; $words <= 8; $words++) {
-            if (preg_match('~["”“]$~u', $tokens->peek($words - 1)->text ?? '') === 1) {
-                return trim($tokens->takeText($words), '"“”„');
             }
         }
 

@@ -141,6 +141,21 @@ final class Tokens
         return $this->takeText($words);
     }
 
+    /** A name in quotation marks, taken; null where none stands here. */
+    public function quoted(): ?string
+    {
+        if (preg_match('~^["“„]~u', $this->peek()->text ?? '') !== 1) {
+            return null;
+        }
+        for ($words = 1; $words <= 8; $words++) {
+            if (preg_match('~["”“]$~u', $this->peek($words - 1)->text ?? '') === 1) {
+                return trim($this->takeText($words), '"“”„');
+            }
+        }
+
+        return null;
+    }
+
     /** Takes "3 h", "3h", "90 minutes"; null where no time span stands here. */
     public function hours(): ?float
     {

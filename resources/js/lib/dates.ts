@@ -21,10 +21,12 @@ export function useDates() {
             day: '2-digit',
         });
         /** Days of the keeper's calendar, counted from one that does not matter. */
-        const dayNumber = (t: number) => Date.parse(isoDay.format(new Date(t * 1000))) / 1000 / DAY;
+        const iso = (t: number) => isoDay.format(new Date(t * 1000));
+        const dayNumber = (t: number) => Date.parse(iso(t)) / 1000 / DAY;
         return {
             /** The keeper's own day, as 2026-03-04. */
-            today: () => isoDay.format(new Date(now() * 1000)),
+            iso,
+            today: () => iso(now()),
             short: format({ day: 'numeric', month: 'short' }),
             month: format({ month: 'short' }),
             year,

@@ -15,6 +15,7 @@ import { ROW_HEIGHT, SmallRow } from './SmallRow';
 import { Target } from './Target';
 import { type Courses, type ReadingMark, type Sheet, type TargetChoice, type Verdict } from './types';
 import { download, svgFile } from './saveSvg';
+import { TwoTimesLine, useTwoTimes } from './TwoTimes';
 import { useWidth } from './useWidth';
 import { useZoom } from './useZoom';
 import { Button } from '../parts/Button';
@@ -78,7 +79,8 @@ export function TideSheet({ systemId, sheet, courses, verdict, target, onPick, o
     const [ink, quiet, hairline] = useToken('colors', ['ink', 'quiet', 'hairline']) as [string, string, string];
     const dates = useDates();
     const named = useParameter();
-    const zoom = useZoom([sheet.from, sheet.to], [left, width - right]);
+    const times = useTwoTimes(systemId, axes);
+    const zoom = useZoom([sheet.from, sheet.to], [left, width - right], times.onPart);
     const [start, end] = zoom.part ?? [sheet.from, sheet.to];
     const x = useMemo(
         () =>
@@ -166,6 +168,12 @@ export function TideSheet({ systemId, sheet, courses, verdict, target, onPick, o
                     <Tool label="Later" sign="→" onClick={zoom.later} disabled={zoom.part === null} />
                     <Tool label="All of the time" sign="all" onClick={zoom.whole} disabled={zoom.part === null} />
                     <Tool label="Save the drawing as SVG" sign="SVG" onClick={save} />
+                    <Tool
+                        label="Compare two times"
+                        sign="Compare"
+                        pressed={times.onPart !== null}
+                        onClick={times.turn}
+                    />
                 </Box>
                 {target.bands.length > 0 && (
                     <chakra.p fontSize="sm" color="quiet" flex="1 1 16rem">
@@ -174,12 +182,14 @@ export function TideSheet({ systemId, sheet, courses, verdict, target, onPick, o
                     </chakra.p>
                 )}
             </Box>
+            <TwoTimesLine systemId={systemId} times={times} />
             <Box ref={box} position="relative" minH={`${height}px`}>
                 <Box
                     position="absolute"
                     top="0"
-                    left={`${left}px`}
-                    right={`${right}px`}
+                    // The names of the axes stand beside it; a narrow drawing has room for one of the two.
+                    left={narrow ? 0 : `${left}px`}
+                    right={narrow ? 0 : '7rem'}
                     textAlign="center"
                     fontSize="sm"
                     color="quiet"
@@ -352,15 +362,19 @@ export function TideSheet({ systemId, sheet, courses, verdict, target, onPick, o
                                         ),
                                 )}
                         </g>
-                        {zoom.brush !== null && (
-                            <rect
-                                x={Math.min(x(zoom.brush[0] * 1000), x(zoom.brush[1] * 1000))}
-                                y={TOP}
-                                width={Math.abs(x(zoom.brush[1] * 1000) - x(zoom.brush[0] * 1000))}
-                                height={height - TOP - 20}
-                                fill={quiet}
-                                fillOpacity={0.18}
-                            />
+                        {[times.first, zoom.brush].map(
+                            (part, i) =>
+                                part !== null && (
+                                    <rect
+                                        key={i}
+                                        x={Math.min(x(part[0] * 1000), x(part[1] * 1000))}
+                                        y={TOP}
+                                        width={Math.abs(x(part[1] * 1000) - x(part[0] * 1000))}
+                                        height={height - TOP - 20}
+                                        fill={quiet}
+                                        fillOpacity={0.18}
+                                    />
+                                ),
                         )}
                         {flagVisible && (
                             <g>
@@ -389,17 +403,21 @@ function Tool({
     label,
     sign,
     disabled = false,
+    pressed,
     onClick,
 }: {
     label: string;
     sign: string;
     disabled?: boolean;
+    pressed?: boolean;
     onClick: () => void;
 }) {
     return (
         <Button
             aria-label={label}
             title={label}
+            aria-pressed={pressed}
+            look={pressed ? 'solid' : 'line'}
             disabled={disabled}
             px="2"
             minH={{ base: '44px', md: '28px' }}

@@ -215,10 +215,22 @@ function Answer({
                     {judgement.odds}
                 </Box>
             )}
-            {judgement.unlogged !== null && judgement.unlogged.line !== null && (
-                <Button mt="1" onClick={() => onLog(judgement.unlogged?.line ?? '')}>
-                    Log a water change then
-                </Button>
+            {judgement.unlogged !== null && (
+                <Box display="flex" flexWrap="wrap" gap="2" mt="1">
+                    {(
+                        [
+                            ['Log a water change then', judgement.unlogged.water],
+                            ['Log a new test kit then', judgement.unlogged.kit],
+                        ] as const
+                    ).map(
+                        ([label, line]) =>
+                            line !== null && (
+                                <Button key={label} onClick={() => onLog(line)}>
+                                    {label}
+                                </Button>
+                            ),
+                    )}
+                </Box>
             )}
             {judgement.difference !== null && (
                 <details>

@@ -110,8 +110,8 @@ export interface Judgement {
     ofInput: 'lower' | 'higher' | 'no difference shown' | 'cannot tell yet';
     /** How far the level stepped at once, mg; null where it did not. */
     jump: Rate | null;
-    /** A step that nobody logged, and the line that logs it as a water change where it can be one. */
-    unlogged: { t: number; line: string | null } | null;
+    /** A step that nobody logged, and the lines that log what it can have been. */
+    unlogged: { t: number; water: string | null; kit: string } | null;
     odds: string;
     /** The difference by the median of slopes, mg a day. */
     secondOpinion: number | null;

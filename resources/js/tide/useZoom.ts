@@ -15,9 +15,14 @@ export function within(part: [number, number], [from, to]: [number, number]): [n
 
 /**
  * The part of a time that is looked at: brushed with the mouse between two ends of a drawing, or zoomed and moved by
- * keys. Null for all of it; another time begins with all of it.
+ * keys. Null for all of it; another time begins with all of it. Where brushed parts are asked for, by finger too, they
+ * go there instead.
  */
-export function useZoom(all: [number, number], [left, right]: [number, number]) {
+export function useZoom(
+    all: [number, number],
+    [left, right]: [number, number],
+    onPart: ((part: [number, number]) => void) | null = null,
+) {
     const [zoomed, setZoomed] = useState<{ of: string; part: [number, number] } | null>(null);
     const [brush, setBrush] = useState<[number, number] | null>(null);
     const of = all.join();
@@ -47,7 +52,7 @@ export function useZoom(all: [number, number], [left, right]: [number, number]) 
         whole: () => set(null),
         handlers: {
             onPointerDown: (event: PointerEvent<SVGSVGElement>) => {
-                if (event.pointerType === 'mouse' && event.button === 0) {
+                if ((event.pointerType === 'mouse' || onPart !== null) && event.button === 0) {
                     const at = timeAt(event);
                     setBrush([at, at]);
                 }
@@ -55,7 +60,7 @@ export function useZoom(all: [number, number], [left, right]: [number, number]) 
             onPointerUp: () => {
                 // A press that hardly moves is a click on what lies there.
                 if (brush !== null && Math.abs(brush[1] - brush[0]) > length / 60) {
-                    set([Math.min(...brush), Math.max(...brush)]);
+                    (onPart ?? set)([Math.min(...brush), Math.max(...brush)]);
                 }
                 setBrush(null);
             },

@@ -469,4 +469,21 @@ final class Browser
     {
         (new ChromeDevToolsDriver($this->driver))->execute($command, $parameters);
     }
+
+    /** Brushes over a drawing with the mouse, from one share of its width to another. */
+    public function brush(string $xpath, float $from, float $to): self
+    {
+        $drawing = $this->element($xpath);
+        $this->intoSight($drawing);
+        $width = $drawing->getSize()->getWidth();
+        $this->driver->action()
+            ->moveToElement($drawing, (int) round(($from - 0.5) * $width), -20)
+            ->clickAndHold()
+            ->moveByOffset((int) round(($to - $from) / 2 * $width), 1)
+            ->moveByOffset((int) round(($to - $from) / 2 * $width), 0)
+            ->release()
+            ->perform();
+
+        return $this;
+    }
 }

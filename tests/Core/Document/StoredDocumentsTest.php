@@ -17,6 +17,7 @@ use Ithys\Journal\Fleece\Fleece;
 use Ithys\Journal\Harvest\Harvest;
 use Ithys\Journal\Incident\Incident;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\KitChange\KitChange;
 use Ithys\Journal\Livestock\Fate;
 use Ithys\Journal\Livestock\Livestock;
 use Ithys\Journal\MediaCharge\Container;
@@ -115,6 +116,8 @@ it('stores entries of every kind as it did, and opens them the same', function (
         Reading::of(Parameter::Nitrate, 8.5, step: 0.5, method: 'colour comparison'),
         Reading::of(Parameter::Phosphate, 0.02, cloudy: true, belowLimit: true),
         Reading::of(Parameter::Alkalinity, 8.1)->approximately(),
+        KitChange::to(Parameter::Nitrate),
+        KitChange::to(Parameter::Phosphate, 'colour comparison'),
         RoutineWord::goesOn(Repeated::Feeding),
         RoutineWord::goesOn(Repeated::Spirit),
         RoutineWord::stopped(Repeated::Water),
