@@ -239,6 +239,35 @@ it('goes on from the past as it really went', function (): void {
     expect(end($ask(['feedTimes' => '2'])['other']['no3'])[1])->toBeGreaterThan(1.2 * $level);
 });
 
+it('compares media in a reactor and in a bag, as the forecast of each would tell it', function (): void {
+    (new FitShelf($this->system->fresh()))->learn(now()->toDateTimeImmutable());
+    $levers = $this->get('/systems/1/forecast')->inertiaProps('levers');
+    $ask = fn (string $what, array $with = []): array => $this->postJson("/systems/1/forecast/{$what}", [
+        'levers' => [...$levers, ...$with], 'weeks' => 12,
+    ])->assertOk()->json('view');
+    $media = $ask('media');
+    expect(array_column($media['rows'], 'medium'))->toContain('gfo', 'alumina', 'resin')
+        ->and($media['none'])->toBe($ask('preview')['ends']['present']['po4'])
+        ->and($media['typed'])->toBeFalse()
+        ->and($media['unknown'])->toContain('Unlisted medium');
+    foreach ($media['rows'] as $row) {
+        expect(array_column($row['places'], 'place'))->toBe(['reactor', 'bag']);
+        foreach ($row['places'] as $one) {
+            // What is compared is what the settings themselves lead to.
+            $tried = $ask('preview', $one['levers']);
+            expect($one['says'])->toBe($tried['ends']['other']['po4'])
+                ->and($one['doubt'])->toBe($tried['doubts'][0] ?? null);
+        }
+    }
+    // An amount that was typed goes for all of them, with the other settings as they are set.
+    $typed = $ask('media', ['mediaGrams' => '30', 'feedTimes' => '1.5']);
+    expect($typed['typed'])->toBeTrue()
+        ->and(array_unique(array_column($typed['rows'], 'amount')))->toBe(['30 g'])
+        ->and($typed['none'])->toBe($ask('preview', ['feedTimes' => '1.5'])['ends']['other']['po4']);
+    expect($this->postJson('/systems/1/forecast/media', ['levers' => [...$levers, 'mediaGrams' => 'much']])
+        ->assertOk()->json('problems.mediaGrams'))->toBeString();
+});
+
 it('says beside a verdict what the model expected of the change', function (): void {
     $verdict = fn (): array => $this->get('/systems/1/journal?change='
         .$this->get('/systems/1/journal')->inertiaProps('picked'))->inertiaProps('verdict');
@@ -289,7 +318,10 @@ it('keeps a course with what was foreseen of it, makes it the plan, and says lat
     }
     // What was foreseen then stays as it was.
     expect($courses()[0]['foreseen'])->toBe($asNow['foreseen'])
-        ->and($courses()[0]['scores']['no3'])->toMatchArray(['readings' => 3, 'within' => 3]);
+        ->and($courses()[0]['scores']['no3'])->toMatchArray(['readings' => 3, 'within' => 3])
+        // One that is no plan is held beside the readings too.
+        ->and($courses()[1]['isPlan'])->toBeFalse()
+        ->and($courses()[1]['scores']['no3'])->toMatchArray(['readings' => 3]);
     $this->delete("/systems/1/forecast/courses/{$less['id']}");
     expect($courses())->toHaveCount(1);
     $this->post("/systems/1/forecast/courses/{$less['id']}/restore");

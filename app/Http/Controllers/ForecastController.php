@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Pages\CourseForm;
 use App\Http\Pages\CoursesView;
 use App\Http\Pages\ForecastView;
+use App\Http\Pages\MediaChoicesView;
 use App\Http\Pages\SilencesView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Pages\TargetView;
@@ -97,6 +98,23 @@ final class ForecastController extends Controller
                     'other' => ForecastView::workload($outlook, $course, $system),
                 ],
             ];
+        });
+    }
+
+    /** What each medium would do to phosphate, in a reactor and in a bag, with the settings else. */
+    public function media(CourseRequest $request, System $system): JsonResponse
+    {
+        $outlook = ForecastView::outlook($system, now()->toDateTimeImmutable(), $request->weeksAgo())['outlook'];
+        abort_if($outlook === null, 409, 'Nothing is learned of this tank yet.');
+
+        return Preview::of(function () use ($outlook, $request, $system): array {
+            $keeper = $this->keeper($request);
+            $turned = $request->turned($keeper, $outlook);
+            try {
+                return MediaChoicesView::of($system, $keeper, $outlook, $turned, $request->weeks());
+            } catch (InvalidLever $invalid) {
+                throw ValidationException::withMessages(['spirit' => $invalid->getMessage()]);
+            }
         });
     }
 }

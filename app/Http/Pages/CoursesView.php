@@ -9,18 +9,26 @@ use App\Models\Course;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use DateTimeInterface;
 use Ithys\Forecast\ForecastPoint;
 use Ithys\Forecast\Score;
+use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Quantity\Words;
 
-/** The courses that a keeper keeps of a tank, and how the plan among them came. */
+/** The courses that a keeper keeps of a tank, and how each of them came. */
 final class CoursesView
 {
     /** @return list<array<string, mixed>> newest first */
     public static function of(System $system, User $keeper, DateTimeImmutable $now): array
     {
-        return array_values($system->courses()->orderByDesc('id')->get()->map(
+        $courses = $system->courses()->orderByDesc('id')->get();
+        $first = $courses->min('made_at');
+        $read = $first instanceof DateTimeInterface
+            ? (new Journal($system))->pooled(DateTimeImmutable::createFromInterface($first), $now)
+            : [];
+
+        return array_values($courses->map(
             static fn (Course $course): array => [
                 'id' => $course->id,
                 'name' => $course->name,
@@ -29,7 +37,7 @@ final class CoursesView
                 'isPlan' => $course->is_plan,
                 'foreseen' => $course->foreseen,
                 'ends' => self::ends($course->foreseen, $keeper->words()),
-                'scores' => $course->is_plan ? self::scores($system, $course, $now) : [],
+                'scores' => self::scores($course, $read),
             ],
         )->all());
     }
@@ -51,13 +59,16 @@ final class CoursesView
         ];
     }
 
-    /** @return array<string, array<string, mixed>> by parameter */
-    private static function scores(System $system, Course $course, DateTimeImmutable $now): array
+    /**
+     * @param  list<Entry>  $entries  in order of time
+     * @return array<string, array<string, mixed>> by parameter
+     */
+    private static function scores(Course $course, array $entries): array
     {
         $read = [];
         $made = $course->made_at->toDateTimeImmutable();
-        foreach ((new Journal($system))->pooled($made, $now) as $entry) {
-            if ($entry->payload instanceof Reading) {
+        foreach ($entries as $entry) {
+            if ($entry->payload instanceof Reading && $entry->at >= $made) {
                 $read[$entry->payload->parameter->value][] = [$entry->daysAfter($made), $entry->payload->value];
             }
         }

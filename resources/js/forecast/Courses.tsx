@@ -104,7 +104,7 @@ export function Courses({
                         ([key, score]) =>
                             score !== undefined && (
                                 <Box key={key}>
-                                    {`How it came: of ${score.readings} readings of ${named(key).name} ${score.within} lay in the band; it was off by ${figure(score.off, 0)} % in the middle, “all stays as it is” by ${figure(score.stays, 0)} %.`}
+                                    {`${one.isPlan ? 'How it came' : 'Beside what was read, whether you took it or not'}: of ${score.readings} readings of ${named(key).name} ${score.within} lay in the band; it was off by ${figure(score.off, 0)} % in the middle, “all stays as it is” by ${figure(score.stays, 0)} %.`}
                                 </Box>
                             ),
                     )}

@@ -86,7 +86,7 @@ export interface Kept {
     isPlan: boolean;
     foreseen: Series;
     ends: { weeks: number; says: Partial<Record<string, string>> };
-    /** How the plan came, by parameter; shares in per cent. */
+    /** How it came, by parameter; shares in per cent. */
     scores: Partial<Record<string, { readings: number; within: number; off: number; stays: number }>>;
 }
 

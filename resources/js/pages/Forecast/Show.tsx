@@ -3,6 +3,7 @@ import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Advised } from '../../forecast/Advised';
 import { Ahead } from '../../forecast/Ahead';
+import { MediaChoices } from '../../forecast/MediaChoices';
 import { Courses } from '../../forecast/Courses';
 import { type Silence, Silences } from '../../forecast/Silences';
 import { Work, Weekly } from '../../forecast/Tables';
@@ -333,6 +334,10 @@ function Bench({
                                 steps towards it here.
                             </chakra.p>
                         )}
+                        <MediaChoices
+                            {...{ systemId, course, weeks, ago }}
+                            onTry={(media) => setCourse({ ...course, ...media })}
+                        />
                         <Work foreseen={foreseen} changed={changed} hasRoller={fitted.roller} systemId={systemId} />
                         {ago === 0 && (
                             <Courses
