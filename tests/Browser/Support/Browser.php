@@ -195,13 +195,13 @@ final class Browser
         return $this;
     }
 
-    /** Presses the button or link that reads so, or is labelled so. */
+    /** Presses the button, link or fold that reads so, or is labelled so. */
     public function press(string $text): self
     {
         $quoted = $this->quoted($text);
         $target = $this->element(
             "//button[normalize-space(.)={$quoted} or @aria-label={$quoted}][not(@disabled)] | "
-                ."//a[normalize-space(.)={$quoted}]",
+                ."//a[normalize-space(.)={$quoted}] | //summary[normalize-space(.)={$quoted}]",
         );
         $this->intoSight($target)->click();
 
