@@ -15,8 +15,8 @@ final readonly class Fit
     /** Intervals of the fit are widened by this, since no model is true: ours, from simulated tanks. */
     private const WIDEN = 1.25;
 
-    /** Share of the spread beforehand under which a figure counts as learned. */
-    private const LEARNED = 0.6;
+    /** Share of the spread beforehand under which a range counts as narrow. */
+    private const NARROW = 0.6;
 
     private const NINETY = 1.645;
 
@@ -69,12 +69,16 @@ final readonly class Fit
         return self::WIDEN * sqrt(max(0.0, $this->covariance[$unknown->value][$unknown->value] ?? 0.0));
     }
 
-    public function isLearned(Unknown $unknown): bool
+    public function taught(Unknown $unknown): Taught
     {
-        $prior = $this->priors[$unknown->value] ?? null;
+        $prior = $this->priors[$unknown->value] ?? 0.0;
+        $isNarrow = sqrt($this->covariance[$unknown->value][$unknown->value] ?? INF) < self::NARROW * $prior;
 
-        return $prior !== null
-            && sqrt($this->covariance[$unknown->value][$unknown->value] ?? INF) < self::LEARNED * $prior;
+        return match (true) {
+            ! $isNarrow => Taught::Assumed,
+            $unknown->holdsAlone() => Taught::Learned,
+            default => Taught::Together,
+        };
     }
 
     /** @return list<Unknown> */

@@ -47,4 +47,16 @@ enum Unknown: string
             self::StartNitrate, self::StartPhosphate => null,
         };
     }
+
+    /**
+     * Whether its range of 90 % held in eight of ten simulated tanks and more, those of other physics among them. What
+     * food brings, its phosphorus and what all else takes up can be split otherwise and fit as well.
+     */
+    public function holdsAlone(): bool
+    {
+        return match ($this) {
+            self::Input, self::Media, self::StartNitrate, self::StartPhosphate => true,
+            default => false,
+        };
+    }
 }

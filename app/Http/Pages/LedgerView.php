@@ -135,7 +135,8 @@ final class LedgerView
                 'factor' => $fit->factor($unknown),
                 'low' => $low,
                 'high' => $high,
-                'isLearned' => $fit->isLearned($unknown),
+                'taught' => $fit->taught($unknown)->value,
+                'says' => $fit->taught($unknown)->says(),
             ];
         }, $fit->unknowns());
     }

@@ -9,6 +9,7 @@ use Ithys\History\Charge;
 use Ithys\History\Timeline\Timeline;
 use Ithys\Journal\MediaCharge\Place;
 use Ithys\Learning\Fit;
+use Ithys\Learning\Taught;
 use Ithys\Learning\Unknown;
 use Ithys\Nutrient\Basin;
 use Ithys\Nutrient\Parameters;
@@ -307,7 +308,7 @@ final readonly class ChargeForecasts
     /** @return array{float, float} mean and spread of the log of what its medium holds, of the usual */
     private function prior(Charge $charge): array
     {
-        $isLearned = $this->fit?->isLearned(Unknown::Media) === true;
+        $isLearned = $this->fit?->taught(Unknown::Media) === Taught::Learned;
         $spread = $isLearned ? $this->fit->spread(Unknown::Media) : self::CAPACITY_SPREAD;
 
         return [

@@ -12,6 +12,7 @@ use Ithys\History\Timeline\Observed;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Learning\Fit;
 use Ithys\Learning\Kit;
+use Ithys\Learning\Taught;
 use Ithys\Learning\Unknown;
 use Ithys\Media\Medium;
 use Ithys\Nutrient\Element;
@@ -160,7 +161,7 @@ final readonly class ChargeWords
             times: Quantity::number($fit->factor(Unknown::Media), 1),
             low: Quantity::number($low, 1),
             high: Quantity::number($high, 1),
-            known: $fit->isLearned(Unknown::Media) ? 'learned from your readings' : 'still mostly assumed',
+            known: $fit->taught(Unknown::Media) === Taught::Learned ? 'learned from your readings' : 'still mostly assumed',
         );
     }
 

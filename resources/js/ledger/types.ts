@@ -29,7 +29,9 @@ export interface Learned {
     factor: number;
     low: number;
     high: number;
-    isLearned: boolean;
+    taught: 'learned' | 'together' | 'assumed';
+    /** The same in words. */
+    says: string;
 }
 
 export interface Residual {

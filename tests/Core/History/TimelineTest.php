@@ -18,6 +18,7 @@ use Ithys\Learning\Calibration;
 use Ithys\Learning\Fit;
 use Ithys\Learning\Ledger\Ledger;
 use Ithys\Learning\Ledger\LedgerLine;
+use Ithys\Learning\Taught;
 use Ithys\Learning\TooFewReadings;
 use Ithys\Learning\Unknown;
 use Ithys\Nutrient\Element;
@@ -178,7 +179,7 @@ it('learns what it can from readings, and says of each figure whether it is lear
     // Food and what all else takes up look alike; what they make of the water together is what is learned.
     expect($food)->toBeLessThan(0.85)
         ->and($fit->interval(Unknown::Input)[0])->toBeLessThan(0.8 / 1.5 * 1.05)
-        ->and($fit->isLearned(Unknown::RockRate))->toBeFalse()
+        ->and($fit->taught(Unknown::RockRate))->toBe(Taught::Assumed)
         ->and($after->nitrate())->toEqualWithDelta($truth->before(273.0)->nitrate(), 0.1 * $after->nitrate())
         ->and($fit->isDone)->toBeTrue()
         ->and(array_column($fit->residuals, 'day'))->toHaveCount(80)

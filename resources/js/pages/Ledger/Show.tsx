@@ -214,9 +214,7 @@ function Aside({ systemId, ledger, learning }: { systemId: number; ledger: Props
                                 <chakra.tr key={one.key} borderBottomWidth="1px" verticalAlign="top">
                                     <td>
                                         {one.label}
-                                        <Box color={one.isLearned ? 'kelp' : 'quiet'}>
-                                            {one.isLearned ? 'learned' : 'assumed'}
-                                        </Box>
+                                        <Box color={one.taught === 'learned' ? 'kelp' : 'quiet'}>{one.says}</Box>
                                     </td>
                                     <chakra.td textAlign="right" fontFamily="figure" whiteSpace="nowrap">
                                         ×{figure(one.factor, 2)}
@@ -229,8 +227,9 @@ function Aside({ systemId, ledger, learning }: { systemId: number; ledger: Props
                         </tbody>
                     </chakra.table>
                     <chakra.p fontSize="sm" color="quiet">
-                        What food brings and what all else takes up look alike in readings: only their difference is
-                        well known.
+                        Learned: the range is narrow, and such ranges held in simulated tanks. Learned only together:
+                        what food brings and what all else takes up look alike in readings, so only their difference is
+                        well known. Assumed: your readings hardly narrow it.
                     </chakra.p>
                     {parameters.map((parameter) => (
                         <div key={parameter.key}>
