@@ -6,6 +6,7 @@ namespace Ithys\Effect;
 
 use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\Interval;
+use Ithys\Effect\Relaxed\Mixture;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Series;
 use Ithys\Effect\Relaxed\Step;
@@ -19,6 +20,9 @@ use Ithys\Quantity\Text;
  */
 final readonly class Answer
 {
+    /** Odds that the change did something, from which a direction is told; our choice. */
+    private const CLAIMED = 3.0;
+
     /** Odds from which so many more readings are said to show it. */
     private const PROMISED = 0.5;
 
@@ -62,7 +66,8 @@ final readonly class Answer
             );
         }
         $unlogged = $stick->unlogged();
-        [$input, $wide] = [$stick->difference(), $stick->allowing()];
+        $change = $stick->change();
+        [$input, $wide] = [$change->interval(), $stick->allowing()];
         if ($unlogged !== null && ! self::isApart($evidence, $unlogged[0])) {
             return new self(
                 Verdict::CannotTellYet,
@@ -76,16 +81,23 @@ final readonly class Answer
         }
         $input = $unlogged === null ? $input : $wide;
         $ofInput = self::verdict($input, $wide, $wanted);
-        $step = $span === null ? $stick->jump() : null;
+        $odds = $question->oddsBefore() * $stick->odds();
+        $isClaimed = $odds >= self::CLAIMED;
+        // An interval on one side of nothing is no claim where the odds are about even.
+        $isFaint = ! $isClaimed && in_array($ofInput, [Verdict::Lower, Verdict::Higher], true);
+        $ofInput = $isFaint ? Verdict::CannotTellYet : $ofInput;
+        $step = $span === null && $isClaimed ? $stick->jump() : null;
         $step = $step !== null && ($step->high < 0.0 || $step->low > 0.0) ? $step : null;
         $verdict = match (true) {
             $step !== null => $step->high < 0.0 ? Verdict::Lower : Verdict::Higher,
             default => $ofInput,
         };
-        $more = $verdict === Verdict::CannotTellYet && $span === null
-            ? self::more($question, $evidence, $stick, $wanted)
+        $likely = new Likely(min($change->chance(), $step === null ? 1.0 : 1 - $stick->jumped()), $odds);
+        $more = $verdict === Verdict::CannotTellYet && $span === null && ! $isFaint
+            ? self::more($question, $evidence, $stick, $change, $wanted)
             : null;
         $says = match (true) {
+            $isFaint => VerdictWords::faint($question, $input, $likely),
             $span !== null => VerdictWords::overSpan($stick, $span, $wanted, $question->litres),
             $step !== null => VerdictWords::stepped($question, $step, $ofInput, $input, $stick),
             $ofInput !== Verdict::CannotTellYet => VerdictWords::told($ofInput, $question, $evidence, $stick),
@@ -112,10 +124,7 @@ final readonly class Answer
             $ofInput,
             $unlogged,
             $more,
-            new Likely(
-                min($stick->change()->chance(), $step === null ? 1.0 : 1 - $stick->jumped()),
-                $stick->odds(),
-            ),
+            $likely,
         );
     }
 
@@ -149,13 +158,14 @@ final readonly class Answer
         Question $question,
         Evidence $evidence,
         RelaxedStick $stick,
+        Mixture $change,
         float $wanted,
     ): ?int {
         if (min($evidence->before(), $evidence->after()) < ChangeEffect::LEAST_TO_PROMISE) {
             return null;
         }
         for ($more = 1; $more <= Evidence::MOST_ON_A_SIDE - $evidence->after(); $more++) {
-            if ($stick->promise(self::longer($evidence, $question, $more), $wanted) >= self::PROMISED) {
+            if ($stick->promise(self::longer($evidence, $question, $more), $change, $wanted) >= self::PROMISED) {
                 return $more;
             }
         }

@@ -11,7 +11,7 @@ final readonly class Confounder
 {
     public function __construct(
         public Text $sentence,
-        /** Days from the judged change, negative before it; null for a shift spread over the window. */
+        /** Days from the judged change, negative before it; null for what cannot move the nutrient. */
         public ?float $day = null,
         /** A phosphate medium that changes the nutrient asked about for weeks, not at once. */
         public bool $wears = false,

@@ -22,6 +22,9 @@ use Ithys\Quantity\Text;
  */
 final readonly class Confounders
 {
+    /** Days within which a routine that changes is the change that is picked. */
+    private const SAME = 1.0;
+
     private function __construct(private Question $question)
     {
     }
@@ -91,17 +94,24 @@ final readonly class Confounders
     {
         $question = $this->question;
         $least = $question->assumptions->value(Assumed::RateShare);
-        $mine = array_filter(
-            $question->also->routines,
-            static fn (RoutineChange $one): bool => $question->coversMoment($one->at)
+        $found = [];
+        foreach ($question->also->routines as $one) {
+            $day = ($one->at->getTimestamp() - $question->change->at->getTimestamp()) / 86400;
+            $isPicked = $one->entry !== null && $one->entry === $question->change->id
+                || $one->of->kind() === $question->change->kind()->key() && abs($day) < self::SAME;
+            if (
+                ! $isPicked
+                && $question->coversMoment($one->at)
                 && Kinds::named($one->of->kind())->lever()?->confounds === Confounds::Routine
-                && $one->of->kind() !== $question->change->kind()->key()
-                && $one->isBeyond($least),
-        );
+                && $one->isBeyond($least)
+            ) {
+                $found[] = new Confounder(
+                    Text::of('{what}, {when}.', what: $one->says, when: Confounder::when($day)),
+                    $day,
+                );
+            }
+        }
 
-        return array_map(
-            static fn (RoutineChange $one): Confounder => new Confounder(Text::of('{what}.', what: $one->says)),
-            array_values($mine),
-        );
+        return $found;
     }
 }

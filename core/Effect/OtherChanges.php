@@ -10,6 +10,9 @@ final class OtherChanges
     /** Readings that tell two changes apart. */
     private const LEAST_PER_SIDE = 3;
 
+    /** Days that do: within them a change is still coming to show, and its end passes for the next one's doing. */
+    private const APART = 14.0;
+
     /**
      * The change that cannot be told apart from this one: fewer than three readings lie between, or less than it takes
      * to settle.
@@ -24,7 +27,7 @@ final class OtherChanges
                 && ! $confounder->wears
                 && self::beyond($evidence, $confounder->day) > 0
                 && (self::between($evidence, $confounder->day) < self::LEAST_PER_SIDE
-                    || abs($confounder->day) < $evidence->settlingDays)
+                    || abs($confounder->day) < max(self::APART, $evidence->settlingDays))
             ) {
                 return $confounder;
             }
@@ -45,6 +48,7 @@ final class OtherChanges
                 $confounder->day !== null
                 && ! $confounder->wears
                 && self::between($evidence, $confounder->day) >= self::LEAST_PER_SIDE
+                && abs($confounder->day) >= self::APART
                 && self::beyond($evidence, $confounder->day) >= self::LEAST_PER_SIDE
             ) {
                 $days[] = $confounder->day;

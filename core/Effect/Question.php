@@ -11,12 +11,16 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Kind;
 use Ithys\Journal\MediaCharge\MediaCharge;
+use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Journal\Reading\Parameter;
 
 /** What is asked: did this change move this nutrient, by the readings within so many days of it? */
 final readonly class Question
 {
     private const DAY = 86_400;
+
+    /** Odds beforehand that a medium moves a nutrient which it is not known to move; our estimate. */
+    private const UNKNOWN_TO_MOVE = 0.1;
 
     /** @var float the smallest change worth knowing, as a share of the level over four weeks */
     public float $wantedShare;
@@ -66,6 +70,21 @@ final readonly class Question
         $settling = $kind->lever()?->settling;
 
         return $settling === null ? null : $this->assumptions->of($settling);
+    }
+
+    /** Whether the change is a medium that is not known to move this nutrient. */
+    public function isOfIdleMedium(): bool
+    {
+        $put = $this->change->payload;
+
+        return ($put instanceof MediaCharge || $put instanceof MediaRemoval)
+            && ! $put->medium->moves($this->parameter === Parameter::Phosphate);
+    }
+
+    /** Odds before anything is read that the change does something to this nutrient. */
+    public function oddsBefore(): float
+    {
+        return $this->isOfIdleMedium() ? self::UNKNOWN_TO_MOVE : 1.0;
     }
 
     public function isChange(Entry $entry): bool

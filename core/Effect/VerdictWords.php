@@ -7,6 +7,7 @@ namespace Ithys\Effect;
 use Ithys\Effect\Relaxed\Interval;
 use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Step;
+use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 
@@ -114,6 +115,24 @@ final class VerdictWords
                 days: (int) round(($evidence->observations[count($evidence->observations) - 1]->day ?? 0.0)),
                 direction: self::direction($verdict, $stick->gain(false), $stick->gain(true)),
             );
+    }
+
+    /** The readings lean one way, and not far enough to say so. */
+    public static function faint(Question $question, Interval $input, Likely $likely): Text
+    {
+        return Text::of(
+            $input->high < 0.0
+                ? 'The readings lean to lower, not far enough to say so: {odds}.{why}'
+                : 'The readings lean to higher, not far enough to say so: {odds}.{why}',
+            odds: $likely->says(),
+            why: $question->isOfIdleMedium() && $question->change->payload instanceof MediaCharge
+                ? Text::of(
+                    ' {medium} is not known to move {nutrient}, so more is asked of them.',
+                    medium: $question->change->payload->medium->label(),
+                    nutrient: $question->parameter->label(),
+                )
+                : '',
+        );
     }
 
     /** Why nothing can be told yet, and what would help. */

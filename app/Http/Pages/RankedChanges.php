@@ -13,6 +13,7 @@ use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Effect\FalseDiscovery;
 use Ithys\Effect\Judgement;
+use Ithys\Effect\Verdict;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Words;
 
@@ -33,7 +34,7 @@ final class RankedChanges
     ): array {
         return Kept::of(
             $system,
-            "ranked of form 2 {$range} {$windowDays} {$wantedShare} {$keeper->units->value}",
+            "ranked of form 3 {$range} {$windowDays} {$wantedShare} {$keeper->units->value}",
             $now,
             static fn (DateTimeImmutable $hour): array => self::anew(
                 $system,
@@ -82,7 +83,8 @@ final class RankedChanges
                 'verdict' => $judgement->verdict->value,
                 'figure' => $words->say($judgement->figure()),
                 'odds' => $words->say($judgement->answer->likely?->says() ?? ''),
-                'standsOut' => $marked["{$one[0]->id} {$n}"] ?? false,
+                'standsOut' => $judgement->verdict !== Verdict::CannotTellYet
+                    && ($marked["{$one[0]->id} {$n}"] ?? false),
             ], $one[1], array_keys($one[1])),
         ], array_reverse($listed)), 'total' => count($changes), 'judged' => count($chances)];
     }

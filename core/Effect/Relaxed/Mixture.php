@@ -51,52 +51,49 @@ final readonly class Mixture
 
     private function probability(float $figure): float
     {
-        $sum = $weights = 0.0;
+        return $this->at($figure)[0];
+    }
+
+    /** @return array{float, float} what lies below a figure, and how densely it lies there */
+    private function at(float $figure): array
+    {
+        $below = $dense = $weights = 0.0;
         foreach ($this->parts as ['weight' => $weight, 'estimate' => $estimate, 'error' => $error, 'freedom' => $df]) {
             if ($weight >= self::NEGLIGIBLE) {
-                $sum += $weight * StudentT::withDegreesOfFreedom($df)->probability(($figure - $estimate) / $error);
+                $t = StudentT::withDegreesOfFreedom($df);
+                $off = ($figure - $estimate) / $error;
+                $below += $weight * $t->probability($off);
+                $dense += $weight * $t->density($off) / $error;
                 $weights += $weight;
             }
         }
 
-        return $sum / $weights;
+        return [$below / $weights, $dense / $weights];
     }
 
-    /** By false position, with the Illinois rule so that neither end sticks. */
+    /** By Newton's steps, halved wherever they leave the bracket. */
     private function quantile(float $probability): float
     {
-        $spread = max(array_column($this->parts, 'error'));
-        $middle = $this->estimate();
-        $low = $middle - 2 * $spread;
-        $high = $middle + 2 * $spread;
-        for ($reach = 2 * $spread; $this->probability($low) > $probability; $reach *= 2) {
-            $low -= $reach;
-        }
-        for ($reach = 2 * $spread; $this->probability($high) < $probability; $reach *= 2) {
-            $high += $reach;
-        }
-        $atLow = $this->probability($low) - $probability;
-        $atHigh = $this->probability($high) - $probability;
-        $side = 0;
-        for ($turn = 0; $turn < 60 && $high - $low > 1e-7 * $spread; $turn++) {
-            $next = $atHigh - $atLow <= 0.0
-                ? ($low + $high) / 2
-                : ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
-            $at = $this->probability($next) - $probability;
-            if (abs($at) < 1e-8) {
+        $spread = sqrt($this->variance());
+        $figure = $this->estimate() + ($probability < 0.5 ? -2 : 2) * $spread;
+        [$low, $high] = [-INF, INF];
+        for ($turn = 0; $turn < 100; $turn++) {
+            [$below, $dense] = $this->at($figure);
+            $excess = $below - $probability;
+            if (abs($excess) < 1e-9) {
+                return $figure;
+            }
+            $excess < 0.0 ? $low = $figure : $high = $figure;
+            // No step is wider than a spread: far out in a tail the density says nothing.
+            $step = max(-$spread, min($spread, $excess / max($dense, 1e-300)));
+            $next = $figure - $step;
+            $next = $next > $low && $next < $high ? $next : ($low + $high) / 2;
+            if (abs($next - $figure) <= 1e-9 * $spread) {
                 return $next;
             }
-            if ($at > 0.0) {
-                [$high, $atHigh] = [$next, $at];
-                $atLow = $side === 1 ? $atLow / 2 : $atLow;
-                $side = 1;
-            } else {
-                [$low, $atLow] = [$next, $at];
-                $atHigh = $side === -1 ? $atHigh / 2 : $atHigh;
-                $side = -1;
-            }
+            $figure = $next;
         }
 
-        return ($low + $high) / 2;
+        return $figure;
     }
 }

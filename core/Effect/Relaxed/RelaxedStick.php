@@ -350,10 +350,11 @@ final readonly class RelaxedStick
      * Odds that so many more readings, taken on, would show a change of that size, by what is known of it now.
      *
      * @param  Series  $longer  the readings there are with those to come, whose levels do not matter
+     * @param  Mixture  $now  as {@see self::change()} has it
      */
-    public function promise(Series $longer, float $wanted): float
+    public function promise(Series $longer, Mixture $now, float $wanted): float
     {
-        $now = $this->change();
+        [$estimate, $variance] = [$now->estimate(), $now->variance()];
         $usual = $all = 0.0;
         $each = [];
         foreach ($this->points as $point) {
@@ -375,7 +376,6 @@ final readonly class RelaxedStick
                 $fit->degreesOfFreedom,
             ];
         }
-        $variance = $now->variance();
         $odds = $weights = 0.0;
         foreach ($each as [$weight, $then, $freedom]) {
             $later = $variance * $then / max(1e-300, $usual / $all);
@@ -383,9 +383,9 @@ final readonly class RelaxedStick
             $t = StudentT::withDegreesOfFreedom($freedom);
             $half = $t->quantile(0.975) * sqrt($later);
             foreach ([1, -1] as $sign) {
-                $likely = $weight * exp(-($now->estimate() - $sign * $wanted) ** 2 / (2 * $variance));
+                $likely = $weight * exp(-($estimate - $sign * $wanted) ** 2 / (2 * $variance));
                 $odds += $likely * $t->probability(
-                    ($wanted + ($sign * $now->estimate() - $wanted) * $share - $half)
+                    ($wanted + ($sign * $estimate - $wanted) * $share - $half)
                         / sqrt($later * (1 - $share)),
                 );
                 $weights += $likely;

@@ -115,8 +115,8 @@ it('compares the rate of feeding on both sides', function (float $before, float 
 })->with([
     'the same' => [3.0, 3.0, []],
     'within a fifth' => [3.0, 3.5, []],
-    'more' => [3.0, 4.5, ['Feeding: from 3 g a day to 4.5 g a day.']],
-    'less' => [3.0, 1.5, ['Feeding: from 3 g a day to 1.5 g a day.']],
+    'more' => [3.0, 4.5, ['Feeding: from 3 g a day to 4.5 g a day, on the same day.']],
+    'less' => [3.0, 1.5, ['Feeding: from 3 g a day to 1.5 g a day, on the same day.']],
 ]);
 
 it('does not take the start of logging for fasting', function (): void {
@@ -137,13 +137,13 @@ it('sees organic carbon begin to be raised', function (): void {
         ...on(range(-20, -1), $dose(5)),
         ...on(array_map(fn (int $d): float => $d + 0.3, range(0, 27)), $dose(10)),
     ];
-    expect(confounders($entries))->toBe(['Organic carbon, vinegar: from 5 mL a day to 10 mL a day.']);
+    expect(confounders($entries))->toBe(['Organic carbon, vinegar: from 5 mL a day to 10 mL a day, on the same day.']);
 });
 
 it('sees socks changed less often, but not for a sock that is picked itself', function (): void {
     $socks = on([-24, -20, -16, -12, -8, -4, 4, 14, 24], SockChange::of());
     expect(confounders($socks, SkimmerSwitch::of(true)))
-        ->toBe(['The sock interval: perhaps from one in 4 days to one in 9.4 days.'])
+        ->toBe(['The sock interval: perhaps from one in 4 days to one in 9.4 days, 4 days before.'])
         ->and(confounders($socks))->toBe([])
         ->and(confounders(on([-24, -20, -16, 4, 9, 13], SockChange::of()), SkimmerSwitch::of(true)))->toBe([])
         ->and(confounders(on([-20, 4], SockChange::of()), SkimmerSwitch::of(true)))->toBe([]);
