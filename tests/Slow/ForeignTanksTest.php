@@ -23,9 +23,7 @@ it('holds its bands in tanks that are not its model', function (string $row): vo
     $least = match ($row) {
         // What nobody logged can only be doubted.
         'unlogged feeding', 'slips' => 0.55,
-        // Bacteria of this world take other shares than the model's: a known weakness of the first weeks.
-        'carbon ramp' => 0.45,
-        default => 0.62,
+        default => 0.6,
     };
     foreach ($found['held'] as $key => $share) {
         expect($share)->toBeGreaterThanOrEqual($least, "{$row}, {$key}: {$share}");

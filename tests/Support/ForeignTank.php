@@ -168,7 +168,8 @@ final class ForeignTank
                 $this->happen($day + 0.5, WaterChange::of($water), WaterChange::of($water));
             }
             if ($this->row === 'carbon ramp' && $since) {
-                $ml = $this->litres / 100 * min(4, 1 + intdiv($day - $change, 7));
+                // The last step lies in what is known: a forecast is of a course that goes on.
+                $ml = $this->litres / 100 * min(3, 1 + intdiv($day - $change, 7));
                 $dose = CarbonDose::of(CarbonSource::Vinegar, round($ml, 1));
                 $this->happen($day + 0.55, $dose, $this->between(0, 1) < 0.9 ? $dose : null);
             }

@@ -160,8 +160,8 @@ final readonly class Band
     {
         [$level, $off, $kit, $unread] = $this->now;
         $share = 0.7 - 0.3 * min(1.0, $days / self::AHEAD);
-        if ($this->nutrient->figure('steady') === 0.0) {
-            // Phosphate after a change: the model knows better than readings of before.
+        if ($this->nutrient->figure('steady') === 0.0 && $this->lever !== Lever::Carbon) {
+            // Phosphate after a change: the model knows better than readings of before; of bacteria it knows little.
             $share += $this->changed * (0.9 - $share);
         }
         $figure = $this->nutrient->figure(...);
