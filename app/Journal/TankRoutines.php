@@ -10,11 +10,13 @@ use Ithys\Effect\AlsoChanged;
 use Ithys\Finding;
 use Ithys\History\Routines;
 use Ithys\History\Silences;
+use Ithys\Journal\CarbonDose\CarbonDoseKind;
 use Ithys\Journal\DosePlan\DosePlanKind;
 use Ithys\Journal\Entry;
 use Ithys\Journal\FeedPlan\FeedPlanKind;
 use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
+use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Journal\RoutineWord\RoutineWordKind;
 
 /** What is done to a tank again and again, by its whole journal: one answer for every page and every time shown. */
@@ -56,32 +58,119 @@ final class TankRoutines
     /** @return array{also: string, described: list<int>, silences: string} */
     private static function told(System $system, DateTimeImmutable $now): array
     {
-        return Kept::of($system, 'routines also', $now, static function (DateTimeImmutable $hour) use ($system): array {
-            $end = $hour->modify('+1 hour');
-            $routines = self::of($system, $end);
+        $ends = self::ends($system, $now);
+        if ($ends === null) {
+            return ['also' => serialize(new AlsoChanged), 'described' => [], 'silences' => serialize([])];
+        }
+        $changes = $missed = $silences = [];
+        foreach (self::groups() as $kinds) {
+            $kept = Kept::of(
+                $system,
+                'routines of '.implode(' ', $kinds),
+                $now,
+                static function (DateTimeImmutable $hour) use ($system, $kinds, $ends): array {
+                    $entries = (new Journal($system))->ofKinds($kinds, $hour->modify('+1 hour'));
+                    $routines = Routines::of(
+                        // A word may be on another routine.
+                        array_values(array_filter(
+                            $entries,
+                            static fn (Entry $one): bool => Repeated::of($one)?->kind() === $kinds[0],
+                        )),
+                        $system->workingLitresAt($hour),
+                        $system->zone(),
+                        $hour->modify('+1 hour'),
+                        $system->assumptions(),
+                        null,
+                        $ends['moments'],
+                    );
 
-            return [
-                'also' => serialize(AlsoChanged::of($system->changedOn(), $routines)),
-                'described' => self::described($system),
-                'silences' => serialize(Silences::in($routines)),
-            ];
-        }, [...self::kinds(), ...self::settings()], self::ends($system));
+                    return ['told' => serialize([AlsoChanged::of([], $routines), Silences::in($routines)])];
+                },
+                $kinds,
+                self::quiet($ends, $kinds),
+            );
+            /** @var array{AlsoChanged, array<string, Finding>} $one */
+            $one = unserialize($kept['told']);
+            $changes = [...$changes, ...$one[0]->routines];
+            $missed = [...$missed, ...$one[0]->missed];
+            $silences = [...$silences, ...$one[1]];
+        }
+        $described = Kept::of(
+            $system,
+            'described at first',
+            $now,
+            static fn (): array => self::described($system),
+            self::settings(),
+            (string) $ends['moments'][0]->getTimestamp(),
+        );
+
+        return [
+            'also' => serialize(new AlsoChanged($system->changedOn(), $changes, $missed)),
+            'described' => $described,
+            'silences' => serialize($silences),
+        ];
     }
 
-    /** What of other entries counts: when the first is, and after which kinds nothing at all was logged. */
-    private static function ends(System $system): string
+    /**
+     * @return ?array{moments: array{DateTimeImmutable, DateTimeImmutable}, last: array<string, int>} first and last entry
+     *   of all routines, and the last of each kind in seconds since 1970; null where there is none
+     */
+    private static function ends(System $system, DateTimeImmutable $now): ?array
     {
-        $rows = (new Journal($system))->rows();
-        $first = $rows->clone()->min('occurred_at');
-        $last = $rows->groupBy('kind')
-            ->selectRaw('kind, unixepoch(max(occurred_at)) as seconds')
-            ->pluck('seconds', 'kind');
-        $most = $last->max();
+        $rows = (new Journal($system))->rows()
+            ->whereIn('kind', self::kinds())
+            ->where('occurred_at', '<=', Journal::stamp($now->modify('+1 hour')))
+            ->groupBy('kind')
+            ->selectRaw('kind, min(occurred_at) as first, max(occurred_at) as last')
+            ->get();
+        $first = $last = [];
+        foreach ($rows as $row) {
+            /** @var object{kind: string, first: string, last: string} $row */
+            $first[] = Journal::moment($row->first);
+            $last[$row->kind] = Journal::moment($row->last);
+        }
 
-        return $first.implode('', array_map(
-            static fn (string $kind): string => $most < ($last[$kind] ?? 0) + self::QUIET ? '1' : '0',
-            self::kinds(),
-        ));
+        return $first === [] ? null : [
+            'moments' => [min($first), max($last)],
+            'last' => array_map(static fn (DateTimeImmutable $one): int => $one->getTimestamp(), $last),
+        ];
+    }
+
+    /**
+     * What of other entries counts for some routines: when the first is, and how long the journal goes on beyond theirs,
+     * for while nothing at all is logged their silence says little.
+     *
+     * @param  array{moments: array{DateTimeImmutable, DateTimeImmutable}, last: array<string, int>}  $ends
+     * @param  list<string>  $kinds
+     */
+    private static function quiet(array $ends, array $kinds): string
+    {
+        $beyond = array_map(
+            static fn (int $last): int => min(self::QUIET, $ends['moments'][1]->getTimestamp() - $last),
+            array_intersect_key($ends['last'], array_flip($kinds)),
+        );
+        // Of doses each source is a routine, which may have ended before the last of them.
+        $said = in_array(CarbonDoseKind::KEY, $kinds, true)
+            ? $beyond
+            : array_map(static fn (int $one): bool => $one < self::QUIET, $beyond);
+
+        return $ends['moments'][0]->getTimestamp().json_encode($said);
+    }
+
+    /**
+     * Kinds of entries that are of one routine, in the order of {@see Repeated}; a word on routines is of any.
+     *
+     * @return list<non-empty-list<string>>
+     */
+    private static function groups(): array
+    {
+        $plans = ['feed' => [FeedPlanKind::KEY], 'dose' => [DosePlanKind::KEY]];
+        $kinds = array_unique(array_map(static fn (Repeated $one): string => $one->kind(), Repeated::cases()));
+
+        return array_map(
+            static fn (string $kind): array => [$kind, ...$plans[$kind] ?? [], RoutineWordKind::KEY],
+            array_values($kinds),
+        );
     }
 
     /** @return list<string> kinds of entries that routines are read from */

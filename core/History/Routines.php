@@ -40,6 +40,8 @@ final readonly class Routines
      * @param  list<Entry>  $entries  in order of time, from the beginning of the journal
      * @param  float  $litres  working volume
      * @param  DateTimeZone  $zone  whose days are counted
+     * @param  ?array{DateTimeImmutable, DateTimeImmutable}  $ends  first and last entry of the whole log, where these
+     *   are of some routines alone
      */
     public static function of(
         array $entries,
@@ -48,6 +50,7 @@ final readonly class Routines
         DateTimeImmutable $now,
         Assumptions $assumptions,
         ?Story $story = null,
+        ?array $ends = null,
     ): self {
         /** @var array<string, RoutineLog> $logs */
         $logs = [];
@@ -63,6 +66,9 @@ final readonly class Routines
             if ($of !== null) {
                 ($logs[$of->value] ??= new RoutineLog)->take($entry, $last, $litres);
             }
+        }
+        if ($ends !== null) {
+            [$begin, $last] = [floor(self::dayIn($zone, $ends[0])), self::dayIn($zone, $ends[1])];
         }
         $all = $first = [];
         foreach ($logs as $key => $log) {

@@ -7,7 +7,9 @@ use App\Models\System;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
+use Ithys\Effect\AlsoChanged;
 use Ithys\History\Rate;
+use Ithys\History\Silences;
 use Ithys\Journal\RoutineWord\Repeated;
 
 beforeEach(function (): void {
@@ -35,4 +37,26 @@ it('asks on the forecast and in the ledger whether a routine goes on that is sil
     $this->post('/systems/1/journal', ['line' => $silences[0]['stopped']])->assertSessionHasNoErrors();
     expect($goes()?->perDay)->toBe(0.0)
         ->and($this->get('/systems/1/forecast')->inertiaProps('silences'))->toBe([]);
+});
+
+it('tells of routines that are read one by one what it tells of all at once', function (): void {
+    $system = System::query()->findOrFail(1);
+    $user = $system->members()->sole();
+    foreach ([
+        [], ['-40 days 09:00' => 'vinegar 2 ml'], ['-39 days 09:00' => 'vinegar 2 ml', '-38 days 09:00' => 'spirit 0.5 ml'],
+        ['-1 day 10:00' => 'sock changed', '-2 days 10:00' => 'water changes stopped'],
+    ] as $lines) {
+        foreach ($lines as $when => $line) {
+            $at = now()->toDateTimeImmutable()->modify($when);
+            $this->actingAs($user)->post('/systems/1/journal', ['line' => "{$at->format('Y-m-d H:i')} {$line}"])
+                ->assertSessionHasNoErrors();
+        }
+        $system = $system->fresh();
+        $now = now()->toDateTimeImmutable();
+        $hour = $now->setTime((int) $now->format('H'), 0)->modify('+1 hour');
+        $whole = TankRoutines::of($system, $hour);
+        $apart = TankRoutines::changes($system, $now)->also;
+        expect($apart)->toEqual(AlsoChanged::of($system->changedOn(), $whole))
+            ->and(TankRoutines::silences($system, $now))->toEqual(Silences::in($whole));
+    }
 });

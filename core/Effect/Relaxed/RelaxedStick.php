@@ -36,6 +36,9 @@ final readonly class RelaxedStick
     /** Spreads beyond which a reading is set aside. */
     private const OUTLYING = 3.5;
 
+    /** Weight under which a model moves no course that is drawn. */
+    private const LIGHT = 1e-3;
+
     /** How likely a step must be to be told, and one that nobody logged to be named. */
     private const TOLD = 0.7;
 
@@ -299,7 +302,14 @@ final readonly class RelaxedStick
     public function gains(): array
     {
         $means = $squares = $spreads = array_fill(0, count($this->series->days), 0.0);
+        $all = array_sum(array_map(
+            static fn (Point $one): float => $one->weight < self::LIGHT ? 0.0 : $one->weight,
+            $this->points,
+        ));
         foreach ($this->points as $point) {
+            if ($point->weight < self::LIGHT) {
+                continue;
+            }
             $offs = [];
             foreach ($this->series->levels as $i => $level) {
                 $offs[] = $level - $point->source[$i] - $point->fittedAt($i);
@@ -316,9 +326,9 @@ final readonly class RelaxedStick
                 $contrast[1] = ($contrast[1] ?? 0.0) + 1;
                 $own = $point->variance * max(0.0, $k * $k * $xx - 2 * $k * $xg + $gg)
                     + $point->fit->standardError($point->variance, ...$contrast) ** 2;
-                $means[$i] += $point->weight * $gain;
-                $squares[$i] += $point->weight * $gain ** 2;
-                $spreads[$i] += $point->weight * $own;
+                $means[$i] += $point->weight / $all * $gain;
+                $squares[$i] += $point->weight / $all * $gain ** 2;
+                $spreads[$i] += $point->weight / $all * $own;
             }
         }
 
