@@ -75,6 +75,7 @@ const FLOORS = [
     ['History'],
     ['Learning'],
     ['Effect', 'Forecast', 'Target'],
+    ['Care'],
     ['Drawing'],
 ];
 

@@ -112,8 +112,10 @@ final class TankRoutines
     }
 
     /**
-     * @return ?array{moments: array{DateTimeImmutable, DateTimeImmutable}, last: array<string, int>} first and last entry
-     *   of all routines, and the last of each kind in seconds since 1970; null where there is none
+     * First and last entry of all routines, and the last of each kind in seconds since 1970.
+     *
+     * @return ?array{moments: array{DateTimeImmutable, DateTimeImmutable}, last: array<string, int>} null where there
+     *   is none
      */
     private static function ends(System $system, DateTimeImmutable $now): ?array
     {
@@ -137,8 +139,8 @@ final class TankRoutines
     }
 
     /**
-     * What of other entries counts for some routines: when the first is, and how long the journal goes on beyond theirs,
-     * for while nothing at all is logged their silence says little.
+     * What of other entries counts for some routines: when the first is, and how long the journal goes on beyond
+     * theirs, for while nothing at all is logged their silence says little.
      *
      * @param  array{moments: array{DateTimeImmutable, DateTimeImmutable}, last: array<string, int>}  $ends
      * @param  list<string>  $kinds

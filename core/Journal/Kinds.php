@@ -7,6 +7,7 @@ namespace Ithys\Journal;
 use Ithys\Journal\Binder\BinderKind;
 use Ithys\Journal\CarbonDose\CarbonDoseKind;
 use Ithys\Journal\Care\CareKind;
+use Ithys\Journal\ChoreWord\ChoreWordKind;
 use Ithys\Journal\DosePlan\DosePlanKind;
 use Ithys\Journal\Equipment\EquipmentKind;
 use Ithys\Journal\Feed\FeedKind;
@@ -37,6 +38,7 @@ final class Kinds
         ReadingKind::class,
         KitChangeKind::class,
         RoutineWordKind::class,
+        ChoreWordKind::class,
         SockChangeKind::class,
         MediaRemovalKind::class,
         RenewalKind::class,

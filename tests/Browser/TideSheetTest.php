@@ -58,7 +58,8 @@ it('compares two times that are brushed on the chart, in either order', function
 it('logs a step that a verdict names with one press', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['tide']->url);
     $data = $GLOBALS['tide']->data();
-    $data->exec("update entries set payload = json_set(payload, '\$.value', round(0.4 * json_extract(payload, '\$.value'), 1))
+    $data->exec("update entries
+        set payload = json_set(payload, '\$.value', round(0.4 * json_extract(payload, '\$.value'), 1))
         where system_id = 1 and kind = 'reading' and json_extract(payload, '\$.parameter') = 'no3'
         and occurred_at > datetime((select max(occurred_at) from entries where system_id = 1), '-20 days')");
     $browser->signIn()->visit('/systems/1/journal')->waitFor('the journal does not say why');

@@ -43,7 +43,9 @@ it('tells of routines that are read one by one what it tells of all at once', fu
     $system = System::query()->findOrFail(1);
     $user = $system->members()->sole();
     foreach ([
-        [], ['-40 days 09:00' => 'vinegar 2 ml'], ['-39 days 09:00' => 'vinegar 2 ml', '-38 days 09:00' => 'spirit 0.5 ml'],
+        [],
+        ['-40 days 09:00' => 'vinegar 2 ml'],
+        ['-39 days 09:00' => 'vinegar 2 ml', '-38 days 09:00' => 'spirit 0.5 ml'],
         ['-1 day 10:00' => 'sock changed', '-2 days 10:00' => 'water changes stopped'],
     ] as $lines) {
         foreach ($lines as $when => $line) {

@@ -12,7 +12,9 @@ function stepUnlogged(System $system, int $daysAgo, float $times): void
     DB::table('entries')->where('system_id', $system->id)->where('kind', 'reading')
         ->where('occurred_at', '>', now()->subDays($daysAgo)->toDateTimeString())
         ->where('payload->parameter', 'no3')
-        ->update(['payload' => DB::raw("json_set(payload, '$.value', round({$times} * json_extract(payload, '$.value'), 1))")]);
+        ->update(['payload' => DB::raw(
+            "json_set(payload, '$.value', round({$times} * json_extract(payload, '$.value'), 1))",
+        )]);
 }
 
 beforeEach(function (): void {

@@ -204,7 +204,10 @@ final class ForeignTank
             static fn (array $one): float => $one[1] instanceof Feed ? $one[1]->grams : 0.0,
             $this->done,
         )) / (self::KNOWN + self::AHEAD);
-        $perGram = $this->perGram = ['no3' => 4.43 * 70 * exp(0.25 * $this->normal()), 'po4' => 3.07 * 9 * exp(0.25 * $this->normal())];
+        $perGram = $this->perGram = [
+            'no3' => 4.43 * 70 * exp(0.25 * $this->normal()),
+            'po4' => 3.07 * 9 * exp(0.25 * $this->normal()),
+        ];
         // Uptake is such that the tank is about in balance at its level, less what water changes take.
         $half = ['no3' => 12.0, 'po4' => 0.15];
         $input = $most = $organic = [];

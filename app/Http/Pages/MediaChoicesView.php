@@ -29,7 +29,8 @@ final class MediaChoicesView
         $words = $keeper->words();
         $assumptions = $system->assumptions();
         $typed = (float) ($levers['mediaGrams'] ?? 0.0);
-        $none = $outlook->along($outlook->present->with(array_diff_key($levers, ['mediaGrams' => true])), $weeks)['po4'];
+        $without = $outlook->present->with(array_diff_key($levers, ['mediaGrams' => true]));
+        $none = $outlook->along($without, $weeks)['po4'];
         $here = (new DoseDoor($system))->context(now()->toDateTimeImmutable());
         $rows = [];
         $choices = MediaChoice::all($outlook, $levers, $assumptions, $typed > 0.0 ? $typed : null, $weeks);
@@ -59,6 +60,7 @@ final class MediaChoicesView
         }
 
         return [
+            'parameter' => 'po4',
             'none' => $words->say($none[count($none) - 1]->says()),
             'typed' => $typed > 0.0,
             'rows' => array_values($rows),

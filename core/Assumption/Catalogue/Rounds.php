@@ -23,10 +23,57 @@ final class Rounds
         ['price-dose', 'Organic carbon for dosing, a mL', 0.02, 0.0, 1.0, self::MONEY],
     ];
 
+    private const PRACTICE = 'Common practice, from memory. Set your own with your reason.';
+
+    /** Chores by key: what it is, days from one to the next, minutes; those of socks and water stand above. */
+    private const CHORES = [
+        'sock' => ['Socks', 4.0, null],
+        'pad' => ['Pads', 4.0, 5.0],
+        'floss' => ['Floss', 4.0, 4.0],
+        'sponge' => ['Sponge', 7.0, 8.0],
+        'pre-filter' => ['Pre-filter', 4.0, 8.0],
+        'cup' => ['Skimmer cup', 3.0, 3.0],
+        'roller' => ['Fleece that is left', 14.0, 3.0],
+        'rinse' => ['Macroalgae: rinse', 14.0, 8.0],
+        'harvest' => ['Macroalgae: harvest', 14.0, 10.0],
+        'bio' => ['Biological media: a third', 182.0, 20.0],
+        'outlet' => ['Reactor: phosphate in and out', 14.0, 5.0],
+        'readings' => ['Nitrate and phosphate', 3.0, 4.0],
+        'clarity' => ['Clarity', 14.0, 1.0],
+        'top-off' => ['Top-off reservoir', 7.0, 4.0],
+        'water' => ['Water change', 7.0, null],
+        'pump' => ['Return pump', 91.0, 30.0],
+        'overflow' => ['Overflow', 30.0, 5.0],
+    ];
+
     /** @return list<Assumption> */
     public static function all(): array
     {
-        return array_map(static fn (array $row): Assumption => Assumption::estimate(
+        $chores = [];
+        foreach (self::CHORES as $key => [$what, $days, $minutes]) {
+            $chores[] = Assumption::practice(
+                "care-{$key}",
+                "{$what}: days from one to the next",
+                $days,
+                Dimension::Days,
+                self::PRACTICE,
+                1.0,
+                730.0,
+            );
+            if ($minutes !== null) {
+                $chores[] = Assumption::estimate(
+                    "minutes-{$key}",
+                    "{$what}, minutes",
+                    $minutes,
+                    Dimension::Plain,
+                    self::MINUTES,
+                    0.5,
+                    240.0,
+                );
+            }
+        }
+
+        return [...$chores, ...array_map(static fn (array $row): Assumption => Assumption::estimate(
             $row[0],
             $row[1],
             $row[2],
@@ -34,6 +81,6 @@ final class Rounds
             $row[5],
             $row[3],
             $row[4],
-        ), self::ROWS);
+        ), self::ROWS)];
     }
 }

@@ -12,6 +12,7 @@ enum Deed: string
     case Emptied = 'emptied';
     case Advanced = 'advanced';
     case Siphoned = 'siphoned';
+    case Filled = 'filled';
 
     /** Null for a word that is none. */
     public static function of(string $word): ?self
@@ -21,6 +22,7 @@ enum Deed: string
             'cleaned', 'clean', 'rinsed', 'rinse', 'washed', 'wash', 'wiped', 'scraped' => self::Cleaned,
             'emptied', 'empty', 'drained' => self::Emptied,
             'advanced', 'advance', 'moved', 'forwarded' => self::Advanced,
+            'filled', 'fill', 'refilled', 'refill' => self::Filled,
             'siphoned', 'siphon', 'vacuumed', 'syphoned' => self::Siphoned,
             default => null,
         };

@@ -18,6 +18,9 @@ enum Part: string
     case Sand = 'sand';
     case Sump = 'sump';
     case Pump = 'pump';
+    case Reservoir = 'reservoir';
+    case Overflow = 'overflow';
+    case Macroalgae = 'macroalgae';
 
     /** @return list<list<string>> its names as a line has them */
     public function words(): array
@@ -34,6 +37,9 @@ enum Part: string
             self::Sand => [['sand', 'bed'], ['sandbed'], ['sand']],
             self::Sump => [['sump']],
             self::Pump => [['return', 'pump'], ['pumps'], ['pump']],
+            self::Reservoir => [['top-off', 'reservoir'], ['top-off'], ['ato'], ['reservoir']],
+            self::Overflow => [['overflow'], ['weir'], ['comb']],
+            self::Macroalgae => [['macroalgae'], ['algae']],
         };
     }
 }

@@ -161,7 +161,9 @@ final readonly class ChargeWords
             times: Quantity::number($fit->factor(Unknown::Media), 1),
             low: Quantity::number($low, 1),
             high: Quantity::number($high, 1),
-            known: $fit->taught(Unknown::Media) === Taught::Learned ? 'learned from your readings' : 'still mostly assumed',
+            known: $fit->taught(Unknown::Media) === Taught::Learned
+                ? 'learned from your readings'
+                : 'still mostly assumed',
         );
     }
 

@@ -3,10 +3,13 @@ import { useState } from 'react';
 import { figure } from '../lib/figures';
 import { useDraft } from '../lib/useDraft';
 import { Button } from '../parts/Button';
+import { useParameter } from '../tide/parameters';
 import { type Levers } from './types';
 
 interface Choices {
-    /** Phosphate without any of them, in words. */
+    /** What they bind, by its key. */
+    parameter: string;
+    /** Its level without any of them, in words. */
     none: string;
     /** Whether the amount is the one that was typed. */
     typed: boolean;
@@ -48,6 +51,7 @@ function Compared({ systemId, course, weeks, ago, onTry }: Props) {
         weeks: Number(weeks),
         ago,
     });
+    const named = useParameter();
     const view = answer?.ok === true ? answer.result.view : null;
     if (view === null) {
         return (
@@ -59,7 +63,7 @@ function Compared({ systemId, course, weeks, ago, onTry }: Props) {
     return (
         <Box aria-busy={!current}>
             <chakra.p fontSize="sm" mb="2">
-                Phosphate in {weeks} weeks without it: {view.none}.{' '}
+                {`In ${weeks} weeks without it: ${named(view.parameter).name} ${view.none}.`}{' '}
                 {view.typed ? 'Of each the amount that you typed' : 'Of each what keepers use for this water'}, put in
                 once.
             </chakra.p>
@@ -75,7 +79,7 @@ function Compared({ systemId, course, weeks, ago, onTry }: Props) {
                             </chakra.th>
                             {view.rows[0]?.places.map(({ place }) => (
                                 <chakra.th key={place} scope="col" fontWeight="400">
-                                    Phosphate, {place}
+                                    {named(view.parameter).name}, {place}
                                 </chakra.th>
                             ))}
                             <chakra.th scope="col" fontWeight="400" textAlign="right">

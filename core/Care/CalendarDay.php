@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Care;
+
+use DateTimeImmutable;
+use DateTimeZone;
+
+/** Days of a calendar as whole numbers, so that a change of the clock moves none of them. */
+final class CalendarDay
+{
+    private const SECONDS = 86_400;
+
+    /** Days since 1 January 1970 by the calendar there. */
+    public static function of(DateTimeImmutable $moment, DateTimeZone $zone): int
+    {
+        $midnight = new DateTimeImmutable(
+            $moment->setTimezone($zone)->format('Y-m-d'),
+            new DateTimeZone('UTC'),
+        );
+
+        return intdiv($midnight->getTimestamp(), self::SECONDS);
+    }
+
+    /** The same day as a date, at midnight UTC. */
+    public static function date(int $day): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('@0'))->setTimestamp($day * self::SECONDS);
+    }
+}

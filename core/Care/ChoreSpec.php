@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Care;
+
+use Ithys\Journal\Care\Care;
+use Ithys\Journal\Care\Part;
+use Ithys\Journal\ChoreWord\Chore;
+use Ithys\Journal\Fleece\Fleece;
+use Ithys\Journal\Harvest\Harvest;
+use Ithys\Journal\Outlet\Outlet;
+use Ithys\Journal\Payload;
+use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Renewal\Renewal;
+use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\WaterChange\WaterChange;
+use Ithys\Path\Kind;
+
+/** Which part of a path a chore is of, which entries are that chore, and how a line of the log says that it is done. */
+final class ChoreSpec
+{
+    /** @return list<Kind> parts of the path that want it; none for what every tank wants */
+    public static function kinds(Chore $chore): array
+    {
+        return match ($chore) {
+            Chore::Sock => [Kind::Sock],
+            Chore::Pad => [Kind::Pad, Kind::DualPad],
+            Chore::Floss => [Kind::Floss],
+            Chore::Sponge => [Kind::Sponge],
+            Chore::PreFilter => [Kind::PreFilter],
+            Chore::Cup => [Kind::Skimmer],
+            Chore::Roller => [Kind::Roller],
+            Chore::Rinse, Chore::Harvest => [Kind::Refugium, Kind::AlgaeReactor, Kind::Scrubber],
+            Chore::Bio => [Kind::Biological],
+            Chore::Outlet => [Kind::Reactor],
+            Chore::TopOff => [Kind::TopOff],
+            Chore::Pump => [Kind::ReturnPump],
+            Chore::Overflow => [Kind::OverflowDrilled, Kind::OverflowRim, Kind::Weir],
+            Chore::Readings, Chore::Clarity, Chore::Water => [],
+        };
+    }
+
+    public static function isDone(Chore $chore, Payload $by): bool
+    {
+        $part = $by instanceof Care ? $by->part : null;
+
+        return match ($chore) {
+            Chore::Sock => $by instanceof SockChange || $part === Part::Sock,
+            Chore::Pad => $part === Part::Pad,
+            Chore::Floss => $part === Part::Floss,
+            Chore::Sponge => $part === Part::Sponge,
+            Chore::PreFilter => $part === Part::PreFilter,
+            Chore::Cup => $part === Part::SkimmerCup,
+            Chore::Roller => $by instanceof Fleece && $by->leftMm !== null,
+            Chore::Rinse => $part === Part::Macroalgae,
+            Chore::Harvest => $by instanceof Harvest,
+            Chore::Bio => $by instanceof Renewal,
+            Chore::Outlet => $by instanceof Outlet,
+            Chore::TopOff => $part === Part::Reservoir,
+            Chore::Pump => $part === Part::Pump,
+            Chore::Overflow => $part === Part::Overflow,
+            Chore::Readings => $by instanceof Reading && in_array($by->parameter, Parameter::nutrients(), true),
+            Chore::Clarity => $by instanceof Reading && $by->parameter === Parameter::Clarity,
+            // Zero litres are a word on a change that was not made.
+            Chore::Water => $by instanceof WaterChange && $by->changedLitres > 0.0,
+        };
+    }
+
+    /**
+     * The line that says it is done, and whether a figure is still to be written behind it.
+     *
+     * @return array{string, bool}
+     */
+    public static function line(Chore $chore): array
+    {
+        return match ($chore) {
+            Chore::Sock => ['sock changed', false],
+            Chore::Pad => ['pad changed', false],
+            Chore::Floss => ['floss changed', false],
+            Chore::Sponge => ['sponge cleaned', false],
+            Chore::PreFilter => ['pre-filter cleaned', false],
+            Chore::Cup => ['skimmer cup emptied', false],
+            Chore::Roller => ['fleece left ', true],
+            Chore::Rinse => ['macroalgae rinsed', false],
+            Chore::Harvest => ['harvested ', true],
+            Chore::Bio => ['renewed a third of the bio media', false],
+            Chore::Outlet => ['reactor po4 in ', true],
+            Chore::TopOff => ['reservoir filled', false],
+            Chore::Pump => ['return pump cleaned', false],
+            Chore::Overflow => ['overflow cleaned', false],
+            Chore::Readings => ['no3 ', true],
+            Chore::Clarity => ['clarity ', true],
+            Chore::Water => ['water change ', true],
+        };
+    }
+}
