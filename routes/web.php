@@ -6,6 +6,7 @@ use App\Http\Controllers\AlertController;
 use App\Http\Controllers\AssumptionController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\CareController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EntryController;
@@ -80,6 +81,7 @@ Route::middleware('auth')->group(function (): void {
                 ->whereIn('format', ['svg', 'dxf'])
                 ->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
+            Route::get('/care', [CareController::class, 'show'])->name('care.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/state', StateController::class)->name('state.show');
             Route::get('/ledger', [LedgerController::class, 'show'])->name('ledger.show');
@@ -152,6 +154,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/import/{upload}', [ImportController::class, 'confirm'])->name('import.confirm');
         });
         Route::middleware('can:design,system')->group(function () use ($preview): void {
+            Route::put('/care/{chore}', [CareController::class, 'interval'])->name('care.interval');
             Route::put('/path/water', [WaterController::class, 'update'])->name('water.update');
             Route::put('/path/styles', [StyleController::class, 'update'])->name('styles.update');
             Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');

@@ -55,18 +55,28 @@ final class TankRoutines
         );
     }
 
-    /** @return array{also: string, described: list<int>, silences: string} */
+    /**
+     * Days from one act to the next as routines go now.
+     *
+     * @return array<string, float> by routine; INF for one that was stopped, none where it is not known
+     */
+    public static function every(System $system, DateTimeImmutable $now): array
+    {
+        return self::told($system, $now)['every'];
+    }
+
+    /** @return array{also: string, described: list<int>, silences: string, every: array<string, float>} */
     private static function told(System $system, DateTimeImmutable $now): array
     {
         $ends = self::ends($system, $now);
         if ($ends === null) {
-            return ['also' => serialize(new AlsoChanged), 'described' => [], 'silences' => serialize([])];
+            return ['also' => serialize(new AlsoChanged), 'described' => [], 'silences' => serialize([]), 'every' => []];
         }
-        $changes = $missed = $silences = [];
+        $changes = $missed = $silences = $every = [];
         foreach (self::groups() as $kinds) {
             $kept = Kept::of(
                 $system,
-                'routines of '.implode(' ', $kinds),
+                'routines of form 2 '.implode(' ', $kinds),
                 $now,
                 static function (DateTimeImmutable $hour) use ($system, $kinds, $ends): array {
                     $entries = (new Journal($system))->ofKinds($kinds, $hour->modify('+1 hour'));
@@ -84,16 +94,21 @@ final class TankRoutines
                         $ends['moments'],
                     );
 
-                    return ['told' => serialize([AlsoChanged::of([], $routines), Silences::in($routines)])];
+                    return ['told' => serialize([
+                        AlsoChanged::of([], $routines),
+                        Silences::in($routines),
+                        self::intervals($routines, $hour),
+                    ])];
                 },
                 $kinds,
                 self::quiet($ends, $kinds),
             );
-            /** @var array{AlsoChanged, array<string, Finding>} $one */
+            /** @var array{AlsoChanged, array<string, Finding>, array<string, float>} $one */
             $one = unserialize($kept['told']);
             $changes = [...$changes, ...$one[0]->routines];
             $missed = [...$missed, ...$one[0]->missed];
             $silences = [...$silences, ...$one[1]];
+            $every = [...$every, ...$one[2]];
         }
         $described = Kept::of(
             $system,
@@ -108,7 +123,23 @@ final class TankRoutines
             'also' => serialize(new AlsoChanged($system->changedOn(), $changes, $missed)),
             'described' => $described,
             'silences' => serialize($silences),
+            'every' => $every,
         ];
+    }
+
+    /** @return array<string, float> */
+    private static function intervals(Routines $routines, DateTimeImmutable $now): array
+    {
+        $every = [];
+        foreach (Repeated::cases() as $of) {
+            $days = $routines->find($of)?->interval();
+            $rate = $routines->find($of) === null ? null : $routines->at($of, $now);
+            if ($rate !== null && ($rate->perDay <= 0.0 || $days !== null)) {
+                $every[$of->value] = $rate->perDay <= 0.0 ? INF : (float) $days;
+            }
+        }
+
+        return $every;
     }
 
     /**

@@ -21,7 +21,7 @@ use Ithys\Quantity\Text;
 final readonly class Answer
 {
     /** Odds that the change did something, from which a direction is told; our choice. */
-    private const CLAIMED = 3.0;
+    private const CLAIMED = 2.0;
 
     /** Odds from which so many more readings are said to show it. */
     private const PROMISED = 0.5;

@@ -35,10 +35,11 @@ use Ithys\Journal\WaterChange\WaterChangeKind;
 final class Kinds
 {
     private const ALL = [
+        // Its lines begin like those of others.
+        ChoreWordKind::class,
         ReadingKind::class,
         KitChangeKind::class,
         RoutineWordKind::class,
-        ChoreWordKind::class,
         SockChangeKind::class,
         MediaRemovalKind::class,
         RenewalKind::class,

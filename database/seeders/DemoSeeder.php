@@ -13,6 +13,9 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Ithys\History\Timeline\Timeline;
+use Ithys\Journal\Care\Care;
+use Ithys\Journal\Care\Deed;
+use Ithys\Journal\Care\Part;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
@@ -167,6 +170,16 @@ final class DemoSeeder extends Seeder
         $this->happen(59, '21:05', SkimmerSwitch::of(true));
         $water = $this->water($system);
         $this->happen(59, '21:06', Note::of('Found the skimmer still off after feeding on Tuesday.'));
+        foreach ([
+            'emptied' => [Part::SkimmerCup, [100, 103, 106, 109]],
+            'filled' => [Part::Reservoir, [98, 105]],
+            'changed' => [Part::Pad, [103, 107]],
+            'cleaned' => [Part::Pump, [30]],
+        ] as $deed => [$part, $days]) {
+            foreach ($days as $day) {
+                $this->happen($day, '20:10', new Care($part, Deed::from($deed)));
+            }
+        }
         for ($day = 1; $day < self::DAYS; $day++) {
             if ($day % 7 === 1 || $day % 7 === 4) {
                 $then = $water->before((float) $day - 1.0);

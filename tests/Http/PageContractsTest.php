@@ -26,6 +26,7 @@ const PAGES = [
     'ledger' => '/systems/1/ledger',
     'why' => '/systems/1/ledger/why',
     'state' => '/systems/1/state',
+    'care' => '/systems/1/care',
     'foresee' => '/systems/1/forecast',
     'charges' => '/systems/1/media',
     'dose' => '/systems/1/media/dose',

@@ -7,13 +7,13 @@ namespace App\Http\Controllers;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** Leads to the keeper's first tank, or to describing one. */
+/** Leads to what is due today, or to describing a first tank. */
 final class HomeController extends Controller
 {
     public function __invoke(Request $request): RedirectResponse
     {
         $system = $this->keeper($request)->systems()->orderBy('systems.id')->first(['systems.id']);
 
-        return $system === null ? redirect()->route('systems.create') : redirect()->route('journal.show', $system->id);
+        return $system === null ? redirect()->route('systems.create') : redirect()->route('care.show', $system->id);
     }
 }

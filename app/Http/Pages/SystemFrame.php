@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\TankCharges;
+use App\Journal\TankRounds;
 use App\Models\System;
+use DateTimeImmutable;
 use Ithys\Finding;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
@@ -42,6 +44,7 @@ final class SystemFrame
                     $revision->path(),
                     $setup,
                     TankCharges::of($system, $now->toDateTimeImmutable())->left(),
+                    self::due($system, $now->toDateTimeImmutable()),
                     $words,
                 ),
             ],
@@ -50,10 +53,11 @@ final class SystemFrame
 
     /**
      * @param  array<string, array{float, bool}>  $left  per cent of life and whether it is spent, by item
+     * @param  array<string, string>  $due  when something is to be done there, by item
      * @return list<array<string, mixed>> the stops of the main line, each with the branches that leave it and the tanks
      *   that join there
      */
-    private static function stops(Path $path, Setup $setup, array $left, Words $words): array
+    private static function stops(Path $path, Setup $setup, array $left, array $due, Words $words): array
     {
         $gravest = self::gravest($path, $setup);
         $stop = static fn (Item $item): array => [
@@ -64,6 +68,7 @@ final class SystemFrame
             'severity' => self::wantsAttention($gravest[$item->id] ?? null)
                 ?? (($left[$item->id][1] ?? false) ? Severity::Caution->value : null),
             'left' => $left[$item->id][0] ?? null,
+            'due' => $due[$item->id] ?? null,
         ];
 
         return array_map(
@@ -84,6 +89,20 @@ final class SystemFrame
             ],
             $path->main()->items,
         );
+    }
+
+    /** @return array<string, string> "due today" or "2 days late", by item; the latest where several are */
+    private static function due(System $system, DateTimeImmutable $now): array
+    {
+        $today = TankRounds::today($system, $now);
+        $due = [];
+        foreach (array_reverse(TankRounds::of($system, $now)->due($today)) as $one) {
+            foreach ($one->items as $item) {
+                $due[$item] = $one->when($today);
+            }
+        }
+
+        return $due;
     }
 
     /**

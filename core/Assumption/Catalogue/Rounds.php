@@ -18,6 +18,7 @@ final class Rounds
     private const ROWS = [
         ['minutes-sock', 'A sock change, with the washing, minutes', 6.0, 1.0, 60.0, self::MINUTES],
         ['minutes-water', 'A water change, with the mixing, minutes', 40.0, 5.0, 240.0, self::MINUTES],
+        ['minutes-media', 'Renewing a medium, minutes', 15.0, 1.0, 120.0, self::MINUTES],
         ['price-salt-water', 'New salt water, a litre', 0.06, 0.0, 5.0, self::MONEY],
         ['price-fleece', 'Fleece, a metre', 1.0, 0.0, 50.0, self::MONEY],
         ['price-dose', 'Organic carbon for dosing, a mL', 0.02, 0.0, 1.0, self::MONEY],

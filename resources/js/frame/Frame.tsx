@@ -19,7 +19,7 @@ import { QuickEntry } from './QuickEntry';
 import { TroubleBar } from './TroubleBar';
 import { WaterLine } from './WaterLine';
 
-type Area = 'Path' | 'Section' | 'Media' | 'Journal' | 'Ledger' | 'Forecast' | 'Settings';
+type Area = 'Care' | 'Path' | 'Section' | 'Media' | 'Journal' | 'Ledger' | 'Forecast' | 'Settings';
 
 /** The chart table around every screen behind the door: name and water, areas, the log, and what was just done. */
 export function Frame({
@@ -70,6 +70,7 @@ export function Frame({
     useCharacter('/', find);
     useCharacter('u', switchUnits);
     useCharacter('?', () => setKeysOpen(true));
+    useHotkeys('g>c', go('care'));
     useHotkeys('g>j', go('journal'));
     useHotkeys('g>p', go('path'));
     useHotkeys('g>e', go('section'));
@@ -330,6 +331,7 @@ function Areas({ area, systemId }: { area: Area; systemId: number | undefined })
         ...(systemId === undefined
             ? []
             : ([
+                  ['Care', `/systems/${systemId}/care`],
                   ['Path', `/systems/${systemId}/path`],
                   ['Section', `/systems/${systemId}/section`],
                   ['Media', `/systems/${systemId}/media`],

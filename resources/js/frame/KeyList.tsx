@@ -6,6 +6,8 @@ import { Kbd } from '../parts/Kbd';
 const KEYS = [
     ['L', 'log a reading or a change'],
     ['/', 'find in the journal'],
+    ['G then C', 'go to Care'],
+    ['1 to 9', 'done: a task of Care'],
     ['G then J', 'go to Journal'],
     ['G then P', 'go to Path'],
     ['G then E', 'go to Section'],

@@ -141,7 +141,7 @@ function StopLink({ stop, href }: { stop: Stop; href: string }) {
         <Box asChild display="block" color="ink" textDecoration="none" _hover={{ color: 'deep' }}>
             <Link
                 href={href}
-                title={[stop.title, stop.brief, stop.left === null ? '' : `${stop.left} % of its life left`]
+                title={[stop.title, stop.due, stop.brief, stop.left === null ? '' : `${stop.left} % of its life left`]
                     .filter(Boolean)
                     .join(', ')}
             >
@@ -167,8 +167,8 @@ function StopLink({ stop, href }: { stop: Stop; href: string }) {
                 <Box fontWeight="700" pt="4px" truncate>
                     {stop.title}
                 </Box>
-                <Box color="quiet" truncate>
-                    {stop.brief}
+                <Box color={stop.due === null ? 'quiet' : 'caution'} truncate>
+                    {stop.due ?? stop.brief}
                 </Box>
             </Link>
         </Box>

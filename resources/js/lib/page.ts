@@ -88,6 +88,8 @@ export interface Stop {
     severity: 'caution' | 'fault' | null;
     /** Per cent of life that the charge in it has left; null where none is followed. */
     left: number | null;
+    /** "due today" or "2 days late"; null where nothing is to be done. */
+    due: string | null;
 }
 
 /** What the frame around a system screen is drawn from. */

@@ -8,6 +8,8 @@ use Ithys\Journal\CarbonDose\CarbonSource;
 use Ithys\Journal\Care\Care;
 use Ithys\Journal\Care\Deed;
 use Ithys\Journal\Care\Part;
+use Ithys\Journal\ChoreWord\Chore;
+use Ithys\Journal\ChoreWord\ChoreWord;
 use Ithys\Journal\DosePlan\DosePlan;
 use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\Feed\Feed;
@@ -113,6 +115,8 @@ it('stores documents as it did, and opens them the same', function (): void {
 
 it('stores entries of every kind as it did, and opens them the same', function (): void {
     $payloads = [
+        ChoreWord::stillFine(Chore::Cup),
+        ChoreWord::skipped(Chore::PreFilter),
         Reading::of(Parameter::Nitrate, 8.5, step: 0.5, method: 'colour comparison'),
         Reading::of(Parameter::Phosphate, 0.02, cloudy: true, belowLimit: true),
         Reading::of(Parameter::Alkalinity, 8.1)->approximately(),

@@ -1,0 +1,68 @@
+import { type Silence } from '../forecast/Silences';
+
+/** Something to do on a tank. */
+export interface Task {
+    key: string;
+    label: string;
+    when: string;
+    isLate: boolean;
+    /** Day, counted from 1970; null where it is not known. */
+    due: number | null;
+    why: string;
+    /** From one time to the next; null for what goes by a forecast. */
+    days: number | null;
+    minutes: number;
+    /** The line of the log that says it is done. */
+    line: string;
+    /** Whether a figure is still to be written behind the line. */
+    asks: boolean;
+    soiling: boolean;
+    /** Lines that say that it was still fine, and that it was skipped. */
+    fine: string | null;
+    skip: string | null;
+    /** The entry that did it last. */
+    entry: number | null;
+    /** Where it is done instead. */
+    href: string | null;
+}
+
+export interface Tank {
+    id: number;
+    name: string;
+    mayLog: boolean;
+    due: Task[];
+    done: Task[];
+    unknown: Task[];
+    next: string | null;
+    alerts: number;
+    silences: Silence[];
+}
+
+export interface Proposal {
+    system: number;
+    tank: string;
+    chore: string;
+    label: string;
+    now: number;
+    days: number;
+    because: string;
+    /** More a week; fewer where negative. */
+    minutes: number;
+    weeks: number;
+    expected: { now: Partial<Record<string, string>>; then: Partial<Record<string, string>> } | null;
+    mayAccept: boolean;
+}
+
+export interface Day {
+    day: string;
+    minutes: number;
+    tasks: string[];
+}
+
+export interface Care {
+    day: string;
+    tanks: Tank[];
+    minutes: number;
+    weeks: Day[];
+    proposals: Proposal[];
+}

@@ -1,0 +1,111 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Link } from '@inertiajs/react';
+import { useEffect } from 'react';
+import { FourWeeks } from '../../care/FourWeeks';
+import { Proposals } from '../../care/Proposals';
+import { TaskRow } from '../../care/TaskRow';
+import { type Care } from '../../care/types';
+import { Silences } from '../../forecast/Silences';
+import { Frame } from '../../frame/Frame';
+import { type SystemFrame } from '../../lib/page';
+
+/** Today: what is due on every tank, done by one key or one touch. */
+export default function Show({ frame, care }: { frame: SystemFrame; care: Care }) {
+    const tasks = care.tanks.reduce((sum, tank) => sum + tank.due.length, 0);
+    useEffect(() => {
+        const press = (event: KeyboardEvent) => {
+            const typing = event.target instanceof Element && event.target.closest('input, textarea, select') !== null;
+            if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey && /^[1-9]$/.test(event.key)) {
+                document.querySelector<HTMLButtonElement>(`[data-task="${event.key}"]`)?.click();
+            }
+        };
+        document.addEventListener('keydown', press);
+        return () => document.removeEventListener('keydown', press);
+    }, []);
+    let number = 0;
+    return (
+        <Frame
+            title="Care"
+            area="Care"
+            frame={frame}
+            aside={
+                <Box display="grid" gap="4">
+                    <Box>
+                        <chakra.h2 fontSize="lg" mb="1">
+                            Next four weeks
+                        </chakra.h2>
+                        <FourWeeks weeks={care.weeks} />
+                    </Box>
+                    {care.proposals.length > 0 && (
+                        <Box borderTopWidth="1px" pt="3">
+                            <chakra.h2 fontSize="lg" mb="1">
+                                A proposal
+                            </chakra.h2>
+                            <Proposals proposals={care.proposals} />
+                        </Box>
+                    )}
+                </Box>
+            }
+        >
+            <Box display="flex" gap="3" alignItems="baseline" flexWrap="wrap" mb="2">
+                <chakra.h1 fontSize="2xl">Today</chakra.h1>
+                <chakra.p color="quiet">
+                    {`${care.day} · ${tasks === 0 ? 'nothing is due' : `${tasks} ${tasks === 1 ? 'task' : 'tasks'} · about ${care.minutes} minutes`}`}
+                </chakra.p>
+            </Box>
+            {care.tanks.map((tank) => (
+                <Box as="section" key={tank.id} mb="6" aria-label={tank.name}>
+                    {care.tanks.length > 1 && (
+                        <chakra.h2 fontSize="lg">
+                            <Link href={`/systems/${tank.id}/care`}>{tank.name}</Link>
+                        </chakra.h2>
+                    )}
+                    <Silences systemId={tank.id} silences={tank.silences} />
+                    {tank.alerts > 0 && (
+                        <p>
+                            <Link href={`/systems/${tank.id}/journal`}>
+                                {tank.alerts === 1 ? '1 alert' : `${tank.alerts} alerts`} in the journal
+                            </Link>
+                        </p>
+                    )}
+                    <chakra.ul listStyleType="none" borderTopWidth="1px" mt="1">
+                        {tank.due.map((task) => (
+                            <TaskRow key={task.key} tank={tank} task={task} number={++number} />
+                        ))}
+                        {tank.done.map((task) => (
+                            <TaskRow key={`done ${task.key}`} tank={tank} task={task} number={null} />
+                        ))}
+                    </chakra.ul>
+                    {tank.due.length === 0 && tank.done.length === 0 && (
+                        <chakra.p py="2" color="quiet">
+                            {tank.unknown.length === 0
+                                ? 'Nothing is due today.'
+                                : 'Of what was ever logged here, nothing is due today.'}
+                        </chakra.p>
+                    )}
+                    {tank.next !== null && (
+                        <chakra.p fontSize="sm" color="quiet" mt="2">
+                            {tank.next}.
+                        </chakra.p>
+                    )}
+                    {tank.unknown.length > 0 && (
+                        <chakra.details mt="2">
+                            <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
+                                Not logged yet ({tank.unknown.length})
+                            </chakra.summary>
+                            <chakra.p fontSize="sm" color="quiet">
+                                Nobody said when these were done, so nothing is due. Tick one when you do it, or set its
+                                interval.
+                            </chakra.p>
+                            <chakra.ul listStyleType="none">
+                                {tank.unknown.map((task) => (
+                                    <TaskRow key={task.key} tank={tank} task={task} number={null} />
+                                ))}
+                            </chakra.ul>
+                        </chakra.details>
+                    )}
+                </Box>
+            ))}
+        </Frame>
+    );
+}
