@@ -112,7 +112,7 @@ Route::middleware('auth')->group(function (): void {
                 Route::post('/media/dose/preview', [MediaController::class, 'preview'])->name('media.preview');
                 Route::post('/media/ozone/preview', [MediaController::class, 'tryOzone'])->name('ozone.preview');
                 Route::post('/forecast/preview', [ForecastController::class, 'preview'])->name('forecast.preview');
-                Route::post('/forecast/media', [ForecastController::class, 'media'])->name('forecast.media');
+                Route::post('/forecast/media/preview', [ForecastController::class, 'media'])->name('forecast.media');
                 Route::post('/path/preview', [PathController::class, 'preview'])->name('path.preview');
                 Route::post('/path/water/preview', [WaterController::class, 'preview'])->name('water.preview');
                 Route::post('/path/styles/preview', [StyleController::class, 'preview'])->name('styles.preview');

@@ -221,10 +221,15 @@ final readonly class Rounds
         [[$one, $first], [$other, $second]] = $last;
         $by = max(1, (int) round(self::BY * $interval));
         if (min($one, $other) >= self::CLOGGED && max($first, $second) <= $interval && $interval > 1) {
-            return new Proposal(Chore::Sock, $interval, max(1, $interval - $by), 'the last two came out clogged');
+            // Under the gaps that it rests on, so that it is not proposed again once it is taken.
+            $days = max(1, min($interval - $by, max($first, $second) - 1));
+
+            return new Proposal(Chore::Sock, $interval, $days, 'the last two came out clogged');
         }
         if (max($one, $other) <= self::CLEAN && min($first, $second) >= $interval) {
-            return new Proposal(Chore::Sock, $interval, $interval + $by, 'the last two came out clean');
+            $days = max($interval + $by, min($first, $second) + 1);
+
+            return new Proposal(Chore::Sock, $interval, $days, 'the last two came out clean');
         }
 
         return null;

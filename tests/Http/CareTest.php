@@ -92,10 +92,11 @@ it('proposes another interval, which only its keeper takes', function (): void {
         ($this->log)(now()->subDays($ago)->subHour()->format('Y-m-d H:i').' sock changed soiling 5');
     }
     $proposal = $socks();
-    expect($proposal['days'])->toBe(3)->and($proposal['minutes'])->toBeGreaterThan(0.0);
+    expect($proposal['days'])->toBe(1)->and($proposal['minutes'])->toBeGreaterThan(0.0);
     $this->put('/systems/1/care/sock', ['days' => (string) $proposal['days'], 'why' => $proposal['because']]);
     expect(said(TankRounds::of(System::query()->findOrFail(1), now()->toDateTimeImmutable())
-        ->find(Chore::Sock)->interval->why))->toContain('Every 3 days');
+        ->find(Chore::Sock)->interval->why))->toContain('Every day')
+        ->and($socks())->toBeNull();
 });
 
 it('lets nobody else look or set', function (): void {

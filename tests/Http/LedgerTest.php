@@ -247,7 +247,7 @@ it('compares media in a reactor and in a bag, as the forecast of each would tell
     $ask = fn (string $what, array $with = []): array => $this->postJson("/systems/1/forecast/{$what}", [
         'levers' => [...$levers, ...$with], 'weeks' => 12,
     ])->assertOk()->json('view');
-    $media = $ask('media');
+    $media = $ask('media/preview');
     expect(array_column($media['rows'], 'medium'))->toContain('gfo', 'alumina', 'resin')
         ->and($media['none'])->toBe($ask('preview')['ends']['present']['po4'])
         ->and($media['typed'])->toBeFalse()
@@ -262,11 +262,11 @@ it('compares media in a reactor and in a bag, as the forecast of each would tell
         }
     }
     // An amount that was typed goes for all of them, with the other settings as they are set.
-    $typed = $ask('media', ['mediaGrams' => '30', 'feedTimes' => '1.5']);
+    $typed = $ask('media/preview', ['mediaGrams' => '30', 'feedTimes' => '1.5']);
     expect($typed['typed'])->toBeTrue()
         ->and(array_unique(array_column($typed['rows'], 'amount')))->toBe(['30 g'])
         ->and($typed['none'])->toBe($ask('preview', ['feedTimes' => '1.5'])['ends']['other']['po4']);
-    expect($this->postJson('/systems/1/forecast/media', ['levers' => [...$levers, 'mediaGrams' => 'much']])
+    expect($this->postJson('/systems/1/forecast/media/preview', ['levers' => [...$levers, 'mediaGrams' => 'much']])
         ->assertOk()->json('problems.mediaGrams'))->toBeString();
 });
 

@@ -22,7 +22,7 @@ it('describes a first tank and owns it', function (): void {
     $system = System::query()->sole();
     expect($system->tankAt(now())->workingVolume()->litres)->toAgreeWith(200.0)
         ->and($system->members()->sole()->id)->toBe($this->keeper->id);
-    $this->get('/')->assertRedirect("/systems/{$system->id}/journal");
+    $this->get('/')->assertRedirect("/systems/{$system->id}/care");
 });
 
 it('saves nothing of a tank that cannot be, and says why at the field', function (): void {

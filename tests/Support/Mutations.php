@@ -166,7 +166,7 @@ final class Mutations
                 'feedTimes' => '1', 'sockEvery' => '7', 'waterEvery' => '', 'waterLitres' => '20', 'skimmerOn' => true,
                 'lightHours' => '8', 'spirit' => '1,5',
             ]]],
-            ['POST', '/forecast/media', static fn (): array => ['weeks' => 4, 'levers' => [
+            ['POST', '/forecast/media/preview', static fn (): array => ['weeks' => 4, 'levers' => [
                 'feedTimes' => '1', 'mediaGrams' => '40', 'skimmerOn' => true,
             ]]],
             ['POST', '/forecast/courses', static fn (): array => ['name' => 'x', 'levers' => ['feedTimes' => '1']]],

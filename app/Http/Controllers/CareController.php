@@ -34,7 +34,9 @@ final class CareController extends Controller
         $system->overlay("care-{$chore->value}", $overlay);
 
         return redirect()->route('care.show', $system)->with('flash', [
-            'message' => sprintf('%s: every %d days from now on.', $chore->label(), (int) $overlay->value),
+            'message' => $overlay->value === 1.0
+                ? "{$chore->label()}: every day from now on."
+                : sprintf('%s: every %d days from now on.', $chore->label(), (int) $overlay->value),
         ]);
     }
 }

@@ -83,6 +83,13 @@ final class CareView
                 ...array_values(array_filter($media, static fn (array $one): bool => $one['due'] <= $today)),
             ],
             'done' => array_map($task, $rounds->done($today)),
+            'later' => [
+                ...array_map($task, array_values(array_filter(
+                    $rounds->later($today),
+                    static fn (Round $one): bool => ! $one->isDone($today),
+                ))),
+                ...array_values(array_filter($media, static fn (array $one): bool => $one['due'] > $today)),
+            ],
             'unknown' => array_map($task, $rounds->unknown()),
             'next' => $next === null ? null : sprintf(
                 '%s: %s',

@@ -13,7 +13,7 @@ export function Proposals({ proposals }: { proposals: Proposal[] }) {
             {proposals.map((one) => (
                 <Box key={`${one.system} ${one.chore}`} mb="3">
                     <p>
-                        {one.label}, {one.tank}: every {one.days} days in place of {one.now}, because {one.because}.
+                        {`${one.label}, ${one.tank}: ${one.days === 1 ? 'every day' : `every ${one.days} days`} in place of every ${one.now}, because ${one.because}.`}
                     </p>
                     <chakra.p fontSize="sm" color="quiet">
                         {`${one.minutes < 0 ? 'Saves' : 'Takes'} ${figure(Math.abs(one.minutes), 1)} minutes a week. `}
@@ -36,7 +36,7 @@ export function Proposals({ proposals }: { proposals: Proposal[] }) {
                                 )
                             }
                         >
-                            {`Take ${one.days} days`}
+                            {one.days === 1 ? 'Take every day' : `Take ${one.days} days`}
                         </Button>
                     )}
                 </Box>

@@ -32,6 +32,8 @@ export interface Tank {
     mayLog: boolean;
     due: Task[];
     done: Task[];
+    /** Due on a later day. */
+    later: Task[];
     unknown: Task[];
     next: string | null;
     alerts: number;

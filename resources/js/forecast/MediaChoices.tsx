@@ -46,7 +46,7 @@ export function MediaChoices(props: Props) {
 }
 
 function Compared({ systemId, course, weeks, ago, onTry }: Props) {
-    const { answer, current } = useDraft<{ view: Choices | null }>(`/systems/${systemId}/forecast/media`, {
+    const { answer, current } = useDraft<{ view: Choices | null }>(`/systems/${systemId}/forecast/media/preview`, {
         levers: course,
         weeks: Number(weeks),
         ago,

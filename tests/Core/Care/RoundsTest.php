@@ -143,6 +143,7 @@ it('proposes another interval when two socks came out clogged or clean, and not 
     expect(rounds($lines, 60, ['care-sock' => $own])->proposal?->days)->toBe($proposed);
 })->with([
     'clogged twice' => [[2, 4, 5], 4, 4.0, 3],
+    'clogged long before its time' => [[5, 5], 2, 8.0, 1],
     'clogged once' => [[5, 2], 4, 4.0, null],
     'clogged long after its time' => [[5, 5], 9, 4.0, null],
     'clean twice' => [[2, 1], 8, 8.0, 10],

@@ -88,6 +88,18 @@ export default function Show({ frame, care }: { frame: SystemFrame; care: Care }
                             {tank.next}.
                         </chakra.p>
                     )}
+                    {tank.later.length > 0 && (
+                        <chakra.details mt="2">
+                            <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
+                                Coming up ({tank.later.length})
+                            </chakra.summary>
+                            <chakra.ul listStyleType="none">
+                                {tank.later.map((task) => (
+                                    <TaskRow key={task.key} tank={tank} task={task} number={null} />
+                                ))}
+                            </chakra.ul>
+                        </chakra.details>
+                    )}
                     {tank.unknown.length > 0 && (
                         <chakra.details mt="2">
                             <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
