@@ -70,7 +70,12 @@ final class TankRoutines
     {
         $ends = self::ends($system, $now);
         if ($ends === null) {
-            return ['also' => serialize(new AlsoChanged), 'described' => [], 'silences' => serialize([]), 'every' => []];
+            return [
+                'also' => serialize(new AlsoChanged),
+                'described' => [],
+                'silences' => serialize([]),
+                'every' => [],
+            ];
         }
         $changes = $missed = $silences = $every = [];
         foreach (self::groups() as $kinds) {

@@ -69,6 +69,8 @@ it('makes a demo that can be made twice and is whole', function (): void {
         ->sort()
         ->values()
         ->all();
-    expect($kinds)->toBe(['care', 'feed', 'media', 'note', 'photoperiod', 'reading', 'skimmer', 'sock', 'stock', 'water']);
+    expect($kinds)->toBe([
+        'care', 'feed', 'media', 'note', 'photoperiod', 'reading', 'skimmer', 'sock', 'stock', 'water',
+    ]);
     expect(JournalEntry::query()->where('occurred_at', '>', now())->count())->toBe(0);
 });
