@@ -6,6 +6,7 @@ use App\Http\Controllers\AlertController;
 use App\Http\Controllers\AssumptionController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CareController;
 use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DraftController;
@@ -39,6 +40,12 @@ use Illuminate\Support\Facades\Route;
 // Brings the token of the present session to a page that stood open long.
 Route::get('/token', static fn () => response()->noContent())->name('token');
 
+// A calendar asks for it without a session.
+Route::get('/calendar/{secret}.ics', [CalendarController::class, 'feed'])
+    ->where('secret', '[A-Za-z0-9]{1,100}')
+    ->middleware('throttle:60,1')
+    ->name('calendar.feed');
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/first-run', [FirstRunController::class, 'create'])->name('first-run');
     Route::post('/first-run', [FirstRunController::class, 'store']);
@@ -54,6 +61,10 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/settings', [SettingsController::class, 'update']);
     Route::put('/settings/units', [SettingsController::class, 'units'])->name('settings.units');
     Route::put('/settings/password', [SettingsController::class, 'password'])->name('settings.password');
+
+    Route::get('/care.ics', [CalendarController::class, 'file'])->name('calendar.file');
+    Route::post('/settings/calendar', [CalendarController::class, 'store'])->name('calendar.store');
+    Route::delete('/settings/calendar', [CalendarController::class, 'destroy'])->name('calendar.destroy');
 
     Route::get('/systems/create', [SystemController::class, 'create'])->name('systems.create');
     Route::post('/systems', [SystemController::class, 'store'])->name('systems.store');

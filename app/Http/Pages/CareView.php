@@ -6,6 +6,7 @@ namespace App\Http\Pages;
 
 use App\Journal\TankCharges;
 use App\Journal\TankRounds;
+use App\Models\CalendarFeed;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
@@ -55,6 +56,7 @@ final class CareView
                 'tasks' => array_column($one['tasks'], 'label'),
             ], $weeks, array_keys($weeks)),
             'proposals' => $proposals,
+            'subscribed' => CalendarFeed::query()->where('user_id', $keeper->id)->exists(),
         ];
     }
 

@@ -67,4 +67,6 @@ export interface Care {
     minutes: number;
     weeks: Day[];
     proposals: Proposal[];
+    /** Whether a calendar address is in use. */
+    subscribed: boolean;
 }

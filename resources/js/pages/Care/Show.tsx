@@ -1,6 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link } from '@inertiajs/react';
 import { useEffect } from 'react';
+import { Calendar } from '../../care/Calendar';
 import { FourWeeks } from '../../care/FourWeeks';
 import { Proposals } from '../../care/Proposals';
 import { TaskRow } from '../../care/TaskRow';
@@ -44,6 +45,7 @@ export default function Show({ frame, care }: { frame: SystemFrame; care: Care }
                             <Proposals proposals={care.proposals} />
                         </Box>
                     )}
+                    <Calendar subscribed={care.subscribed} />
                 </Box>
             }
         >
