@@ -26,6 +26,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\SectionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SitterController;
 use App\Http\Controllers\StateController;
 use App\Http\Controllers\StopController;
 use App\Http\Controllers\StyleController;
@@ -45,6 +46,14 @@ Route::get('/calendar/{secret}.ics', [CalendarController::class, 'feed'])
     ->where('secret', '[A-Za-z0-9]{1,100}')
     ->middleware('throttle:60,1')
     ->name('calendar.feed');
+
+// A sitter needs no account.
+Route::middleware('throttle:120,1')->prefix('/sitter/{secret}')->where(['secret' => '[A-Za-z0-9]{1,100}'])->group(
+    static function (): void {
+        Route::get('/', [SitterController::class, 'sheet'])->name('sitter.sheet');
+        Route::post('/{chore}', [SitterController::class, 'done'])->name('sitter.done');
+    },
+);
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/first-run', [FirstRunController::class, 'create'])->name('first-run');
@@ -135,6 +144,9 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/journal/understand', [JournalController::class, 'understand'])
                 ->middleware($preview)
                 ->name('journal.understand');
+            Route::get('/care/sitters', [SitterController::class, 'index'])->name('sitters.index');
+            Route::post('/care/sitters', [SitterController::class, 'store'])->name('sitters.store');
+            Route::delete('/care/sitters/{sitter}', [SitterController::class, 'destroy'])->name('sitters.destroy');
             Route::post('/journal', [JournalController::class, 'store'])->name('journal.store');
             Route::get('/journal/{entry}', [EntryController::class, 'show'])->name('entry.show');
             Route::put('/journal/{entry}', [EntryController::class, 'update'])->name('entry.update');

@@ -58,3 +58,20 @@ it('takes a proposal for an interval, and one that is typed', function (): void 
         ->press('Take every day')->waitFor('every day from now on')->waitUntilGone('A proposal');
     expect($browser->consoleProblems())->toBe([]);
 });
+
+it('makes a sheet that a sitter ticks on a phone without an account', function (): void {
+    $browser = $this->browser = new Browser($GLOBALS['care']->url);
+    $browser->signIn()->visit('/systems/1/care/sitters')->waitFor('A sheet for the sitter')
+        ->type('Who looks after the tank', 'Noor')->type('Whom to call, and where', '555 0100')
+        ->press('Make the sheet')->waitFor('Give this address to Noor');
+    expect($browser->axeFindings())->toBe([]);
+    preg_match('~/sitter/[A-Za-z0-9]+~', $browser->text(), $address);
+    $browser->onPaper();
+    expect($browser->text())->not->toContain('Make the sheet')->toContain('What you may see or hear');
+    $browser->onPaper(false)->quit();
+
+    $browser = $this->browser = new Browser($GLOBALS['care']->url, 390, 844);
+    $browser->visit($address[0])->waitFor('Looking after Stairwell reef')->waitFor('Call: 555 0100')
+        ->press('Done: Change the pads')->waitFor('Change the pads, done');
+    expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);
+});

@@ -27,6 +27,7 @@ const PAGES = [
     'why' => '/systems/1/ledger/why',
     'state' => '/systems/1/state',
     'care' => '/systems/1/care',
+    'sitters' => '/systems/1/care/sitters',
     'foresee' => '/systems/1/forecast',
     'charges' => '/systems/1/media',
     'dose' => '/systems/1/media/dose',

@@ -177,6 +177,10 @@ final class Mutations
                 'medium' => 'alumina', 'where' => 'bag', 'amount' => '2', 'unit' => 'cups', 'stay' => '3',
                 'topUp' => true, 'prepared' => 'rinsed', 'maker' => '3 cups', 'because' => 'first use',
             ]],
+            ['PUT', '/care/cup', static fn (): array => ['days' => '5', 'why' => 'a big cup']],
+            ['POST', '/care/sitters', static fn (): array => [
+                'name' => 'Noor', 'from' => '2099-01-02', 'to' => '2099-01-09', 'food' => '2 g', 'call' => 'me', 'notes' => '',
+            ]],
             ['PUT', '/media/school', static fn (): array => ['school' => 'month']],
             ['POST', '/media/ramp', static fn (): array => ['source' => 'vinegar']],
             ['POST', '/media/ozone/preview', static fn (): array => [

@@ -15,7 +15,7 @@ export function IntervalForm({ tank, task }: { tank: Tank; task: Task }) {
             <chakra.summary
                 cursor="pointer"
                 fontSize="sm"
-                minH={{ base: '44px', md: '28px' }}
+                lineHeight={{ base: '44px', md: '28px' }}
                 aria-label={`Interval: ${task.label}, ${tank.name}`}
             >
                 Interval
