@@ -6,7 +6,7 @@ namespace Ithys\Care;
 
 use Ithys\Journal\ChoreWord\Chore;
 
-/** What somebody does who keeps an eye on a tank for some days and knows nothing of tanks: few tasks, in plain words. */
+/** What somebody does who looks after a tank for some days and knows nothing of tanks: few tasks, in plain words. */
 final class SitterSheet
 {
     public const NOT = [
@@ -17,8 +17,8 @@ final class SitterSheet
     ];
 
     public const SIGNS = [
-        'Water splashes in the pipe of the overflow' => 'The main drain is blocked. Call. If the water rises to the rim, '
-            .'switch the return pump off.',
+        'Water splashes in the pipe of the overflow' => 'The main drain is blocked. Call. If the water rises to the '
+            .'rim, switch the return pump off.',
         'Bubbles from the nozzle, or the pump gulps' => 'The water in the sump is low. Fill the reservoir, then call.',
         'The cup of the skimmer is full' => 'Empty it. If it fills again within an hour, switch the skimmer off and '
             .'call.',

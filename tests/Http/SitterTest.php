@@ -22,7 +22,7 @@ beforeEach(function (): void {
     };
 });
 
-it('tells a sitter without an account the same days as Care, and takes what is ticked into the journal', function (): void {
+it('tells a sitter the same days as Care, and takes what is ticked into the journal', function (): void {
     $due = array_column($this->get('/systems/1/care')->inertiaProps('care')['tanks'][0]['due'], 'key');
     $address = ($this->address)();
     auth()->logout();
@@ -69,7 +69,9 @@ it('says what is wrong with a stay', function (array $with, string $field, strin
     'over' => [
         ['from' => '2026-01-02', 'to' => '2026-01-09'], 'to', 'These days are over: choose days from today on.',
     ],
-    'backwards' => [['from' => '2099-01-09', 'to' => '2099-01-02'], 'to', 'The last day must not come before the first.'],
+    'backwards' => [
+        ['from' => '2099-01-09', 'to' => '2099-01-02'], 'to', 'The last day must not come before the first.',
+    ],
     'endless' => [['to' => '2099-01-02'], 'to', 'A stay is at most 60 days.'],
     'no day' => [['from' => 'soon'], 'from', 'Write the day as year, month and day, such as 2026-12-24.'],
     'nobody' => [['name' => ' '], 'name', 'Say who will look after the tank.'],

@@ -179,7 +179,8 @@ final class Mutations
             ]],
             ['PUT', '/care/cup', static fn (): array => ['days' => '5', 'why' => 'a big cup']],
             ['POST', '/care/sitters', static fn (): array => [
-                'name' => 'Noor', 'from' => '2099-01-02', 'to' => '2099-01-09', 'food' => '2 g', 'call' => 'me', 'notes' => '',
+                'name' => 'Noor', 'from' => '2099-01-02', 'to' => '2099-01-09', 'food' => '2 g', 'call' => 'me',
+                'notes' => '',
             ]],
             ['PUT', '/media/school', static fn (): array => ['school' => 'month']],
             ['POST', '/media/ramp', static fn (): array => ['source' => 'vinegar']],

@@ -22,7 +22,8 @@ final class SitterView
         $rounds = TankRounds::of($system, $now);
         $today = TankRounds::today($system, $now);
         $days = [];
-        foreach (SitterSheet::days($rounds, $today, max($today, $sitter->firstDay()), $sitter->lastDay()) as $day => $due) {
+        $from = max($today, $sitter->firstDay());
+        foreach (SitterSheet::days($rounds, $today, $from, $sitter->lastDay()) as $day => $due) {
             $done = $day === $today ? array_filter(
                 $rounds->done($today),
                 static fn (Round $one): bool => in_array($one->chore, SitterSheet::chores(), true),

@@ -76,7 +76,7 @@ export function SheetView({ sheet, tick }: { sheet: Sheet; tick?: (key: string) 
 
 function List({ lines }: { lines: string[] }) {
     return (
-        <chakra.ul ps="5">
+        <chakra.ul ps="5" listStyleType="disc">
             {lines.map((line) => (
                 <li key={line}>{line}</li>
             ))}
