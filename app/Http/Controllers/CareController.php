@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Pages\CareView;
+use App\Http\Pages\PowerCutView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Requests\IntervalRequest;
 use App\Models\System;
@@ -24,6 +25,7 @@ final class CareController extends Controller
         return Inertia::render('Care/Show', [
             'frame' => SystemFrame::of($system, $keeper->words()),
             'care' => CareView::of($keeper, now()->toDateTimeImmutable()),
+            'powerCut' => PowerCutView::of($system, $keeper->words(), now()->toDateTimeImmutable()),
         ]);
     }
 

@@ -12,6 +12,8 @@ final class Rounds
 {
     private const MONEY = 'A household price from memory, in your money; enter yours.';
 
+    private const OXYGEN = 'Our estimate, from memory; tanks differ by twice and half.';
+
     private const MINUTES = 'Our estimate, from memory.';
 
     /** Key, what it is, value, least, most, source. */
@@ -19,6 +21,11 @@ final class Rounds
         ['minutes-sock', 'A sock change, with the washing, minutes', 6.0, 1.0, 60.0, self::MINUTES],
         ['minutes-water', 'A water change, with the mixing, minutes', 40.0, 5.0, 240.0, self::MINUTES],
         ['minutes-media', 'Renewing a medium, minutes', 15.0, 1.0, 120.0, self::MINUTES],
+        ['oxygen-least', 'Oxygen under which fish suffer, mg/L', 4.0, 2.0, 6.0, self::OXYGEN],
+        ['oxygen-animals', 'Oxygen that animals use, mg a gram and hour', 0.4, 0.05, 2.0, self::OXYGEN],
+        ['oxygen-water', 'Oxygen that water, rock and bacteria use, mg/L an hour', 0.08, 0.005, 1.0, self::OXYGEN],
+        ['watts-air-pump', 'An air pump for a power cut, W', 4.0, 0.5, 100.0, self::OXYGEN],
+        ['battery-usable', 'Share of a battery that comes out, inverter included', 0.65, 0.2, 1.0, self::OXYGEN],
         ['price-salt-water', 'New salt water, a litre', 0.06, 0.0, 5.0, self::MONEY],
         ['price-fleece', 'Fleece, a metre', 1.0, 0.0, 50.0, self::MONEY],
         ['price-dose', 'Organic carbon for dosing, a mL', 0.02, 0.0, 1.0, self::MONEY],

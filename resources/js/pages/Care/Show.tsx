@@ -3,6 +3,7 @@ import { Link } from '@inertiajs/react';
 import { useEffect } from 'react';
 import { Calendar } from '../../care/Calendar';
 import { FourWeeks } from '../../care/FourWeeks';
+import { type Cut, PowerCut } from '../../care/PowerCut';
 import { Proposals } from '../../care/Proposals';
 import { TaskRow } from '../../care/TaskRow';
 import { type Care } from '../../care/types';
@@ -11,7 +12,7 @@ import { Frame } from '../../frame/Frame';
 import { type SystemFrame } from '../../lib/page';
 
 /** Today: what is due on every tank, done by one key or one touch. */
-export default function Show({ frame, care }: { frame: SystemFrame; care: Care }) {
+export default function Show({ frame, care, powerCut }: { frame: SystemFrame; care: Care; powerCut: Cut }) {
     const tasks = care.tanks.reduce((sum, tank) => sum + tank.due.length, 0);
     useEffect(() => {
         const press = (event: KeyboardEvent) => {
@@ -46,6 +47,7 @@ export default function Show({ frame, care }: { frame: SystemFrame; care: Care }
                         </Box>
                     )}
                     <Calendar subscribed={care.subscribed} />
+                    <PowerCut cut={powerCut} tank={frame.name} />
                 </Box>
             }
         >

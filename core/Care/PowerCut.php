@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Care;
+
+use Ithys\Assumption\Assumptions;
+use Ithys\Path\Figure;
+use Ithys\Path\Item;
+use Ithys\Path\Kind;
+use Ithys\System\Setup;
+use Ithys\Water\Oxygen;
+
+/**
+ * How long the oxygen of a tank lasts while nothing moves its water, and what a battery has to hold.
+ *
+ * Saturation by {@see Oxygen}; what animals and water use is our estimate, with a range of twice and half. Nothing that
+ * comes in through a still surface is counted.
+ */
+final readonly class PowerCut
+{
+    /** By so much the use may be more or less: our estimate. */
+    private const RANGE = 2.0;
+
+    private const VOLTS = 12.0;
+
+    /**
+     * @param  ?array{float, float, float}  $hours  until oxygen is at the least that fish stand: likely, soonest and
+     *   latest; null where it is not known what the animals weigh
+     * @param  array<string, float>  $watts  of what is worth keeping on, by its name
+     */
+    private function __construct(
+        public float $saturation,
+        public float $least,
+        public ?array $hours,
+        public bool $hasCanister,
+        public array $watts,
+        private float $share,
+    ) {
+    }
+
+    /** @param  ?float  $grams  that the animals weigh; null where nobody said */
+    public static function of(Setup $setup, Assumptions $assumptions, ?float $grams): self
+    {
+        $water = $setup->tank->water;
+        $saturation = Oxygen::saturation($water->celsius, $water->salinity);
+        $least = $assumptions->value('oxygen-least');
+        $litres = $setup->workingVolume()->litres;
+        $perHour = $grams === null ? null : $grams * $assumptions->value('oxygen-animals')
+            + $litres * $assumptions->value('oxygen-water');
+        $likely = $perHour === null ? null : max(0.0, ($saturation - $least) * $litres / $perHour);
+        $path = $setup->path;
+        $named = static fn (Item $one): array => [$one->title(), $one->figure(Figure::Watts)];
+        $watts = ['An air pump with a stone' => $assumptions->value('watts-air-pump')];
+        foreach (array_map($named, $path?->itemsOf(Kind::ReturnPump) ?? []) as [$name, $one]) {
+            if ($one !== null) {
+                $watts[$name] = $one;
+            }
+        }
+
+        return new self(
+            $saturation,
+            $least,
+            $likely === null ? null : [$likely, $likely / self::RANGE, $likely * self::RANGE],
+            ($path?->itemsOf(Kind::CanisterBasket) ?? []) !== [],
+            $watts,
+            $assumptions->value('battery-usable'),
+        );
+    }
+
+    /** Ah of a 12 V battery that keeps so many watts on for so long. */
+    public function ampereHours(float $watts, float $hours): float
+    {
+        return $watts * $hours / $this->share / self::VOLTS;
+    }
+}
