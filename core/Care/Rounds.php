@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Care;
 
 use DateTimeZone;
+use Ithys\Assumption\AssumptionKind;
 use Ithys\Assumption\Assumptions;
 use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\ChoreWord\ChoreWord;
@@ -162,7 +163,10 @@ final readonly class Rounds
         }
         $days = max(1, (int) round($chosen->value));
 
-        return new Interval($days, Basis::Practice, Text::of('Every {days}, common practice', days: self::days($days)));
+        return new Interval($days, Basis::Practice, Text::of(
+            $chosen->kind === AssumptionKind::Practice ? 'Every {days}, common practice' : 'Every {days}, our estimate',
+            days: self::days($days),
+        ));
     }
 
     /**

@@ -11,7 +11,7 @@ use Tests\Support\TestClock;
 beforeEach(function (): void {
     $this->server = AppServer::withDemo();
     $this->browser = new Browser($this->server->url);
-    $this->browser->signIn()->waitFor('Phosphate: lower');
+    $this->browser->signIn()->visit('/systems/1/journal')->waitFor('Phosphate: lower');
 });
 
 afterEach(function (): void {

@@ -107,7 +107,7 @@ it('is sound on every screen', function (int $width, int $height): void {
 
 it('is worked by keys alone', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['demo']->url);
-    $browser->signIn()->waitFor('Phosphate: lower');
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Phosphate: lower');
     $browser->keys('?')
         ->waitFor('switch between metric and US units')
         ->keys('Escape')
@@ -131,7 +131,7 @@ it('is worked by keys alone', function (): void {
 
 it('gives 44 pixels to every target a wet finger needs on a phone', function (): void {
     $browser = $this->browser = new Browser($GLOBALS['demo']->url, 390, 844);
-    $browser->signIn()->waitFor('Phosphate');
+    $browser->signIn()->visit('/systems/1/journal')->waitFor('Phosphate');
     $small = $browser->script(<<<'JS'
         return [...document.querySelectorAll('main button, form[aria-label=Log] button, form[aria-label=Log] input, '
             + 'nav[aria-label=Areas] a, aside select, aside button')]

@@ -11,7 +11,7 @@ beforeAll(function (): void {
     // The wait for a lock is cut short, so that the test need not last as long as a keeper's patience.
     Trouble::$server = AppServer::withDemo(['DB_BUSY_TIMEOUT' => '400']);
     Trouble::$browser = new Browser(Trouble::$server->url);
-    Trouble::$browser->signIn()->waitFor('Phosphate: lower');
+    Trouble::$browser->signIn()->visit('/systems/1/journal')->waitFor('Phosphate: lower');
 });
 
 afterAll(function (): void {

@@ -31,7 +31,12 @@ final class Rounds
         ['price-dose', 'Organic carbon for dosing, a mL', 0.02, 0.0, 1.0, self::MONEY],
     ];
 
-    private const PRACTICE = 'Common practice, from memory. Set your own with your reason.';
+    private const PRACTICE = 'Common practice. Set your own with your reason.';
+
+    private const OURS = 'Our estimate, from memory. Set your own with your reason.';
+
+    /** Chores whose days are common practice. */
+    private const USUAL = ['sock', 'sponge', 'pre-filter', 'cup', 'bio'];
 
     /** Chores by key: what it is, days from one to the next, minutes; those of socks and water stand above. */
     private const CHORES = [
@@ -59,15 +64,15 @@ final class Rounds
     {
         $chores = [];
         foreach (self::CHORES as $key => [$what, $days, $minutes]) {
-            $chores[] = Assumption::practice(
+            $of = [
                 "care-{$key}",
                 "{$what}: days from one to the next",
                 $days,
                 Dimension::Days,
-                self::PRACTICE,
-                1.0,
-                730.0,
-            );
+            ];
+            $chores[] = in_array($key, self::USUAL, true)
+                ? Assumption::practice(...[...$of, self::PRACTICE, 1.0, 730.0])
+                : Assumption::estimate(...[...$of, self::OURS, 1.0, 730.0]);
             if ($minutes !== null) {
                 $chores[] = Assumption::estimate(
                     "minutes-{$key}",
