@@ -15,12 +15,7 @@ final class CalendarDay
     /** Days since 1 January 1970 by the calendar there. */
     public static function of(DateTimeImmutable $moment, DateTimeZone $zone): int
     {
-        $midnight = new DateTimeImmutable(
-            $moment->setTimezone($zone)->format('Y-m-d'),
-            new DateTimeZone('UTC'),
-        );
-
-        return intdiv($midnight->getTimestamp(), self::SECONDS);
+        return (int) floor(($moment->getTimestamp() + $zone->getOffset($moment)) / self::SECONDS);
     }
 
     /** The same day as a date, at midnight UTC. */

@@ -42,29 +42,41 @@ final class ChoreSpec
         };
     }
 
-    public static function isDone(Chore $chore, Payload $by): bool
+    /** The chore that an entry is; null for what is none. */
+    public static function of(Payload $entry): ?Chore
     {
-        $part = $by instanceof Care ? $by->part : null;
-
-        return match ($chore) {
-            Chore::Sock => $by instanceof SockChange || $part === Part::Sock,
-            Chore::Pad => $part === Part::Pad,
-            Chore::Floss => $part === Part::Floss,
-            Chore::Sponge => $part === Part::Sponge,
-            Chore::PreFilter => $part === Part::PreFilter,
-            Chore::Cup => $part === Part::SkimmerCup,
-            Chore::Roller => $by instanceof Fleece && $by->leftMm !== null,
-            Chore::Rinse => $part === Part::Macroalgae,
-            Chore::Harvest => $by instanceof Harvest,
-            Chore::Bio => $by instanceof Renewal,
-            Chore::Outlet => $by instanceof Outlet,
-            Chore::TopOff => $part === Part::Reservoir,
-            Chore::Pump => $part === Part::Pump,
-            Chore::Overflow => $part === Part::Overflow,
-            Chore::Readings => $by instanceof Reading && in_array($by->parameter, Parameter::nutrients(), true),
-            Chore::Clarity => $by instanceof Reading && $by->parameter === Parameter::Clarity,
+        return match (true) {
+            $entry instanceof Care => self::ofPart($entry->part),
+            $entry instanceof SockChange => Chore::Sock,
+            $entry instanceof Reading => match (true) {
+                in_array($entry->parameter, Parameter::nutrients(), true) => Chore::Readings,
+                $entry->parameter === Parameter::Clarity => Chore::Clarity,
+                default => null,
+            },
             // Zero litres are a word on a change that was not made.
-            Chore::Water => $by instanceof WaterChange && $by->changedLitres > 0.0,
+            $entry instanceof WaterChange => $entry->changedLitres > 0.0 ? Chore::Water : null,
+            $entry instanceof Fleece => $entry->leftMm === null ? null : Chore::Roller,
+            $entry instanceof Harvest => Chore::Harvest,
+            $entry instanceof Renewal => Chore::Bio,
+            $entry instanceof Outlet => Chore::Outlet,
+            default => null,
+        };
+    }
+
+    private static function ofPart(Part $part): ?Chore
+    {
+        return match ($part) {
+            Part::Sock => Chore::Sock,
+            Part::Pad => Chore::Pad,
+            Part::Floss => Chore::Floss,
+            Part::Sponge => Chore::Sponge,
+            Part::PreFilter => Chore::PreFilter,
+            Part::SkimmerCup => Chore::Cup,
+            Part::Macroalgae => Chore::Rinse,
+            Part::Reservoir => Chore::TopOff,
+            Part::Pump => Chore::Pump,
+            Part::Overflow => Chore::Overflow,
+            Part::Roller, Part::Glass, Part::Sand, Part::Sump => null,
         };
     }
 

@@ -52,6 +52,13 @@ final readonly class Rounds
         int $today,
         bool $isReactorFilled,
     ): self {
+        $acts = [];
+        foreach ($entries as $entry) {
+            $chore = $entry->payload instanceof ChoreWord ? $entry->payload->chore : ChoreSpec::of($entry->payload);
+            if ($chore !== null) {
+                $acts[$chore->value][] = $entry;
+            }
+        }
         $rounds = [];
         $proposal = null;
         foreach (Chore::cases() as $chore) {
@@ -63,7 +70,7 @@ final readonly class Rounds
                 continue;
             }
             $interval = self::interval($chore, $assumptions, $every[$chore->value] ?? null);
-            [$last, $due, $entry] = self::dates($chore, $entries, $zone, $interval, $today);
+            [$last, $due, $entry] = self::dates($acts[$chore->value] ?? [], $zone, $interval, $today);
             $isStopped = ($every[$chore->value] ?? 0.0) === INF;
             $rounds[] = new Round(
                 $chore,
@@ -75,7 +82,7 @@ final readonly class Rounds
                 $entry,
             );
             if ($chore === Chore::Sock) {
-                $proposal = self::proposal($entries, $zone, $interval->days);
+                $proposal = self::proposal($acts[$chore->value] ?? [], $zone, $interval->days);
             }
         }
 
@@ -170,29 +177,24 @@ final readonly class Rounds
     }
 
     /**
-     * @param  list<Entry>  $entries
+     * @param  list<Entry>  $acts  of one chore and words on it, in order of time
      * @return array{?int, ?int, ?int} last, due, and the entry that did it last
      */
     private static function dates(
-        Chore $chore,
-        array $entries,
+        array $acts,
         DateTimeZone $zone,
         Interval $interval,
         int $today,
     ): array {
         // What was chosen and never logged is wanted from now on.
         [$last, $due, $by] = [null, $interval->basis === Basis::Chosen ? $today : null, null];
-        foreach ($entries as $entry) {
+        foreach ($acts as $entry) {
             $one = $entry->payload;
-            $isWord = $one instanceof ChoreWord && $one->chore === $chore;
-            if (! $isWord && ! ChoreSpec::isDone($chore, $one)) {
-                continue;
-            }
             $day = CalendarDay::of($entry->at, $zone);
             if ($day > $today) {
                 break;
             }
-            if (! $isWord) {
+            if (! $one instanceof ChoreWord) {
                 [$last, $due, $by] = [$day, $day + $interval->days, $entry->id];
             } elseif ($one->isFine) {
                 $due = $day + max(1, (int) ceil($interval->days / 2));

@@ -157,3 +157,27 @@ it('lays the days ahead out, each chore on its day', function (): void {
     $days = array_keys(array_filter($ahead));
     expect($ahead)->toHaveCount(28)->and($days)->toBe([4, 9, 14, 19, 24]);
 });
+
+it('forgets nothing and asks nothing twice in half a year of a keeper who does what it says', function (): void {
+    $does = [
+        'sock' => 'sock changed', 'cup' => 'cup emptied', 'clarity' => 'clarity 8', 'readings' => 'no3 8',
+        'water' => 'water change 20 l',
+    ];
+    $lines = array_map(static fn (string $line): array => [0, $line], array_values($does));
+    $done = array_fill_keys(array_keys($does), [0]);
+    for ($today = 1; $today <= 182; $today++) {
+        $day = UTC_DAY_0 + $today;
+        // One day in eleven nobody is at home, and all is done on the next.
+        foreach ($today % 11 === 0 ? [] : rounds(array_slice($lines, -24), $today)->due($day) as $one) {
+            $lines[] = [$today + 0.2, $does[$one->chore->value]];
+            $done[$one->chore->value][] = $today;
+        }
+        expect($today % 11 === 0 ? [] : rounds(array_slice($lines, -24), $today)->due($day))->toBe([]);
+    }
+    foreach ($done as $chore => $days) {
+        $interval = rounds($lines, 182)->find(Chore::from($chore))->interval->days;
+        foreach (array_slice($days, 1) as $n => $later) {
+            expect($later - $days[$n])->toBeGreaterThanOrEqual($interval)->toBeLessThanOrEqual($interval + 1);
+        }
+    }
+});
