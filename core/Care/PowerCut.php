@@ -8,6 +8,8 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\System\Setup;
 use Ithys\Water\Oxygen;
 
@@ -23,6 +25,13 @@ final readonly class PowerCut
     private const RANGE = 2.0;
 
     private const VOLTS = 12.0;
+
+    public const CAUTIONS = [
+        'Run no generator indoors, in a garage or near a window: its fumes kill.',
+        'Give every cord a drip loop, keep plugs and batteries away from water, and use residual-current protection. '
+            .'Follow your local code; wiring is for a licensed electrician.',
+        'Charge and vent batteries as their maker says.',
+    ];
 
     /**
      * @param  ?array{float, float, float}  $hours  until oxygen is at the least that fish stand: likely, soonest and
@@ -72,5 +81,35 @@ final readonly class PowerCut
     public function ampereHours(float $watts, float $hours): float
     {
         return $watts * $hours / $this->share / self::VOLTS;
+    }
+
+    /** How long the oxygen lasts, in words. */
+    public function says(): Text
+    {
+        $hours = static fn (float $one): Quantity => Quantity::number(
+            Quantity::significant($one, $one < 10 ? 1 : 2),
+            $one < 1 ? 1 : 0,
+        );
+
+        return $this->hours === null
+            ? Text::of('How long the oxygen lasts depends on what the animals weigh, and nobody said that yet.')
+            : Text::of(
+                'With nothing running, oxygen falls from {full} to {least} mg/L in about {hours} hours ({soon} to '
+                    .'{late}), if no air comes in through the surface.',
+                full: Quantity::number($this->saturation, 1),
+                least: Quantity::number($this->least, 1),
+                hours: $hours($this->hours[0]),
+                soon: $hours($this->hours[1]),
+                late: $hours($this->hours[2]),
+            );
+    }
+
+    /** What suffers first. */
+    public function first(): string
+    {
+        return $this->hasCanister
+            ? 'A sealed canister dies first: its bacteria use up the oxygen in it within the hour. Open it or keep it '
+                .'running; if it stood for long, empty and rinse it before it goes on.'
+            : 'Fish and corals suffer first, for want of oxygen. Rock and an open sump last longer.';
     }
 }
