@@ -15,9 +15,13 @@ use Ithys\Care\ChoreSpec;
 use Ithys\Care\Proposal;
 use Ithys\Care\Round;
 use Ithys\Care\Rounds;
+use Ithys\Care\Socks;
 use Ithys\History\Charge;
 use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\ChoreWord\ChoreWord;
+use Ithys\Path\Figure;
+use Ithys\Path\Item;
+use Ithys\Path\Kind;
 use Ithys\Quantity\Words;
 
 /** What is due today on all tanks of a keeper, and the four weeks ahead. */
@@ -98,11 +102,31 @@ final class CareView
                 $next->due === $today + 1 ? 'Tomorrow' : 'Next, '.self::written((int) $next->due),
                 mb_strtolower(mb_substr($next->chore->label(), 0, 1)).mb_substr($next->chore->label(), 1),
             ),
+            'socks' => self::socks($system, $rounds, $words),
             'alerts' => count(array_filter(
                 AlertsView::of($system, $keeper, now()->toDateTimeImmutable()),
                 static fn (array $one): bool => $one['delay'] === null,
             )),
             'silences' => SilencesView::of($system, $words, now()->toDateTimeImmutable()),
+        ];
+    }
+
+    /** @return ?array{says: string, caution: string} null for a tank without a sock */
+    private static function socks(System $system, Rounds $rounds, Words $words): ?array
+    {
+        $round = $rounds->find(Chore::Sock);
+        $holders = array_sum(array_map(
+            static fn (Item $one): float => $one->figure(Figure::Count) ?? 1.0,
+            $system->pathRevisionAt(now())?->path()->itemsOf(Kind::Sock) ?? [],
+        ));
+
+        return $round === null ? null : [
+            'says' => $words->say(Socks::says(
+                (int) round($system->assumptions()->value('care-wash')),
+                $round->interval->days,
+                max(1, (int) $holders),
+            )),
+            'caution' => Socks::CAUTION,
         ];
     }
 

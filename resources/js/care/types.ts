@@ -36,6 +36,8 @@ export interface Tank {
     later: Task[];
     unknown: Task[];
     next: string | null;
+    /** How many socks to own; null for a tank without. */
+    socks: { says: string; caution: string } | null;
     alerts: number;
     silences: Silence[];
 }

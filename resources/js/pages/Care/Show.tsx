@@ -96,6 +96,17 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                             {tank.next}.
                         </chakra.p>
                     )}
+                    {tank.socks !== null && (
+                        <chakra.details mt="2">
+                            <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
+                                Socks to own
+                            </chakra.summary>
+                            <p>{tank.socks.says}</p>
+                            <chakra.p color="caution" fontSize="sm">
+                                Caution: {tank.socks.caution}
+                            </chakra.p>
+                        </chakra.details>
+                    )}
                     {tank.later.length > 0 && (
                         <chakra.details mt="2">
                             <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
