@@ -50,14 +50,19 @@ final readonly class Products
             throw SingularFit::tooFewObservations($n, $always + 1);
         }
         $all = count($columns);
+        $norms = [];
         for ($c = 0; $c < $always; $c++) {
             $whole = self::dot($rows, $c);
             $norm = self::product($columns[$c], $columns[$c]);
             if ($norm <= self::TINY * max($whole, 1e-300)) {
                 throw SingularFit::dependentColumns();
             }
+            $norms[$c] = $norm;
             $logs += log($norm);
             for ($other = $c + 1; $other < $all; $other++) {
+                if ($other > $always && $other < $all - 1) {
+                    continue;
+                }
                 $share = self::product($columns[$c], $columns[$other]) / $norm;
                 foreach ($columns[$c] as $i => $value) {
                     $columns[$other][$i] -= $share * $value;
@@ -72,11 +77,13 @@ final readonly class Products
         }
         $steps = [];
         for ($c = $always + 1; $c < $all - 1; $c++) {
-            $steps[] = [
-                self::product($input, $columns[$c]),
-                self::product($columns[$c], $columns[$c]),
-                self::product($columns[$c], $read),
-            ];
+            // What is always in the model is taken out of the products alone; before its day a step is nothing.
+            $step = array_filter($columns[$c]);
+            $own = self::product($step, $step);
+            for ($q = 0; $q < $always; $q++) {
+                $own -= self::product($step, $columns[$q]) ** 2 / $norms[$q];
+            }
+            $steps[] = [self::product($step, $input), max(0.0, $own), self::product($step, $read)];
         }
 
         return new self(

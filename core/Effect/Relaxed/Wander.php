@@ -48,6 +48,8 @@ final readonly class Wander
         [$xx, $xg, $gg] = [0.0, 0.0, $strength];
         $rows = [];
         $logs = 0.0;
+        // A step is nothing before its day, and so it stays.
+        $begun = [];
         foreach ($this->steps as $i => $steps) {
             foreach ($steps as [$f11, $f12, $f22, $qxx, $qxg, $qgg, $kept]) {
                 $nextXx = $f11 * $f11 * $xx + 2 * $f11 * $f12 * $xg + $f12 * $f12 * $gg + $strength * $qxx;
@@ -55,7 +57,7 @@ final readonly class Wander
                 $gg = $f22 * $f22 * $gg + $strength * $qgg;
                 $xx = $kept * $kept * $nextXx;
                 $xg = $kept * $nextXg;
-                for ($c = 0; $c < $count; $c++) {
+                foreach ($begun as $c => $_) {
                     $level[$c] = $kept * ($f11 * $level[$c] + $f12 * $input[$c]);
                     $input[$c] *= $f22;
                 }
@@ -65,6 +67,14 @@ final readonly class Wander
             [$gainX, $gainG] = [$xx / $variance, $xg / $variance];
             $row = [];
             for ($c = 0; $c < $count; $c++) {
+                if (! isset($begun[$c])) {
+                    if ($columns[$c][$i] === 0.0) {
+                        $row[] = 0.0;
+
+                        continue;
+                    }
+                    $begun[$c] = true;
+                }
                 $off = $columns[$c][$i] - $level[$c];
                 $row[] = $off / $root;
                 $level[$c] += $gainX * $off;

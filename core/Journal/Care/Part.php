@@ -39,7 +39,7 @@ enum Part: string
             self::Pump => [['return', 'pump'], ['pumps'], ['pump']],
             self::Reservoir => [['top-off', 'reservoir'], ['top-off'], ['ato'], ['reservoir']],
             self::Overflow => [['overflow'], ['weir'], ['comb']],
-            self::Macroalgae => [['macroalgae'], ['algae']],
+            self::Macroalgae => [['macroalgae']],
         };
     }
 }
