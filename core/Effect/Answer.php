@@ -164,13 +164,23 @@ final readonly class Answer
         if (min($evidence->before(), $evidence->after()) < ChangeEffect::LEAST_TO_PROMISE) {
             return null;
         }
-        for ($more = 1; $more <= Evidence::MOST_ON_A_SIDE - $evidence->after(); $more++) {
-            if ($stick->promise(self::longer($evidence, $question, $more), $change, $wanted) >= self::PROMISED) {
-                return $more;
-            }
+        $most = Evidence::MOST_ON_A_SIDE - $evidence->after();
+        $shows = static fn (int $more): bool => $stick->promise(
+            self::longer($evidence, $question, $more),
+            $change,
+            $wanted,
+        ) >= self::PROMISED;
+        if ($most < 1 || ! $shows($most)) {
+            return null;
+        }
+        // More readings show more: the least that do are found by halves.
+        $few = 0;
+        while ($most - $few > 1) {
+            $middle = intdiv($few + $most, 2);
+            $shows($middle) ? $most = $middle : $few = $middle;
         }
 
-        return null;
+        return $most;
     }
 
     /** The readings with so many more at their spacing, and the water changes going on as in the last four weeks. */

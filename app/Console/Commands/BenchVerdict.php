@@ -13,6 +13,7 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
+use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
 
@@ -31,6 +32,7 @@ final class BenchVerdict extends Command
             $at = $start->modify("+{$day} days");
             if ($day % 2 === 0) {
                 $journal[] = new Entry($at, Reading::of(Parameter::Nitrate, 8 + sin($day / 9), step: 0.1));
+                $journal[] = new Entry($at, Reading::of(Parameter::Phosphate, 0.08 + sin($day / 7) / 90, step: 0.01));
             }
             if ($day % 7 === 3) {
                 $journal[] = new Entry($at, WaterChange::of(30));
@@ -54,6 +56,19 @@ final class BenchVerdict extends Command
         });
         $times = $time(3653);
         $usual = $time(42);
+        $list = Stopwatch::milliseconds(max(1, intdiv($runs, 4)), static function () use ($journal, $now): void {
+            for ($n = 1; $n <= 20; $n++) {
+                $one = new Entry($now->modify('-'.(60 + 18 * $n).' days'), SkimmerSwitch::of($n % 2 === 0), -$n);
+                $around = array_values(array_filter(
+                    $journal,
+                    static fn (Entry $entry): bool => abs($entry->daysAfter($one->at)) <= 42,
+                ));
+                foreach (Parameter::nutrients() as $parameter) {
+                    ChangeEffect::judge(new Question($one, $parameter, 300, $now, 42), $around);
+                }
+            }
+        });
+        $this->line(sprintf('a list of 20 changes, of both nutrients: median %.0f ms', $list->median));
         $this->line(
             sprintf(
                 'verdict over all %s entries of ten years: median %.1f ms, p95 %.1f ms',
