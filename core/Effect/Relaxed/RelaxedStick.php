@@ -33,9 +33,6 @@ final readonly class RelaxedStick
 
     private const MOST_STRENGTH = 10.0;
 
-    /** Spreads beyond which a reading is set aside. */
-    private const OUTLYING = 3.5;
-
     /** Weight under which a model moves no course that is drawn. */
     private const LIGHT = 1e-3;
 
@@ -71,7 +68,7 @@ final readonly class RelaxedStick
     {
         $floor = $step ** 2 / 12;
         [$best, $likely] = self::first($series, $course, $level, $floor);
-        $outliers = count($series->days) >= 8 ? self::outliers($series, $best, $step) : [];
+        $outliers = count($series->days) >= 8 ? Slips::among($series, $best, $step) : [];
         if ($outliers !== []) {
             // Their scatter must not pass for that of the others: a tank would seem calmer than it is.
             $series = $series->only(array_values(array_diff(array_keys($series->days), $outliers)));
@@ -513,47 +510,5 @@ final readonly class RelaxedStick
             $points,
             $weights,
         );
-    }
-
-    /** @return list<int> readings that lie too far off what the others say of them, one in eight at the most */
-    private static function outliers(Series $series, Point $best, float $step): array
-    {
-        $n = count($series->days);
-        $wander = new Wander($series, $best->loss);
-        $variances = $best->sight->variances;
-        $rests = [];
-        foreach ($series->levels as $i => $level) {
-            $rests[] = $level - $best->source[$i] - $best->fittedAt($i);
-        }
-        // The inverse of the covariance, times what is left and times each column, and its diagonal.
-        $states = $wander->smooth($rests, $variances, $best->strength);
-        $onto = array_map(
-            static fn (array $column): array => array_map(
-                static fn (float $value, array $state, float $variance): float => ($value - $state[0]) / $variance,
-                $column,
-                $wander->smooth($column, $variances, $best->strength),
-                $variances,
-            ),
-            $best->columns,
-        );
-        $off = [];
-        foreach ($states as $i => [$level, , $spread]) {
-            $own = ($rests[$i] - $level) / $variances[$i];
-            $shadow = (1 - $spread / $variances[$i]) / $variances[$i];
-            foreach ($onto as $a => $one) {
-                foreach ($onto as $b => $other) {
-                    $shadow -= $one[$i] * $best->fit->inverse[$a][$b] * $other[$i];
-                }
-            }
-            $off[$i] = $shadow > 1e-12 ? abs($own) / sqrt($shadow) : 0.0;
-        }
-        $sorted = array_values($off);
-        sort($sorted);
-        $median = ($sorted[intdiv($n - 1, 2)] + $sorted[intdiv($n, 2)]) / 2;
-        $spread = max($median / 0.6745 * sqrt(1 + 3 / $n), $step / sqrt(12), 1e-12);
-        arsort($off);
-        $beyond = array_keys(array_filter($off, static fn (float $one): bool => $one > self::OUTLYING * $spread));
-
-        return array_slice($beyond, 0, intdiv($n, 8));
     }
 }

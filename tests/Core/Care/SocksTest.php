@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Ithys\Care\Socks;
 
-// Common practice: with a wash every two weeks and a change every three days six for each holder, with three weeks eight.
+// Common practice: a wash every two weeks and a change every three days want six socks, every three weeks eight.
 it('says how many socks to own', function (int $wash, int $change, int $own): void {
     expect(Socks::toOwn($wash, $change))->toBe($own);
 })->with([[14, 3, 6], [21, 3, 8], [14, 14, 2], [1, 7, 2]]);
