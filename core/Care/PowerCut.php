@@ -92,7 +92,7 @@ final readonly class PowerCut
         );
 
         return $this->hours === null
-            ? Text::of('How long the oxygen lasts depends on what the animals weigh, and nobody said that yet.')
+            ? Text::of('How long the oxygen lasts depends on what the animals weigh, and you have not said that yet.')
             : Text::of(
                 'With nothing running, oxygen falls from {full} to {least} mg/L in about {hours} hours ({soon} to '
                     .'{late}), if no air comes in through the surface.',
@@ -109,7 +109,7 @@ final readonly class PowerCut
     {
         return $this->hasCanister
             ? 'A sealed canister dies first: its bacteria use up the oxygen in it within the hour. Open it or keep it '
-                .'running; if it stood for long, empty and rinse it before it goes on.'
+                .'running; if it stood for long, empty and rinse it before you switch it on.'
             : 'Fish and corals suffer first, for want of oxygen. Rock and an open sump last longer.';
     }
 }

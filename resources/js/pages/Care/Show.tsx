@@ -125,8 +125,8 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                                 Not logged yet ({tank.unknown.length})
                             </chakra.summary>
                             <chakra.p fontSize="sm" color="quiet">
-                                Nobody said when these were done, so nothing is due. Tick one when you do it, or set its
-                                interval.
+                                You have not said when these were done, so none is due. Tick one when you do it, or set
+                                its interval.
                             </chakra.p>
                             <chakra.ul listStyleType="none">
                                 {tank.unknown.map((task) => (
