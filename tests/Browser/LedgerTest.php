@@ -54,7 +54,7 @@ it('foresees what a lever would do, takes up advice, and goes back', function ()
     expect($browser->script('return document.querySelector("input[inputmode=decimal]").value'))->toBe('0.8')
         ->and($browser->consoleProblems())->toBe([]);
     $browser->choose('Look ahead', '52 weeks')->waitFor('in 52 weeks as it goes now');
-    $browser->press('Compare media: reactor or bag')->waitFor('in 52 weeks without it')->press('Try GFO in a bag')
+    $browser->press('Compare media: reactor or bag')->waitFor('In 52 weeks without it')->press('Try GFO in a bag')
         ->waitFor('Caution: ');
     expect($browser->value('Where'))->toBe('bag')->and($browser->axeFindings())->toBe([])
         ->and($browser->consoleProblems())->toBe([]);
