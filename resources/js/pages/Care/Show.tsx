@@ -57,9 +57,11 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                     {`${care.day} · ${tasks === 0 ? 'nothing is due' : `${tasks} ${tasks === 1 ? 'task' : 'tasks'} · about ${care.minutes} minutes`}`}
                 </chakra.p>
                 <Box flex="1" />
-                <Box fontSize="sm">
-                    <Link href={`/systems/${frame.id}/care/sitters`}>Sheet for a sitter</Link>
-                </Box>
+                {care.tanks.find(({ id }) => id === frame.id)?.mayLog === true && (
+                    <Box fontSize="sm">
+                        <Link href={`/systems/${frame.id}/care/sitters`}>Sheet for a sitter</Link>
+                    </Box>
+                )}
             </Box>
             {care.tanks.map((tank) => (
                 <Box as="section" key={tank.id} mb="6" aria-label={tank.name}>
