@@ -28,7 +28,7 @@ final class CareCalendar
             /** @var System $system */
             $today = TankRounds::today($system, $now);
             foreach (TankRounds::of($system, $now)->ahead($today, self::DAYS) as $n => $chores) {
-                $day = CalendarDay::date($today + $n);
+                $day = CalendarDay::midnight($today + $n);
                 foreach ($chores as $one) {
                     $event = $calendar->createComponent('VEVENT', [
                         'UID' => "{$one->chore->value}-{$system->id}-{$day->format('Ymd')}@ithys",

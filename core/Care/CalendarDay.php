@@ -19,7 +19,7 @@ final class CalendarDay
     }
 
     /** The same day as a date, at midnight UTC. */
-    public static function date(int $day): DateTimeImmutable
+    public static function midnight(int $day): DateTimeImmutable
     {
         return (new DateTimeImmutable('@0'))->setTimestamp($day * self::SECONDS);
     }

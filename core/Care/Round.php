@@ -36,13 +36,22 @@ final readonly class Round
         return $this->due !== null && $this->due <= $today;
     }
 
-    /** "due today", "2 days late", "tomorrow", "in 5 days". */
     public function when(int $today): string
     {
-        $days = ($this->due ?? $today) - $today;
+        return self::told($this->due, $today);
+    }
+
+    /**
+     * "due today", "2 days late", "tomorrow", "in 5 days".
+     *
+     * @param  ?int  $due  day; null where it is not known
+     */
+    public static function told(?int $due, int $today): string
+    {
+        $days = ($due ?? $today) - $today;
 
         return match (true) {
-            $this->due === null => 'not logged yet',
+            $due === null => 'not logged yet',
             $days === 0 => 'due today',
             $days === -1 => '1 day late',
             $days < 0 => -$days.' days late',

@@ -67,7 +67,7 @@ final class CareView
     /** "Mon 30 Nov" */
     private static function written(int $day): string
     {
-        return CalendarDay::date($day)->format('D j M');
+        return CalendarDay::midnight($day)->format('D j M');
     }
 
     /**
@@ -174,7 +174,7 @@ final class CareView
             $tasks[] = [
                 'key' => "media {$charge->entry}",
                 'label' => 'Renew '.$charge->medium()->label(),
-                'when' => self::when($likely, $today),
+                'when' => Round::told($likely, $today),
                 'isLate' => $likely < $today,
                 'due' => $likely,
                 'why' => 'By the forecast of its charge: exhausted about '.self::written($likely)
@@ -192,17 +192,6 @@ final class CareView
         }
 
         return $tasks;
-    }
-
-    private static function when(int $due, int $today): string
-    {
-        $days = $due - $today;
-
-        return match (true) {
-            $days === 0 => 'due today',
-            $days < 0 => -$days === 1 ? '1 day late' : -$days.' days late',
-            default => $days === 1 ? 'tomorrow' : "in {$days} days",
-        };
     }
 
     /**

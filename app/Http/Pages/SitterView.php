@@ -29,7 +29,7 @@ final class SitterView
                 static fn (Round $one): bool => in_array($one->chore, SitterSheet::chores(), true),
             ) : [];
             $days[] = [
-                'day' => CalendarDay::date($day)->format('D j M'),
+                'day' => CalendarDay::midnight($day)->format('D j M'),
                 'isToday' => $day === $today,
                 'tasks' => [
                     ...array_map(static fn (Round $one): array => self::task($one, false), $due),
@@ -41,8 +41,8 @@ final class SitterView
         return [
             'tank' => $system->name,
             'name' => $sitter->name,
-            'from' => CalendarDay::date($sitter->firstDay())->format('j F Y'),
-            'to' => CalendarDay::date($sitter->lastDay())->format('j F Y'),
+            'from' => CalendarDay::midnight($sitter->firstDay())->format('j F Y'),
+            'to' => CalendarDay::midnight($sitter->lastDay())->format('j F Y'),
             'food' => $sitter->food,
             'call' => $sitter->call,
             'notes' => $sitter->notes,

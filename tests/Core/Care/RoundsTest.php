@@ -126,7 +126,7 @@ it('counts days by the calendar of the tank over both changes of the clock', fun
     foreach (range(0, $days) as $n) {
         $later = CalendarDay::of($start->modify("+{$n} days"), $zone);
         expect($later)->toBe(CalendarDay::of($start, $zone) + $n)
-            ->and(CalendarDay::date($later)->format('Y-m-d'))->toBe($start->modify("+{$n} days")->format('Y-m-d'));
+            ->and(CalendarDay::midnight($later)->format('Y-m-d'))->toBe($start->modify("+{$n} days")->format('Y-m-d'));
     }
 })->with([['2026-03-25', 10], ['2026-10-20', 10]]);
 
