@@ -69,10 +69,18 @@ final class TankRoutines
     private static function told(System $system, DateTimeImmutable $now): array
     {
         $ends = self::ends($system, $now);
+        $described = Kept::of(
+            $system,
+            'described at first',
+            $now,
+            static fn (): array => self::described($system),
+            self::settings(),
+            (string) (new Journal($system))->rows()->min('occurred_at'),
+        );
         if ($ends === null) {
             return [
-                'also' => serialize(new AlsoChanged),
-                'described' => [],
+                'also' => serialize(new AlsoChanged($system->changedOn())),
+                'described' => $described,
                 'silences' => serialize([]),
                 'every' => [],
             ];
@@ -115,14 +123,6 @@ final class TankRoutines
             $silences = [...$silences, ...$one[1]];
             $every = [...$every, ...$one[2]];
         }
-        $described = Kept::of(
-            $system,
-            'described at first',
-            $now,
-            static fn (): array => self::described($system),
-            self::settings(),
-            (string) $ends['moments'][0]->getTimestamp(),
-        );
 
         return [
             'also' => serialize(new AlsoChanged($system->changedOn(), $changes, $missed)),

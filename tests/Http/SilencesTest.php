@@ -62,3 +62,19 @@ it('tells of routines that are read one by one what it tells of all at once', fu
             ->and(TankRoutines::silences($system, $now))->toEqual(Silences::in($whole));
     }
 });
+
+it('takes the settings of the first day for no change where no routine was ever logged', function (): void {
+    $system = System::factory()->ownedBy($user = User::query()->firstOrFail())->create();
+    $this->actingAs($user);
+    foreach (['2026-11-01 09:00 no3 8', '2026-11-01 10:00 refugium 8 h', '2026-11-15 10:00 refugium 10 h'] as $line) {
+        $this->post("/systems/{$system->id}/journal", ['line' => $line])->assertSessionHasNoErrors();
+    }
+    $changes = fn (): array => array_column(
+        $this->get("/systems/{$system->id}/journal?view=changes&range=1y")->inertiaProps('ranked')['changes'],
+        'text',
+    );
+    expect($changes())->toHaveCount(1);
+    // With an older first day, what was said on 1 November is a change as well.
+    $this->post("/systems/{$system->id}/journal", ['line' => '2026-10-01 09:00 no3 7'])->assertSessionHasNoErrors();
+    expect($changes())->toHaveCount(2);
+});
