@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\BearableBody;
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\PagesKeepSession;
 use App\Http\Middleware\ProperText;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\ProblemPage;
@@ -23,7 +24,9 @@ return Application::configure(basePath: dirname(__DIR__))
         ),
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [AuthenticateSession::class, HandleInertiaRequests::class, ProperText::class]);
+        $middleware->web(append: [
+            PagesKeepSession::class, AuthenticateSession::class, HandleInertiaRequests::class, ProperText::class,
+        ]);
         $middleware->append([SecurityHeaders::class, BearableBody::class]);
         // The names the server goes by; without an address in .env it answers to any, as on this machine alone.
         $middleware->trustHosts(

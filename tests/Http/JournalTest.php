@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\PagesKeepSession;
 use App\Http\Middleware\ReadOnlySession;
 use App\Models\JournalEntry;
 use App\Models\System;
@@ -61,6 +62,29 @@ it('reads previews on a session it cannot write, so that the undo of a log besid
         expect(Route::getRoutes()->getByName($name)?->gatherMiddleware())->toContain(ReadOnlySession::class);
     }
 });
+
+it('reads files and parts of a page on a session they cannot write', function (array $headers, bool $may): void {
+    $handler = new ArraySessionHandler(60);
+    $session = new Store('ithys', $handler);
+    $session->start();
+    $session->flash('errors', 'kept');
+    $session->save();
+    $session->start();
+    $request = Request::create('/', server: ['HTTP_ACCEPT' => 'text/html', ...$headers]);
+    $request->setLaravelSession($session);
+    (new PagesKeepSession)->handle($request, fn (): Response => new Response);
+    $session->save();
+    // Saved once more, what was flashed is gone: only a page may do that.
+    expect(str_contains($handler->read($session->getId()), 'kept'))->toBe(! $may);
+})->with([
+    'a page' => [[], true],
+    'a page that the interface asks for' => [
+        ['HTTP_ACCEPT' => 'text/html, application/xhtml+xml', 'HTTP_X_INERTIA' => 'true'], true,
+    ],
+    'the verdict that comes later' => [['HTTP_X_INERTIA' => 'true', 'HTTP_X_INERTIA_PARTIAL_DATA' => 'verdict'], false],
+    'a photo' => [['HTTP_ACCEPT' => 'image/avif,image/webp,*/*;q=0.8'], false],
+    'a figure' => [['HTTP_ACCEPT' => 'application/json'], false],
+]);
 
 it('saves all of a line or nothing', function (): void {
     $this->post($this->path, ['line' => 'no3 8.5 xyzzy'])->assertSessionHasErrors('line');

@@ -19,7 +19,7 @@ use RuntimeException;
 /** A keeper at a headless Chromium: what they see, type and press. */
 final class Browser
 {
-    private const WAIT_SECONDS = 10.0;
+    private const WAIT_SECONDS = 20.0;
 
     /** @var list<RemoteWebDriver> browsers that wait for the next test, since starting one takes a second */
     private static array $idle = [];
@@ -302,7 +302,11 @@ final class Browser
     {
         $this->until(
             fn (): bool => str_contains($this->text(), $text),
-            fn (): string => "“{$text}” does not show; the page reads: ".mb_strimwidth($this->text(), 0, 1500, '…'),
+            fn (): string => 'the page reads: '.mb_strimwidth($this->text(), 0, 600, '…').'…'
+                .mb_substr($this->text(), -600)."\nFields: ".json_encode($this->script(
+                    'return Object.fromEntries([...document.querySelectorAll("input, select")]'
+                        .'.map((field) => [field.ariaLabel ?? field.id, field.value]))',
+                ))."\n“{$text}” does not show.",
         );
 
         return $this;
@@ -421,7 +425,16 @@ final class Browser
     /** The log stays at the foot of the window; a keeper scrolls what lies under it into sight. */
     private function intoSight(WebDriverElement $element): WebDriverElement
     {
-        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
+        // What comes in late above it moves it yet: a hand waits until it rests, or it presses what was there before.
+        $this->driver->manage()->timeouts()->setScriptTimeout(self::WAIT_SECONDS);
+        $this->driver->executeAsyncScript(
+            'const [what, done] = arguments; what.scrollIntoView({ block: "center" }); const place = () => { '
+                .'const box = what.getBoundingClientRect(); return `${box.x} ${box.y} ${box.width} ${box.height}`; }; '
+                .'let last = ""; let rests = 0; const look = () => { const now = place(); '
+                .'rests = now === last ? rests + 1 : 0; last = now; '
+                .'if (rests === 3) { done(); } else { requestAnimationFrame(look); } }; look();',
+            [$element],
+        );
 
         return $element;
     }
