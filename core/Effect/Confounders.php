@@ -12,6 +12,7 @@ use Ithys\Journal\Kinds;
 use Ithys\Journal\MediaCharge\MediaCharge;
 use Ithys\Journal\MediaRemoval\MediaRemoval;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Journal\Spell\Spell;
 use Ithys\Quantity\Text;
 
 /**
@@ -54,7 +55,8 @@ final readonly class Confounders
         foreach ($journal as $entry) {
             $wears = $this->question->isWearing($entry);
             $moves = $each[$entry->kind()->key()] && $this->question->covers($entry);
-            if ((! $wears && ! $moves) || $this->question->isChange($entry)) {
+            $spell = $entry->payload instanceof Spell ? $entry->payload : null;
+            if ((! $wears && ! $moves) || $this->question->isChange($entry) || $spell?->isPause === true) {
                 continue;
             }
             $day = $entry->daysAfter($this->question->change->at);
@@ -63,8 +65,9 @@ final readonly class Confounders
                 : null;
             $found[] = new Confounder(
                 Text::of('{what}, {when}.', what: $entry->payload->summary(), when: Confounder::when($day)),
-                // What does not bind the nutrient is named, and stands in the way of nothing.
-                $medium?->moves($this->question->parameter === Parameter::Phosphate) === false ? null : $day,
+                // What does not bind the nutrient, or was off for hours, is named, and stands in the way of nothing.
+                $medium?->moves($this->question->parameter === Parameter::Phosphate) === false
+                    || $spell?->isLong() === false ? null : $day,
                 $wears,
             );
         }

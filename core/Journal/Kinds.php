@@ -12,6 +12,7 @@ use Ithys\Journal\DosePlan\DosePlanKind;
 use Ithys\Journal\Equipment\EquipmentKind;
 use Ithys\Journal\Feed\FeedKind;
 use Ithys\Journal\FeedPlan\FeedPlanKind;
+use Ithys\Journal\FirstHour\FirstHourKind;
 use Ithys\Journal\Fleece\FleeceKind;
 use Ithys\Journal\Harvest\HarvestKind;
 use Ithys\Journal\Incident\IncidentKind;
@@ -27,6 +28,7 @@ use Ithys\Journal\Renewal\RenewalKind;
 use Ithys\Journal\RoutineWord\RoutineWordKind;
 use Ithys\Journal\Skimmer\SkimmerKind;
 use Ithys\Journal\SockChange\SockChangeKind;
+use Ithys\Journal\Spell\SpellKind;
 use Ithys\Journal\Stock\StockKind;
 use Ithys\Journal\Supplement\SupplementKind;
 use Ithys\Journal\WaterChange\WaterChangeKind;
@@ -46,6 +48,7 @@ final class Kinds
         MediaChargeKind::class,
         OutletKind::class,
         PhotoperiodKind::class,
+        SpellKind::class,
         SkimmerKind::class,
         DosePlanKind::class,
         CarbonDoseKind::class,
@@ -61,6 +64,7 @@ final class Kinds
         StockKind::class,
         LivestockKind::class,
         IncidentKind::class,
+        FirstHourKind::class,
         NoteKind::class,
     ];
 

@@ -25,6 +25,7 @@ use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\Reading\Stretch;
+use Ithys\Journal\Spell\Spell;
 use Ithys\Journal\WaterChange\WaterChangeKind;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Words;
@@ -143,7 +144,8 @@ final readonly class TideSheet
                 $changes[] = [
                     'id' => $entry->id,
                     't' => $entry->at->getTimestamp(),
-                    'until' => $until[$entry->id ?? 0] ?? null,
+                    'until' => $until[$entry->id ?? 0]
+                        ?? ($payload instanceof Spell ? $payload->until($entry->at)->getTimestamp() : null),
                     'lane' => $payload->lane(),
                     'judged' => $asked->has($entry),
                     'text' => $words->say($asked->says($entry)),

@@ -16,6 +16,8 @@ final class Rounds
 
     private const MINUTES = 'Our estimate, from memory.';
 
+    private const PAUSE = 'Common practice: half an hour at each of two feedings a day.';
+
     /** Key, what it is, value, least, most, source. */
     private const ROWS = [
         ['minutes-sock', 'A sock change, with the washing, minutes', 6.0, 1.0, 60.0, self::MINUTES],
@@ -87,7 +89,17 @@ final class Rounds
             }
         }
 
-        return [...$chores, ...array_map(static fn (array $row): Assumption => Assumption::estimate(
+        $pause = Assumption::practice(
+            'pause-minutes',
+            'A feeding pause, minutes',
+            30.0,
+            Dimension::Plain,
+            self::PAUSE,
+            1.0,
+            240.0,
+        );
+
+        return [...$chores, $pause, ...array_map(static fn (array $row): Assumption => Assumption::estimate(
             $row[0],
             $row[1],
             $row[2],

@@ -9,9 +9,10 @@ use Ithys\Assumption\Assumed;
 use Ithys\Assumption\Assumptions;
 use Ithys\Finding;
 use Ithys\History\Charge;
+use Ithys\History\OffSince;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
-use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Journal\Spell\Spell;
 use Ithys\Quantity\Dimension;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -71,7 +72,7 @@ final readonly class Watch
         $watch = new self($journal, $now, $assumptions);
         $alerts = [
             ...$watch->zeroAndZero(),
-            ...$hasSkimmer ? $watch->skimmerOff() : [],
+            ...$watch->off($hasSkimmer),
             ...self::exhausted($exhausted),
             ...Ends::over($journal, $now, $assumptions, $targets),
         ];
@@ -259,28 +260,45 @@ final readonly class Watch
         ), $charges);
     }
 
-    /** @return list<Alert> */
-    private function skimmerOff(): array
+    /**
+     * @param  bool  $hasSkimmer  false where the path has none
+     * @return list<Alert> the skimmer is off for long, or a pause is over and nobody said that its device is on
+     */
+    private function off(bool $hasSkimmer): array
     {
-        $last = null;
-        foreach ($this->journal as $entry) {
-            $last = $entry->payload instanceof SkimmerSwitch ? $entry : $last;
-        }
-        $most = $this->assumptions->value(Assumed::AlertSkimmerOff);
-        if (! $last?->payload instanceof SkimmerSwitch || $last->payload->on || $this->daysSince($last->at) <= $most) {
-            return [];
+        $alerts = [];
+        foreach (OffSince::all($this->journal, $this->now) as $one) {
+            $isSkimmer = $one->device === Spell::SKIMMER;
+            $days = $this->daysSince($one->since);
+            if ($one->isOverdue($this->now->modify('-1 hour')) && ($hasSkimmer || ! $isSkimmer)) {
+                $alerts[] = $this->alert("pause {$one->device}", 'alert.pause', Text::of(
+                    '{device!}: is it back on?',
+                    device: $one->device,
+                ), Text::of(
+                    'A feeding pause is over and nobody logged that it is back on. Look, then log “{line}”.',
+                    line: $one->line(),
+                ), $one);
+            } elseif ($isSkimmer && $hasSkimmer && $one->until === null
+                && $days > $this->assumptions->value(Assumed::AlertSkimmerOff)) {
+                $alerts[] = $this->alert('skimmer', 'alert.skimmer', Text::wrap('The skimmer is off'), Text::of(
+                    'It was switched off {days} ago. It takes out waste and brings oxygen in; log “skimmer on” if it '
+                        .'runs.',
+                    days: Quantity::base(round($days), Dimension::Days),
+                ), $one);
+            }
         }
 
-        return [new Alert('skimmer', Finding::of(
-            Severity::Caution,
-            'alert.skimmer',
-            'The skimmer is off',
-            Text::of(
-                'It was switched off {days} ago. It takes out waste and brings oxygen in; log “skimmer on” if it runs.',
-                days: Quantity::base(round($this->daysSince($last->at)), Dimension::Days),
-            ),
-            $this->assumptions->of(Assumed::AlertSkimmerOff),
-        ), $last->at, $last->id)];
+        return $alerts;
+    }
+
+    private function alert(string $key, string $code, Text $title, Text $says, OffSince $off): Alert
+    {
+        return new Alert(
+            $key,
+            Finding::of(Severity::Caution, $code, $title, $says, $this->assumptions->of(Assumed::AlertSkimmerOff)),
+            $off->since,
+            $off->entry,
+        );
     }
 
     /** @return list<Alert> nothing was read for much longer than usual */

@@ -6,6 +6,7 @@ namespace Ithys\Forecast\Advice;
 
 use Closure;
 use DateTimeImmutable;
+use Ithys\History\OffSince;
 use Ithys\Journal\CarbonDose\CarbonDose;
 use Ithys\Journal\Care\Care;
 use Ithys\Journal\Care\Part;
@@ -14,6 +15,7 @@ use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Payload;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Journal\Spell\Spell;
 use Ithys\Journal\Supplement\Supplement;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Quantity\Dimension;
@@ -51,9 +53,13 @@ final readonly class Skimming
     /** When it was switched off; null while it runs, or where no switch was ever logged. */
     public function offSince(): ?DateTimeImmutable
     {
-        $last = $this->last(self::is(SkimmerSwitch::class));
+        foreach (OffSince::all($this->entries, $this->now) as $one) {
+            if ($one->device === Spell::SKIMMER) {
+                return $one->since;
+            }
+        }
 
-        return $last?->payload instanceof SkimmerSwitch && ! $last->payload->on ? $last->at : null;
+        return null;
     }
 
     /** @return list<FoamCause> what the journal points to first */

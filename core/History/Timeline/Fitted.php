@@ -11,6 +11,7 @@ use Ithys\History\Course\Going;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Photoperiod\Photoperiod;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
+use Ithys\Journal\Spell\Spell;
 use Ithys\Nutrient\Act;
 use Ithys\Nutrient\Lever\Algae;
 use Ithys\Nutrient\Lever\Flow;
@@ -171,6 +172,35 @@ final readonly class Fitted
     }
 
     /**
+     * Times for which a running skimmer was off. A pause is under an hour or two: that is less than any reading tells.
+     *
+     * @param  list<Entry>  $entries
+     * @param  list<array{float, SkimmerSwitch}>  $switches
+     * @return list<Act>
+     */
+    private static function spells(array $entries, DateTimeImmutable $from, array $switches): array
+    {
+        $acts = [];
+        foreach ($entries as $entry) {
+            $spell = $entry->payload;
+            if (! $spell instanceof Spell || $spell->device !== Spell::SKIMMER || $spell->isPause) {
+                continue;
+            }
+            $start = $entry->daysAfter($from);
+            $end = $start + $spell->hours / 24;
+            $changed = array_filter($switches, static fn (array $one): bool => $one[0] > $start && $one[0] <= $end);
+            $before = array_filter($switches, static fn (array $one): bool => $one[0] <= $start);
+            $last = end($before) ?: null;
+            if ($start > Act::BEFORE && $changed === [] && ($last === null || $last[1]->on)) {
+                $acts[] = new Act(max(0.0, $start), new Skimmer(false));
+                $acts[] = new Act(max(0.0, $end), new Skimmer(true, offHoursPerDay: $last[1]->offHours ?? null));
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
      * A skimmer runs where the path has one, but for the times that it was switched off. What is switched was the other
      * way before the first switch.
      *
@@ -208,7 +238,7 @@ final readonly class Fitted
             }
         }
 
-        return $acts;
+        return [...$acts, ...self::spells($entries, $from, $switches)];
     }
 
     /**

@@ -36,13 +36,7 @@ final class EquipmentRule implements Rule
 
             return false;
         }
-        $device = null;
-        foreach (self::DEVICES as $words => $name) {
-            if ($tokens->takePhrase(explode(' ', $words))) {
-                $device = $name;
-                break;
-            }
-        }
+        $device = self::device($tokens);
         $tokens->take('is', 'was');
         $on ??= $device === null ? null : $this->state($tokens);
         if ($device === null || $on === null) {
@@ -53,6 +47,18 @@ final class EquipmentRule implements Rule
         $draft->add(new Equipment($device, $on), $start);
 
         return true;
+    }
+
+    /** The device that is named here, taken; null where none is. */
+    public static function device(Tokens $tokens): ?string
+    {
+        foreach (self::DEVICES as $words => $name) {
+            if ($tokens->takePhrase(explode(' ', $words))) {
+                return $name;
+            }
+        }
+
+        return null;
     }
 
     public function words(): array

@@ -103,6 +103,17 @@ final class Tokens
         return $from === null ? '' : trim(mb_substr($this->line, $from));
     }
 
+    /** Everything up to one of these words, or to the end of the line, as it is written, taken. */
+    public function upTo(string ...$words): string
+    {
+        $start = $this->position;
+        while ($this->peek() !== null && ! in_array($this->peek()->word, $words, true)) {
+            $this->position++;
+        }
+
+        return $this->textFrom($start);
+    }
+
     /** The words from a place to the cursor, as they are written. */
     public function textFrom(int $position): string
     {

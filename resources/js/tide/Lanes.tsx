@@ -253,11 +253,17 @@ function Steps({
 }
 
 function OnOff({ lane, x, end, picked, onPick }: Props) {
-    const [deep, ink] = useToken('colors', ['deep', 'ink']) as [string, string];
+    const [deep, ink, fault] = useToken('colors', ['deep', 'ink', 'fault']) as [string, string, string];
     const start = x.range()[0] ?? 0;
-    const first = lane.changes[0];
+    // A time off that ends by itself leaves the state before it as it was.
+    const spells = lane.changes.filter((change) => change.until !== null);
+    const switches = lane.changes.filter((change) => change.until === null);
+    const first = switches[0];
     return (
         <>
+            {first === undefined && (
+                <rect x={start} y={LANE_HEIGHT / 2 - 2} width={x(end * 1000) - start} height={4} fill={deep} />
+            )}
             {first?.amount === 0 && (
                 <rect
                     x={start}
@@ -267,9 +273,9 @@ function OnOff({ lane, x, end, picked, onPick }: Props) {
                     fill={deep}
                 />
             )}
-            {lane.changes.map((change, i) => {
+            {switches.map((change, i) => {
                 const from = Math.max(start, x(change.t * 1000));
-                const next = lane.changes[i + 1]?.t ?? end;
+                const next = switches[i + 1]?.t ?? end;
                 const to = x(next * 1000);
                 const days = Math.round((next - change.t) / 86_400);
                 return (
@@ -301,6 +307,20 @@ function OnOff({ lane, x, end, picked, onPick }: Props) {
                                 off {days < 1 ? 'today' : days === 1 ? '1 day' : `${days} days`}
                             </SvgText>
                         )}
+                    </Pickable>
+                );
+            })}
+            {spells.map((change) => {
+                const from = Math.max(start, x(change.t * 1000));
+                return (
+                    <Pickable key={change.id} change={change} onPick={onPick}>
+                        <rect
+                            x={from}
+                            y={LANE_HEIGHT / 2 - 6}
+                            width={Math.max(2.5, x(Math.min(end, change.until ?? end) * 1000) - from)}
+                            height={12}
+                            fill={fault}
+                        />
                     </Pickable>
                 );
             })}

@@ -15,6 +15,7 @@ use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\Feed\Feed;
 use Ithys\Journal\Feed\Food;
 use Ithys\Journal\FeedPlan\FeedPlan;
+use Ithys\Journal\FirstHour\FirstHour;
 use Ithys\Journal\Fleece\Fleece;
 use Ithys\Journal\Harvest\Harvest;
 use Ithys\Journal\Incident\Incident;
@@ -38,6 +39,7 @@ use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Journal\RoutineWord\RoutineWord;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\Spell\Spell;
 use Ithys\Journal\Stock\Stock;
 use Ithys\Journal\StoredPayload;
 use Ithys\Journal\Supplement\Supplement;
@@ -138,6 +140,9 @@ it('stores entries of every kind as it did, and opens them the same', function (
         Photoperiod::of(9.5),
         Photoperiod::of(10, true),
         Photoperiod::of(8, daysPerWeek: 3.5, dim: 0.5),
+        Spell::off(Spell::SKIMMER, 3.0),
+        Spell::off('UV', 48.0),
+        Spell::pause('return pump', 0.25),
         SkimmerSwitch::of(false),
         SkimmerSwitch::of(true, 1.5),
         DosePlan::of(CarbonSource::Vinegar, 12.0),
@@ -166,6 +171,8 @@ it('stores entries of every kind as it did, and opens them the same', function (
         Stock::visiting(40, 14),
         Livestock::of(Fate::Died, 2, 'snails'),
         Incident::of('power cut', 3.5, 'a fuse'),
+        Incident::of('flood', 1.0, 'a torn hose', 'a new hose', 12.0, 90.0),
+        FirstHour::of(['levels' => true, 'trickle' => false], '2.5 turns open'),
         Note::of('A new light.'),
     ];
     $stored = [];

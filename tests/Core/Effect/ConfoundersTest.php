@@ -20,6 +20,7 @@ use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\SockChange\SockChange;
+use Ithys\Journal\Spell\Spell;
 use Ithys\Journal\WaterChange\WaterChange;
 use Ithys\Media\Medium;
 
@@ -171,3 +172,21 @@ it('names a medium that does not bind the nutrient, and lets it stand in the way
     [Medium::Zeolite, Parameter::Nitrate, true],
     [Medium::Unlisted, Parameter::Nitrate, true],
 ]);
+
+it('names a device that was off for hours, and lets one that was off for days stand in the way', function (): void {
+    expect(confounders([[3, Spell::off(Spell::SKIMMER, 3.0)]]))->toBe(['Skimmer off for 3 h, 3 days after.'])
+        // Pauses come twice a day.
+        ->and(confounders([[3, Spell::pause(Spell::SKIMMER, 0.5)], [4, Spell::pause('return pump', 0.25)]]))->toBe([]);
+    $days = fn (Spell $spell): ?float => Confounders::find(
+        new Question(
+            $picked = new Entry(new DateTimeImmutable('2026-06-01 12:00Z'), SockChange::of(), 1),
+            Parameter::Nitrate,
+            200,
+            new DateTimeImmutable('2026-06-29 12:00Z'),
+            28,
+        ),
+        [$picked, new Entry(new DateTimeImmutable('2026-06-04 12:00Z'), $spell, 2)],
+    )[0]->day;
+    expect($days(Spell::off(Spell::SKIMMER, 23.0)))->toBeNull()
+        ->and($days(Spell::off(Spell::SKIMMER, 24.0)))->toBe(3.0);
+});

@@ -18,8 +18,8 @@ it('has one lane for every kind of entry but readings, and for every medium', fu
     $keys = array_map(fn (Lane $lane): string => $lane->key, Kinds::lanes());
     $wanted = [
         ...array_map(fn (Medium $medium): string => $medium->value, Medium::cases()),
-        // A word on a routine or a chore and a new kit stand among the notes.
-        ...array_diff(array_keys(Kinds::all()), ['reading', 'media', 'routine', 'chore', 'kit']),
+        // A word, a new kit and a first hour stand among the notes, a time off on the lane of its device.
+        ...array_diff(array_keys(Kinds::all()), ['reading', 'media', 'routine', 'chore', 'kit', 'first-hour', 'spell']),
         // The light of the display stands below that of the refugium.
         'light',
     ];
@@ -57,7 +57,7 @@ it('asks for the effect of every lever but of what is routine', function (): voi
 
 it('counts readings and notes as no lever, all else as one', function (): void {
     $none = array_keys(array_filter(Kinds::all(), fn (Kind $kind): bool => $kind->lever() === null));
-    expect($none)->toBe(['chore', 'reading', 'kit', 'routine', 'note']);
+    expect($none)->toBe(['chore', 'reading', 'kit', 'routine', 'first-hour', 'note']);
 });
 
 it('makes of each kind what its key says, and of no two kinds the same phrase', function (): void {

@@ -67,7 +67,7 @@ it('understands a line', function (string $line, string ...$chips): void {
     ['skimmer on off 1.5 h a day', 'Skimmer on, off 1.5 h a day'],
     ['lanthanum 5 ml holding 100 mg', 'Lanthanum 5 mL with 100 mg'],
     ['siphon lost', 'Siphon lost'],
-    ['skimmer cup overflowed', 'Overflow'],
+    ['skimmer cup overflowed', 'Cup overflow'],
     ['pump gulping air', 'Pump gulping air'],
     ['skimmer back on', 'Skimmer on'],
     ['harvested 150 g chaeto', 'Algae harvested, 150 g'],
