@@ -16,6 +16,7 @@ use App\Http\Controllers\FirstRunController;
 use App\Http\Controllers\ForecastController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\MediaController;
@@ -102,6 +103,7 @@ Route::middleware('auth')->group(function (): void {
                 ->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/care', [CareController::class, 'show'])->name('care.show');
+            Route::get('/care/incidents', [IncidentController::class, 'show'])->name('incidents.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/state', StateController::class)->name('state.show');
             Route::get('/ledger', [LedgerController::class, 'show'])->name('ledger.show');
@@ -147,6 +149,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/care/sitters', [SitterController::class, 'index'])->name('sitters.index');
             Route::post('/care/sitters', [SitterController::class, 'store'])->name('sitters.store');
             Route::delete('/care/sitters/{sitter}', [SitterController::class, 'destroy'])->name('sitters.destroy');
+            Route::post('/care/incidents', [IncidentController::class, 'store'])->name('incidents.store');
+            Route::post('/care/first-hour', [IncidentController::class, 'firstHour'])->name('first-hour.store');
             Route::post('/journal', [JournalController::class, 'store'])->name('journal.store');
             Route::get('/journal/{entry}', [EntryController::class, 'show'])->name('entry.show');
             Route::put('/journal/{entry}', [EntryController::class, 'update'])->name('entry.update');
@@ -177,7 +181,9 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/import/{upload}', [ImportController::class, 'confirm'])->name('import.confirm');
         });
         Route::middleware('can:design,system')->group(function () use ($preview): void {
+            Route::put('/care/plan', [CareController::class, 'plan'])->name('care.plan');
             Route::put('/care/{chore}', [CareController::class, 'interval'])->name('care.interval');
+            Route::put('/care/{chore}/doer', [CareController::class, 'doer'])->name('care.doer');
             Route::put('/path/water', [WaterController::class, 'update'])->name('water.update');
             Route::put('/path/styles', [StyleController::class, 'update'])->name('styles.update');
             Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');

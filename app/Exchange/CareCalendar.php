@@ -27,13 +27,19 @@ final class CareCalendar
         foreach ($user->systems()->orderBy('systems.id')->get() as $system) {
             /** @var System $system */
             $today = TankRounds::today($system, $now);
+            $doers = $system->carePlan()->doers;
             foreach (TankRounds::of($system, $now)->ahead($today, self::DAYS) as $n => $chores) {
                 $day = CalendarDay::midnight($today + $n);
                 foreach ($chores as $one) {
+                    // What somebody else does is on their calendar; what nobody has taken is on everybody's.
+                    if (($doers[$one->key()] ?? $user->id) !== $user->id) {
+                        continue;
+                    }
+                    $key = str_replace(' ', '-', $one->key());
                     $event = $calendar->createComponent('VEVENT', [
-                        'UID' => "{$one->chore->value}-{$system->id}-{$day->format('Ymd')}@ithys",
+                        'UID' => "{$key}-{$system->id}-{$day->format('Ymd')}@ithys",
                         'DTSTAMP' => $now->setTimezone(new DateTimeZone('UTC'))->format('Ymd\THis\Z'),
-                        'SUMMARY' => "{$one->chore->label()}, {$system->name}",
+                        'SUMMARY' => "{$one->label()}, {$system->name}",
                         'TRANSP' => 'TRANSPARENT',
                     ]);
                     $event->add('DTSTART', $day->format('Ymd'), ['VALUE' => 'DATE']);
@@ -42,7 +48,7 @@ final class CareCalendar
                     if ($alarmHour !== null) {
                         $event->add('VALARM', [
                             'ACTION' => 'DISPLAY',
-                            'DESCRIPTION' => $one->chore->label(),
+                            'DESCRIPTION' => $one->label(),
                             'TRIGGER' => "PT{$alarmHour}H",
                         ]);
                     }

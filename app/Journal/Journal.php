@@ -73,11 +73,12 @@ final readonly class Journal
      * @param  list<string>  $kinds
      * @return list<Entry> in order of time
      */
-    public function ofKinds(array $kinds, DateTimeImmutable $to): array
+    public function ofKinds(array $kinds, DateTimeImmutable $to, ?DateTimeImmutable $from = null): array
     {
         return array_values(array_map(self::toEntry(...), $this->rows()
             ->whereIn('kind', $kinds)
             ->where('occurred_at', '<=', self::stamp($to))
+            ->when($from !== null, static fn ($rows) => $rows->where('occurred_at', '>=', self::stamp($from ?? $to)))
             ->orderBy('occurred_at')->orderBy('id')
             ->get(['id', 'kind', 'occurred_at', 'payload', 'note'])->all()));
     }

@@ -7,7 +7,10 @@ namespace App\Journal;
 use App\Models\System;
 use DateTimeImmutable;
 use Ithys\Care\CalendarDay;
+use Ithys\Care\MediumRenewal;
 use Ithys\Care\Rounds;
+use Ithys\Effect\Alarm\Ends;
+use Ithys\Effect\Alarm\Watch;
 use Ithys\History\Charge;
 use Ithys\Journal\Care\CareKind;
 use Ithys\Journal\ChoreWord\ChoreWordKind;
@@ -23,6 +26,7 @@ use Ithys\Journal\Reading\ReadingKind;
 use Ithys\Journal\Renewal\RenewalKind;
 use Ithys\Journal\SockChange\SockChangeKind;
 use Ithys\Journal\WaterChange\WaterChangeKind;
+use LogicException;
 
 /** What is due on a tank: one answer for the list, the water line, the calendar and the sitter. */
 final class TankRounds
@@ -43,7 +47,7 @@ final class TankRounds
         $every = TankRoutines::every($system, $now);
         $kept = Kept::of(
             $system,
-            'rounds of form 1',
+            'rounds of form 2',
             $now,
             static fn (): array => ['rounds' => serialize(Rounds::of(
                 self::entries($system, $now),
@@ -53,15 +57,73 @@ final class TankRounds
                 $system->zone(),
                 $today,
                 self::isReactorFilled($system, $now),
+                $system->carePlan(),
             ))],
             [
                 ...self::FEW, ...self::MANY, ReadingKind::KEY, MediaChargeKind::KEY, MediaRemovalKind::KEY,
             ],
-            json_encode([$today, array_map(static fn (float $one): string => (string) $one, $every)]) ?: '',
+            json_encode([
+                $today,
+                array_map(static fn (float $one): string => (string) $one, $every),
+                $system->care_plan,
+            ]) ?: '',
         );
         $rounds = unserialize($kept['rounds']);
+        $socks = $system->assumptions()->of('care-sock')->overlay;
 
-        return $rounds instanceof Rounds ? $rounds : throw new \LogicException('Kept rounds are none.');
+        return $rounds instanceof Rounds
+            ? $rounds->with(self::renewals($system, $now), self::missed($system, $now), $socks?->reason)
+            : throw new LogicException('Kept rounds are none.');
+    }
+
+    /** @return list<MediumRenewal> of charges whose end is foreseen */
+    private static function renewals(System $system, DateTimeImmutable $now): array
+    {
+        $charges = TankCharges::of($system, $now);
+        $day = static fn (?int $seconds): ?int => $seconds === null
+            ? null
+            : CalendarDay::of($now->setTimestamp($seconds), $system->zone());
+        $renewals = [];
+        foreach (Charge::in($charges->all) as $charge) {
+            $ends = $charges->state($charge)->exhausted ?? [];
+            $likely = $day($ends[0] ?? null);
+            if ($likely !== null) {
+                $renewals[] = new MediumRenewal(
+                    $charge->entry,
+                    $charge->medium()->label(),
+                    $likely,
+                    $day($ends[1] ?? null),
+                    $day($ends[2] ?? null),
+                    $system->assumptions()->value('minutes-media'),
+                    [$charge->vessel()],
+                );
+            }
+        }
+
+        return $renewals;
+    }
+
+    /** @return array<string, bool> whether it stays below its target for weeks, by parameter that stays outside it */
+    private static function missed(System $system, DateTimeImmutable $now): array
+    {
+        $school = $system->target_school;
+        $targets = $school?->bands($system->assumptions()) ?? [];
+
+        return $school === null || $targets === [] ? [] : Kept::of(
+            $system,
+            "missed targets {$school->value}",
+            $now,
+            static fn (DateTimeImmutable $hour): array => Ends::missing(
+                (new Journal($system))->ofKinds(
+                    [ReadingKind::KEY],
+                    $hour->modify('+1 hour'),
+                    $hour->modify('-'.Watch::DAYS.' days'),
+                ),
+                $hour->modify('+1 hour'),
+                $targets,
+            ),
+            [ReadingKind::KEY],
+        );
     }
 
     /** By the calendar of the tank. */

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Facades\DB;
 use Ithys\Assumption\Assumptions;
 use Ithys\Assumption\Overlay;
+use Ithys\Care\Plan;
 use Ithys\Document\OverlayDocument;
 use Ithys\Media\CarbonSchool;
 use Ithys\System\Setup;
@@ -32,6 +33,7 @@ use LogicException;
  * @property ?array<string, mixed> $room
  * @property ?array<string, array{value: float|int, reason: string}> $overlays  assumptions it has otherwise, by key
  * @property ?TargetSchool $target_school  whose levels it is held to
+ * @property ?array{off?: list<int>, doers?: array<string, int>} $care_plan  weekdays without work, and who does what
  * @property ?CarbonSchool $carbon_school  how often its activated carbon is changed
  * @property int $tank_version
  * @property int $room_version
@@ -70,6 +72,7 @@ final class System extends Model
         return [
             'room' => 'array',
             'overlays' => 'array',
+            'care_plan' => 'array',
             'target_school' => TargetSchool::class,
             'carbon_school' => CarbonSchool::class,
             'tank_version' => 'integer',
@@ -227,6 +230,11 @@ final class System extends Model
     {
         return $this->assumptions
             ??= Assumptions::standard()->with(OverlayDocument::stored($this->overlays ?? []));
+    }
+
+    public function carePlan(): Plan
+    {
+        return Plan::of($this->care_plan['off'] ?? [], $this->care_plan['doers'] ?? []);
     }
 
     /** Takes a value of its own for one default, or goes back to the default. */

@@ -23,4 +23,10 @@ final class CalendarDay
     {
         return (new DateTimeImmutable('@0'))->setTimestamp($day * self::SECONDS);
     }
+
+    /** "Mon 30 Nov" */
+    public static function written(int $day): string
+    {
+        return self::midnight($day)->format('D j M');
+    }
 }

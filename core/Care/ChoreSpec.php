@@ -42,6 +42,12 @@ final class ChoreSpec
         };
     }
 
+    /** The lighter chore of the same part that a heavier one includes; null where it includes none. */
+    public static function includes(Chore $chore): ?Chore
+    {
+        return $chore === Chore::Harvest ? Chore::Rinse : null;
+    }
+
     /** The chore that an entry is; null for what is none. */
     public static function of(Payload $entry): ?Chore
     {

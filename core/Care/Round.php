@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace Ithys\Care;
 
 use Ithys\Journal\ChoreWord\Chore;
+use Ithys\Quantity\Text;
 
 /** A chore of one tank: how often, when it was done last and when it is due. Days are those of {@see CalendarDay}. */
-final readonly class Round
+final readonly class Round implements Task
 {
     /**
      * @param  list<string>  $items  of the path that it is of
      * @param  ?int  $last  day; null where it was never logged
      * @param  ?int  $due  day; null where that is not known: silence does not say that it is due
      * @param  ?int  $entry  that did it last
+     * @param  ?Chore  $with  that takes its place when it is due next
      */
     public function __construct(
         public Chore $chore,
@@ -23,7 +25,42 @@ final readonly class Round
         public ?int $last,
         public ?int $due,
         public ?int $entry,
+        public ?Chore $with = null,
     ) {
+    }
+
+    public function key(): string
+    {
+        return $this->chore->value;
+    }
+
+    public function label(): string
+    {
+        return $this->chore->label();
+    }
+
+    public function due(): ?int
+    {
+        return $this->due;
+    }
+
+    public function minutes(): float
+    {
+        return $this->minutes;
+    }
+
+    public function why(): Text
+    {
+        return $this->with === null ? $this->interval->why : Text::of(
+            '{why}; this time {heavier} takes its place',
+            why: $this->interval->why,
+            heavier: mb_strtolower($this->with->label()),
+        );
+    }
+
+    public function items(): array
+    {
+        return $this->items;
     }
 
     public function isDone(int $today): bool

@@ -10,29 +10,29 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\ChoreWord\ChoreWord;
 use Ithys\Journal\Entry;
-use Ithys\Journal\SockChange\SockChange;
 use Ithys\Path\Item;
 use Ithys\Path\Path;
 use Ithys\Quantity\Text;
 
 /**
- * What is to be done on a tank and when: a pure reading of its path, its journal and the day. Doing a chore is an entry
- * of the journal; there is no second list.
+ * What is to be done on a tank and when: a pure reading of its path, its journal, its plan and the day. Doing a chore is
+ * an entry of the journal; there is no second list.
  */
 final readonly class Rounds
 {
-    /** Soiling from which a sock came out clogged, and up to which clean; by how much its interval changes. */
-    private const CLOGGED = 4;
+    /** Days within which a heavier chore takes the place of the lighter one that it includes. */
+    private const SAME_WEEK = 3;
 
-    private const CLEAN = 2;
-
-    private const BY = 0.25;
-
-    /** @param  list<Round>  $all */
+    /**
+     * @param  list<Round>  $all
+     * @param  list<MediumRenewal>  $renewals
+     */
     private function __construct(
         public array $all,
         /** An interval that the last acts say does not fit; null where they do not. */
         public ?Proposal $proposal,
+        private Plan $plan,
+        public array $renewals = [],
     ) {
     }
 
@@ -51,14 +51,10 @@ final readonly class Rounds
         DateTimeZone $zone,
         int $today,
         bool $isReactorFilled,
+        ?Plan $plan = null,
     ): self {
-        $acts = [];
-        foreach ($entries as $entry) {
-            $chore = $entry->payload instanceof ChoreWord ? $entry->payload->chore : ChoreSpec::of($entry->payload);
-            if ($chore !== null) {
-                $acts[$chore->value][] = $entry;
-            }
-        }
+        $plan ??= Plan::of();
+        $acts = self::acts($entries);
         $rounds = [];
         $proposal = null;
         foreach (Chore::cases() as $chore) {
@@ -70,7 +66,7 @@ final readonly class Rounds
                 continue;
             }
             $interval = self::interval($chore, $assumptions, $every[$chore->value] ?? null);
-            [$last, $due, $entry] = self::dates($acts[$chore->value] ?? [], $zone, $interval, $today);
+            [$last, $due, $entry] = self::dates($acts[$chore->value] ?? [], $zone, $interval, $today, $plan);
             $isStopped = ($every[$chore->value] ?? 0.0) === INF;
             $rounds[] = new Round(
                 $chore,
@@ -82,20 +78,39 @@ final readonly class Rounds
                 $entry,
             );
             if ($chore === Chore::Sock) {
-                $proposal = self::proposal($acts[$chore->value] ?? [], $zone, $interval->days);
+                $proposal = Proposal::bySoiling($acts[$chore->value] ?? [], $zone, $interval->days);
             }
         }
 
-        return new self($rounds, $proposal);
+        return new self(self::grouped($rounds), $proposal, $plan);
     }
 
-    /** @return list<Round> that are due, the latest first, then in the order of the path */
+    /**
+     * @param  list<MediumRenewal>  $renewals  by the forecast of their charges
+     * @param  array<string, bool>  $low  whether it stays below its target, by parameter that stays outside it
+     * @param  ?string  $reason  why the interval of the socks was chosen as it is
+     */
+    public function with(array $renewals, array $low = [], ?string $reason = null): self
+    {
+        $socks = $this->find(Chore::Sock)?->interval;
+
+        return new self(
+            $this->all,
+            // What is seen in the sock comes first: it says more of it than the water does.
+            $this->proposal ?? ($socks === null ? null : Proposal::byNutrients($low, $socks, $reason)),
+            $this->plan,
+            $renewals,
+        );
+    }
+
+    /** @return list<Task> that are due, the latest first, then in the order of the path */
     public function due(int $today): array
     {
-        $due = array_filter($this->all, static fn (Round $one): bool => $one->isDue($today));
-        usort($due, static fn (Round $a, Round $b): int => $a->due <=> $b->due);
-
-        return $due;
+        return self::byDay(array_filter(
+            [...$this->all, ...$this->renewals],
+            static fn (Task $one): bool => $one->due() !== null && $one->due() <= $today
+                && ! ($one instanceof Round && $one->with !== null),
+        ));
     }
 
     /** @return list<Round> that were done today */
@@ -104,13 +119,13 @@ final readonly class Rounds
         return array_values(array_filter($this->all, static fn (Round $one): bool => $one->isDone($today)));
     }
 
-    /** @return list<Round> that are due later, the next first */
+    /** @return list<Task> that are due later, the next first */
     public function later(int $today): array
     {
-        $later = array_filter($this->all, static fn (Round $one): bool => $one->due !== null && $one->due > $today);
-        usort($later, static fn (Round $a, Round $b): int => $a->due <=> $b->due);
-
-        return $later;
+        return self::byDay(array_filter(
+            [...$this->all, ...$this->renewals],
+            static fn (Task $one): bool => $one->due() > $today,
+        ));
     }
 
     /** @return list<Round> of which nothing is known: never logged, or stopped */
@@ -131,20 +146,110 @@ final readonly class Rounds
     }
 
     /**
-     * The days ahead, if each chore is done on its day.
+     * The days ahead, if each task is done on its day.
      *
-     * @return list<list<Round>> from today on, by day
+     * @return list<list<Task>> from today on, by day
      */
     public function ahead(int $today, int $days): array
     {
+        /** @var array<string, list<int>> $on */
+        $on = [];
+        foreach ($this->all as $one) {
+            for ($day = max($one->due ?? PHP_INT_MAX, $today); $day < $today + $days;) {
+                $on[$one->chore->value][] = $day;
+                $day = $this->plan->workday($day + $one->interval->days, $day);
+            }
+        }
+        $includes = [];
+        foreach ($this->all as $one) {
+            $included = ChoreSpec::includes($one->chore);
+            $includes += $included === null ? [] : [$included->value => $on[$one->chore->value] ?? []];
+        }
         $ahead = array_fill(0, $days, []);
         foreach ($this->all as $one) {
-            for ($day = max($one->due ?? PHP_INT_MAX, $today); $day < $today + $days; $day += $one->interval->days) {
+            foreach ($on[$one->chore->value] ?? [] as $day) {
+                $isIncluded = array_filter(
+                    $includes[$one->chore->value] ?? [],
+                    static fn (int $other): bool => abs($other - $day) <= self::SAME_WEEK,
+                );
+                if ($isIncluded === []) {
+                    $ahead[$day - $today][] = $one;
+                }
+            }
+        }
+        foreach ($this->renewals as $one) {
+            $day = max($one->due(), $today);
+            if ($day < $today + $days) {
                 $ahead[$day - $today][] = $one;
             }
         }
 
         return $ahead;
+    }
+
+    /**
+     * @param  list<Entry>  $entries  in order of time
+     * @return array<string, list<Entry>> what did each chore, and words on it
+     */
+    private static function acts(array $entries): array
+    {
+        $acts = [];
+        foreach ($entries as $entry) {
+            $word = $entry->payload instanceof ChoreWord ? $entry->payload->chore : null;
+            $chore = $word ?? ChoreSpec::of($entry->payload);
+            if ($chore !== null) {
+                $acts[$chore->value][] = $entry;
+            }
+            $included = $word === null && $chore !== null ? ChoreSpec::includes($chore) : null;
+            if ($included !== null) {
+                $acts[$included->value][] = $entry;
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
+     * Where a heavier chore is due within the same days as the lighter one that it includes, it takes its place.
+     *
+     * @param  list<Round>  $rounds
+     * @return list<Round>
+     */
+    private static function grouped(array $rounds): array
+    {
+        $heavier = [];
+        foreach ($rounds as $one) {
+            $included = ChoreSpec::includes($one->chore);
+            $heavier += $included === null || $one->due === null ? [] : [$included->value => $one];
+        }
+
+        return array_map(static function (Round $one) use ($heavier): Round {
+            $other = $heavier[$one->chore->value] ?? null;
+
+            return $other === null || $one->due === null || abs($other->due - $one->due) > self::SAME_WEEK
+                ? $one
+                : new Round(
+                    $one->chore,
+                    $one->items,
+                    $one->interval,
+                    $one->minutes,
+                    $one->last,
+                    $one->due,
+                    $one->entry,
+                    $other->chore,
+                );
+        }, $rounds);
+    }
+
+    /**
+     * @param  array<Task>  $tasks
+     * @return list<Task>
+     */
+    private static function byDay(array $tasks): array
+    {
+        usort($tasks, static fn (Task $a, Task $b): int => $a->due() <=> $b->due());
+
+        return $tasks;
     }
 
     private static function interval(Chore $chore, Assumptions $assumptions, ?float $every): Interval
@@ -185,6 +290,7 @@ final readonly class Rounds
         DateTimeZone $zone,
         Interval $interval,
         int $today,
+        Plan $plan,
     ): array {
         // What was chosen and never logged is wanted from now on.
         [$last, $due, $by] = [null, $interval->basis === Basis::Chosen ? $today : null, null];
@@ -203,42 +309,7 @@ final readonly class Rounds
             }
         }
 
-        return [$last, $due, $by];
-    }
-
-    /** @param  list<Entry>  $entries */
-    private static function proposal(array $entries, DateTimeZone $zone, int $interval): ?Proposal
-    {
-        $seen = [];
-        $before = null;
-        foreach ($entries as $entry) {
-            if ($entry->payload instanceof SockChange) {
-                $day = CalendarDay::of($entry->at, $zone);
-                if ($before !== null && $entry->payload->soiling !== null && $day > $before) {
-                    $seen[] = [$entry->payload->soiling, $day - $before];
-                }
-                $before = $day;
-            }
-        }
-        $last = array_slice($seen, -2);
-        if (count($last) < 2) {
-            return null;
-        }
-        [[$one, $first], [$other, $second]] = $last;
-        $by = max(1, (int) round(self::BY * $interval));
-        if (min($one, $other) >= self::CLOGGED && max($first, $second) <= $interval && $interval > 1) {
-            // Under the gaps that it rests on, so that it is not proposed again once it is taken.
-            $days = max(1, min($interval - $by, max($first, $second) - 1));
-
-            return new Proposal(Chore::Sock, $interval, $days, 'the last two came out clogged');
-        }
-        if (max($one, $other) <= self::CLEAN && min($first, $second) >= $interval) {
-            $days = max($interval + $by, min($first, $second) + 1);
-
-            return new Proposal(Chore::Sock, $interval, $days, 'the last two came out clean');
-        }
-
-        return null;
+        return [$last, $due === null ? null : $plan->workday($due, $last), $by];
     }
 
     private static function days(int $days): string

@@ -67,10 +67,12 @@ final class SitterSheet
         $days = [];
         $ahead = $rounds->ahead($today, $to - $today + 1);
         for ($day = $from; $day <= $to; $day++) {
-            $days[$day] = array_values(array_filter(
+            /** @var list<Round> $chores */
+            $chores = array_values(array_filter(
                 $ahead[$day - $today] ?? [],
-                static fn (Round $one): bool => in_array($one->chore, self::chores(), true),
+                static fn (Task $one): bool => $one instanceof Round && in_array($one->chore, self::chores(), true),
             ));
+            $days[$day] = $chores;
         }
 
         return $days;

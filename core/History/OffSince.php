@@ -9,6 +9,9 @@ use Ithys\Journal\Entry;
 use Ithys\Journal\Equipment\Equipment;
 use Ithys\Journal\Skimmer\SkimmerSwitch;
 use Ithys\Journal\Spell\Spell;
+use Ithys\Path\Item;
+use Ithys\Path\Kind;
+use Ithys\Path\Path;
 use Ithys\Quantity\Text;
 
 /** A device that is off: switched off, off for a time that is not over, or in a pause that nobody ended. */
@@ -67,6 +70,39 @@ final readonly class OffSince
         return $this->until !== null && $this->until <= $now;
     }
 
+    /** @return list<Item> of the path that it is */
+    public function items(Path $path): array
+    {
+        $kinds = match ($this->device) {
+            Spell::SKIMMER => [Kind::Skimmer],
+            'return pump' => [Kind::ReturnPump],
+            'feed pump' => [Kind::FeedPump],
+            'UV' => [Kind::Uv],
+            'heater' => [Kind::Heater],
+            'chiller' => [Kind::Chiller],
+            'ozone' => [Kind::Ozone],
+            'algae reactor' => [Kind::AlgaeReactor],
+            'top-off' => [Kind::TopOff],
+            'roller' => [Kind::Roller],
+            'canister' => [Kind::CanisterBasket],
+            default => [],
+        };
+
+        return $kinds === [] ? [] : $path->itemsOf(...$kinds);
+    }
+
+    /** "off 3 days", as it stands at its stage. */
+    public function brief(DateTimeImmutable $now): string
+    {
+        $days = $this->days($now);
+
+        return match (true) {
+            $this->isOverdue($now) => 'back on?',
+            $days === 0 => 'off',
+            default => $days === 1 ? 'off 1 day' : "off {$days} days",
+        };
+    }
+
     /** @return string the line of the log that says it is on again */
     public function line(): string
     {
@@ -79,7 +115,7 @@ final readonly class OffSince
         $told = static fn (DateTimeImmutable $at): string => $at->setTimezone($now->getTimezone())->format(
             $at->diff($now)->days > 0 ? 'j M H:i' : 'H:i',
         );
-        $days = (int) floor(($now->getTimestamp() - $this->since->getTimestamp()) / self::DAY);
+        $days = $this->days($now);
 
         return match (true) {
             $this->isOverdue($now) => Text::of(
@@ -100,5 +136,10 @@ final readonly class OffSince
                 days: $days,
             ),
         };
+    }
+
+    private function days(DateTimeImmutable $now): int
+    {
+        return (int) floor(($now->getTimestamp() - $this->since->getTimestamp()) / self::DAY);
     }
 }

@@ -28,6 +28,7 @@ const PAGES = [
     'state' => '/systems/1/state',
     'care' => '/systems/1/care',
     'sitters' => '/systems/1/care/sitters',
+    'incidents' => '/systems/1/care/incidents',
     'foresee' => '/systems/1/forecast',
     'charges' => '/systems/1/media',
     'dose' => '/systems/1/media/dose',

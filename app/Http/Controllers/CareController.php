@@ -11,13 +11,17 @@ use App\Http\Requests\IntervalRequest;
 use App\Models\System;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Ithys\Care\Plan;
 use Ithys\Journal\ChoreWord\Chore;
 
 /** What is due today, on all tanks of a keeper. */
 final class CareController extends Controller
 {
+    private const WEEK = 7;
+
     public function show(Request $request, System $system): Response
     {
         $keeper = $this->keeper($request);
@@ -40,5 +44,43 @@ final class CareController extends Controller
                 ? "{$chore->label()}: every day from now on."
                 : sprintf('%s: every %d days from now on.', $chore->label(), (int) $overlay->value),
         ]);
+    }
+
+    /** Weekdays without work. */
+    public function plan(Request $request, System $system): RedirectResponse
+    {
+        $typed = $request->input('off');
+        $off = array_values(array_filter(
+            is_array($typed) ? $typed : [],
+            static fn (mixed $one): bool => is_numeric($one) && (int) $one >= 1 && (int) $one <= self::WEEK,
+        ));
+        if (count(array_unique(array_map(intval(...), $off))) >= self::WEEK) {
+            throw ValidationException::withMessages(['off' => 'Leave at least one weekday to work on.']);
+        }
+        $plan = Plan::of($off, $system->carePlan()->doers);
+        $system->forceFill(['care_plan' => ['off' => $plan->off, 'doers' => $plan->doers]])->save();
+
+        return back()->with('flash', ['message' => $plan->off === []
+            ? 'Care may be due on every day of the week.'
+            : 'Nothing is planned on these weekdays from now on.']);
+    }
+
+    /** Who does a chore; nobody for whoever is there. */
+    public function doer(Request $request, System $system, Chore $chore): RedirectResponse
+    {
+        $typed = $request->input('who');
+        $person = $typed === null || $typed === '' ? null : $system->members()->whereKey($typed)->first();
+        if ($typed !== null && $typed !== '' && $person === null) {
+            throw ValidationException::withMessages(['who' => 'Choose somebody of this tank.']);
+        }
+        $plan = $system->carePlan();
+        $doers = [...array_diff_key($plan->doers, [$chore->value => 0]), ...$person === null
+            ? []
+            : [$chore->value => $person->id]];
+        $system->forceFill(['care_plan' => ['off' => $plan->off, 'doers' => $doers]])->save();
+
+        return back()->with('flash', ['message' => $person === null
+            ? "{$chore->label()}: whoever is there."
+            : "{$chore->label()}: {$person->name}."]);
     }
 }

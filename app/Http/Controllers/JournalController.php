@@ -14,10 +14,10 @@ use App\Http\Pages\TargetView;
 use App\Http\Pages\VerdictView;
 use App\Http\Requests\TideSheetRequest;
 use App\Journal\AlreadyInJournal;
-use App\Journal\DoseDoor;
 use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Journal\Kept;
+use App\Journal\LogLine;
 use App\Models\System;
 use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
@@ -27,11 +27,8 @@ use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Ithys\Journal\Entry;
-use Ithys\Journal\QuickEntry\Context;
 use Ithys\Journal\QuickEntry\Past;
-use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\QuickEntry\Understood;
-use Ithys\Media\Medium;
 
 /** The tide sheet, the one-line log and the verdict on a change. */
 final class JournalController extends Controller
@@ -196,28 +193,8 @@ final class JournalController extends Controller
 
     private function read(Request $request, System $system): Understood
     {
-        $keeper = $this->keeper($request);
         $line = $request->input('line');
 
-        $line = is_string($line) ? $line : '';
-        $understood = QuickEntry::read($line, new Context(
-            now($keeper->zone())->toDateTimeImmutable(),
-            $keeper->units,
-            $system->workingLitresAt(now()),
-            $system->assumptions(),
-            $system->setupAt(now())->containers(),
-            (new Journal($system))->kits(),
-            (new Journal($system))->renewedSince(now()->toDateTimeImmutable()->modify(sprintf(
-                '-%d days',
-                (int) $system->assumptions()->value((string) Medium::Biological->key('calendar')),
-            ))),
-        ));
-        $doubts = (new DoseDoor($system))->doubts($understood->entries);
-
-        return $understood->asking(
-            array_map(static fn (array $each): array => [$each[0]->sentence], $doubts),
-            $keeper->words(),
-            $line,
-        );
+        return LogLine::read($system, $this->keeper($request), is_string($line) ? $line : '');
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Pages\SitterView;
 use App\Http\Pages\SystemFrame;
 use App\Http\Requests\SitterRequest;
 use App\Journal\Journal;
+use App\Journal\LogLine;
 use App\Journal\TankRounds;
 use App\Journal\TankRoutines;
 use App\Models\Sitter;
@@ -21,8 +22,6 @@ use Ithys\Care\ChoreSpec;
 use Ithys\Care\SitterSheet;
 use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\Entry;
-use Ithys\Journal\QuickEntry\Context;
-use Ithys\Journal\QuickEntry\QuickEntry;
 use Ithys\Journal\RoutineWord\Repeated;
 
 /** Sheets for whoever keeps an eye on a tank, who ticks without an account until the stay is over. */
@@ -88,12 +87,7 @@ final class SitterController extends Controller
             404,
         );
         if (! $round->isDone($today)) {
-            $read = QuickEntry::read(ChoreSpec::line($chore)[0], new Context(
-                $now->setTimezone($sitter->system->zone()),
-                $sitter->user->units,
-                $sitter->system->workingLitresAt($now),
-                $sitter->system->assumptions(),
-            ));
+            $read = LogLine::read($sitter->system, $sitter->user, ChoreSpec::line($chore)[0]);
             (new Journal($sitter->system))->record(array_map(
                 static fn (Entry $one): Entry => new Entry($one->at, $one->payload, null, "Done by {$sitter->name}"),
                 $read->entries,

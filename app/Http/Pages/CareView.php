@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
-use App\Journal\TankCharges;
+use App\Journal\TankFirstHours;
+use App\Journal\TankOff;
 use App\Journal\TankRounds;
 use App\Models\CalendarFeed;
 use App\Models\System;
@@ -16,9 +17,11 @@ use Ithys\Care\Proposal;
 use Ithys\Care\Round;
 use Ithys\Care\Rounds;
 use Ithys\Care\Socks;
-use Ithys\History\Charge;
+use Ithys\Care\Task;
+use Ithys\History\OffSince;
 use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\ChoreWord\ChoreWord;
+use Ithys\Journal\Spell\Spell;
 use Ithys\Path\Figure;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
@@ -40,9 +43,8 @@ final class CareView
         foreach ($systems as $system) {
             $rounds = TankRounds::of($system, $now);
             $today = TankRounds::today($system, $now);
-            $media = self::media($system, $keeper, $now);
-            $tanks[] = self::tank($system, $keeper, $rounds, $media, $today);
-            $weeks = self::adding($weeks, $system, $rounds, $media, $today);
+            $tanks[] = self::tank($system, $keeper, $rounds, $today, $now);
+            $weeks = self::adding($weeks, $system, $rounds, $today);
             if ($rounds->proposal !== null) {
                 $proposals[] = self::proposal($system, $keeper, $rounds, $rounds->proposal, $now);
             }
@@ -51,11 +53,11 @@ final class CareView
         $day = $first instanceof System ? TankRounds::today($first, $now) : CalendarDay::of($now, $keeper->zone());
 
         return [
-            'day' => self::written($day),
+            'day' => CalendarDay::written($day),
             'tanks' => $tanks,
             'minutes' => (int) round(array_sum(array_column($weeks[0]['tasks'] ?? [], 'minutes'))),
             'weeks' => array_map(static fn (array $one, int $n): array => [
-                'day' => self::written($day + $n),
+                'day' => CalendarDay::written($day + $n),
                 'minutes' => round(array_sum(array_column($one['tasks'], 'minutes')), 1),
                 'tasks' => array_column($one['tasks'], 'label'),
             ], $weeks, array_keys($weeks)),
@@ -64,50 +66,63 @@ final class CareView
         ];
     }
 
-    /** "Mon 30 Nov" */
-    private static function written(int $day): string
-    {
-        return CalendarDay::midnight($day)->format('D j M');
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $media
-     * @return array<string, mixed>
-     */
-    private static function tank(System $system, User $keeper, Rounds $rounds, array $media, int $today): array
-    {
+    /** @return array<string, mixed> */
+    private static function tank(
+        System $system,
+        User $keeper,
+        Rounds $rounds,
+        int $today,
+        DateTimeImmutable $now,
+    ): array {
         $words = $keeper->words();
-        $task = static fn (Round $one): array => self::task($one, $today, $words);
-        $next = $rounds->later($today)[0] ?? null;
+        $people = $system->members()->pluck('name', 'users.id')->all();
+        $doers = $system->carePlan()->doers;
+        $task = static fn (Task $one): array => [
+            ...self::task($one, $system, $today, $words),
+            'who' => count($people) > 1 ? $people[$doers[$one->key()] ?? 0] ?? null : null,
+        ];
+        $later = $rounds->later($today);
+        $here = $now->setTimezone($system->zone());
 
         return [
             'id' => $system->id,
             'name' => $system->name,
             'mayLog' => $keeper->can('journal', $system),
-            'due' => [
-                ...array_map($task, $rounds->due($today)),
-                ...array_values(array_filter($media, static fn (array $one): bool => $one['due'] <= $today)),
-            ],
+            'mayPlan' => $keeper->can('design', $system),
+            'due' => array_map($task, $rounds->due($today)),
             'done' => array_map($task, $rounds->done($today)),
-            'later' => [
-                ...array_map($task, array_values(array_filter(
-                    $rounds->later($today),
-                    static fn (Round $one): bool => ! $one->isDone($today),
-                ))),
-                ...array_values(array_filter($media, static fn (array $one): bool => $one['due'] > $today)),
-            ],
+            'later' => array_map($task, array_values(array_filter(
+                $later,
+                static fn (Task $one): bool => ! $one instanceof Round || ! $one->isDone($today),
+            ))),
             'unknown' => array_map($task, $rounds->unknown()),
-            'next' => $next === null ? null : sprintf(
+            'next' => $later === [] ? null : sprintf(
                 '%s: %s',
-                $next->due === $today + 1 ? 'Tomorrow' : 'Next, '.self::written((int) $next->due),
-                mb_strtolower(mb_substr($next->chore->label(), 0, 1)).mb_substr($next->chore->label(), 1),
+                $later[0]->due() === $today + 1 ? 'Tomorrow' : 'Next, '.CalendarDay::written((int) $later[0]->due()),
+                lcfirst($later[0]->label()),
             ),
             'socks' => self::socks($system, $rounds, $words),
+            'off' => array_map(static fn (OffSince $one): array => [
+                'says' => $words->say($one->says($here)),
+                'line' => $one->line(),
+                'isOverdue' => $one->isOverdue($now),
+            ], TankOff::of($system, $now)),
+            'pause' => $rounds->find(Chore::Cup) === null ? null : Spell::pause(
+                Spell::SKIMMER,
+                $system->assumptions()->value('pause-minutes') / 60,
+            )->line(),
+            'firstHour' => TankFirstHours::of($system, $now)->because,
+            'people' => array_map(
+                static fn (int $id, string $name): array => ['id' => $id, 'name' => $name],
+                array_keys($people),
+                $people,
+            ),
+            'daysOff' => $system->carePlan()->off,
             'alerts' => count(array_filter(
-                AlertsView::of($system, $keeper, now()->toDateTimeImmutable()),
+                AlertsView::of($system, $keeper, $now),
                 static fn (array $one): bool => $one['delay'] === null,
             )),
-            'silences' => SilencesView::of($system, $words, now()->toDateTimeImmutable()),
+            'silences' => SilencesView::of($system, $words, $now),
         ];
     }
 
@@ -131,89 +146,43 @@ final class CareView
     }
 
     /** @return array<string, mixed> */
-    private static function task(Round $one, int $today, Words $words): array
+    private static function task(Task $one, System $system, int $today, Words $words): array
     {
-        [$line, $asks] = ChoreSpec::line($one->chore);
+        $chore = $one instanceof Round ? $one->chore : null;
+        [$line, $asks] = $chore === null ? ['', false] : ChoreSpec::line($chore);
 
         return [
-            'key' => $one->chore->value,
-            'label' => $one->chore->label(),
-            'when' => $one->isDone($today) ? 'done' : $one->when($today),
-            'isLate' => $one->due !== null && $one->due < $today,
-            'due' => $one->due,
-            'why' => $words->say($one->interval->why),
-            'days' => $one->interval->days,
-            'minutes' => $one->minutes,
+            'key' => $one->key(),
+            'label' => $one->label(),
+            'when' => $one instanceof Round && $one->isDone($today) ? 'done' : Round::told($one->due(), $today),
+            'isLate' => $one->due() !== null && $one->due() < $today,
+            'due' => $one->due(),
+            'why' => $words->say($one->why()),
+            'days' => $one instanceof Round ? $one->interval->days : null,
+            'minutes' => $one->minutes(),
             'line' => $line,
             'asks' => $asks,
-            'soiling' => $one->chore === Chore::Sock,
-            'fine' => ChoreWord::stillFine($one->chore)->line(),
-            'skip' => ChoreWord::skipped($one->chore)->line(),
-            'entry' => $one->entry,
-            'href' => null,
+            'soiling' => $chore === Chore::Sock,
+            'fine' => $chore === null ? null : ChoreWord::stillFine($chore)->line(),
+            'skip' => $chore === null ? null : ChoreWord::skipped($chore)->line(),
+            'entry' => $one instanceof Round ? $one->entry : null,
+            'href' => $chore === null ? route('media.show', $system, false) : null,
         ];
-    }
-
-    /** @return list<array<string, mixed>> media that are to be renewed, by their forecast */
-    private static function media(System $system, User $keeper, DateTimeImmutable $now): array
-    {
-        $charges = TankCharges::of($system, $now);
-        $today = TankRounds::today($system, $now);
-        $tasks = [];
-        foreach (Charge::in($charges->all) as $charge) {
-            $ends = $charges->state($charge)?->exhausted;
-            if ($ends === null || $ends[0] === null) {
-                continue;
-            }
-            $day = static fn (?int $seconds): ?int => $seconds === null ? null : CalendarDay::of(
-                $now->setTimestamp($seconds),
-                $system->zone(),
-            );
-            $likely = (int) $day($ends[0]);
-            $range = array_filter([$day($ends[1]), $day($ends[2])], static fn (?int $one): bool => $one !== null);
-            $tasks[] = [
-                'key' => "media {$charge->entry}",
-                'label' => 'Renew '.$charge->medium()->label(),
-                'when' => Round::told($likely, $today),
-                'isLate' => $likely < $today,
-                'due' => $likely,
-                'why' => 'By the forecast of its charge: exhausted about '.self::written($likely)
-                    .(count($range) === 2 ? ' ('.implode(' to ', array_map(self::written(...), $range)).')' : ''),
-                'days' => null,
-                'minutes' => $system->assumptions()->value('minutes-media'),
-                'line' => '',
-                'asks' => false,
-                'soiling' => false,
-                'fine' => null,
-                'skip' => null,
-                'entry' => null,
-                'href' => route('media.show', $system, false),
-            ];
-        }
-
-        return $tasks;
     }
 
     /**
      * @param  array<int, array{tasks: list<array{label: string, minutes: float}>}>  $weeks
-     * @param  list<array<string, mixed>>  $media
      * @return array<int, array{tasks: list<array{label: string, minutes: float}>}>
      */
-    private static function adding(array $weeks, System $system, Rounds $rounds, array $media, int $today): array
+    private static function adding(array $weeks, System $system, Rounds $rounds, int $today): array
     {
-        foreach ($rounds->ahead($today, self::DAYS) as $n => $chores) {
+        foreach ($rounds->ahead($today, self::DAYS) as $n => $tasks) {
             $weeks[$n]['tasks'] ??= [];
-            foreach ($chores as $one) {
+            foreach ($tasks as $one) {
                 $weeks[$n]['tasks'][] = [
-                    'label' => "{$one->chore->label()}, {$system->name}",
-                    'minutes' => $one->minutes,
+                    'label' => "{$one->label()}, {$system->name}",
+                    'minutes' => $one->minutes(),
                 ];
-            }
-        }
-        foreach ($media as $one) {
-            $n = max(0, (int) $one['due'] - $today);
-            if ($n < self::DAYS) {
-                $weeks[$n]['tasks'][] = ['label' => "{$one['label']}, {$system->name}", 'minutes' => $one['minutes']];
             }
         }
 

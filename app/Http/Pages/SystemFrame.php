@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Pages;
 
 use App\Journal\TankCharges;
+use App\Journal\TankOff;
 use App\Journal\TankRounds;
 use App\Models\System;
 use DateTimeImmutable;
+use Ithys\Care\Round;
 use Ithys\Finding;
 use Ithys\Path\Item;
 use Ithys\Path\Kind;
@@ -44,7 +46,7 @@ final class SystemFrame
                     $revision->path(),
                     $setup,
                     TankCharges::of($system, $now->toDateTimeImmutable())->left(),
-                    self::due($system, $now->toDateTimeImmutable()),
+                    self::due($system, $revision->path(), $now->toDateTimeImmutable()),
                     $words,
                 ),
             ],
@@ -91,14 +93,19 @@ final class SystemFrame
         );
     }
 
-    /** @return array<string, string> "due today" or "2 days late", by item; the latest where several are */
-    private static function due(System $system, DateTimeImmutable $now): array
+    /** @return array<string, string> "off", "due today" or "2 days late", by item; the latest where several are */
+    private static function due(System $system, Path $path, DateTimeImmutable $now): array
     {
         $today = TankRounds::today($system, $now);
         $due = [];
         foreach (array_reverse(TankRounds::of($system, $now)->due($today)) as $one) {
-            foreach ($one->items as $item) {
-                $due[$item] = $one->when($today);
+            foreach ($one->items() as $item) {
+                $due[$item] = Round::told($one->due(), $today);
+            }
+        }
+        foreach (TankOff::of($system, $now) as $off) {
+            foreach ($off->items($path) as $item) {
+                $due[$item->id] = $off->brief($now);
             }
         }
 

@@ -98,21 +98,60 @@ final readonly class Ends
         ), $last[0][0]);
     }
 
-    private function missed(TargetBand $target): ?Alert
+    /**
+     * Targets that all readings of the last weeks miss on the same side.
+     *
+     * @param  list<Entry>  $journal  in order of time
+     * @param  list<TargetBand>  $targets
+     * @return array<string, bool> whether it is below, by parameter
+     */
+    public static function missing(array $journal, DateTimeImmutable $now, array $targets): array
+    {
+        $here = new self($journal, $now, Assumptions::standard());
+        $low = [];
+        foreach ($targets as $target) {
+            $side = $here->side($target, $here->lately($target));
+            $low += $side === null ? [] : [$target->parameter->value => $side];
+        }
+
+        return $low;
+    }
+
+    /** @return list<array{DateTimeImmutable, Reading}> */
+    private function lately(TargetBand $target): array
     {
         $from = $this->now->modify('-'.self::WEEKS.' days');
-        $readings = array_values(array_filter(
+
+        return array_values(array_filter(
             Recent::of($this->journal, $target->parameter)->readings,
             static fn (array $one): bool => $one[0] >= $from,
         ));
+    }
+
+    /**
+     * @param  list<array{DateTimeImmutable, Reading}>  $readings
+     * @return ?bool whether all are below; null where they are too few, or not all on one side outside
+     */
+    private function side(TargetBand $target, array $readings): ?bool
+    {
         if (count($readings) < self::LEAST
             || $this->daysSince($readings[0][0]) < self::WEEKS - self::FRESH) {
             return null;
         }
-        $isLow = self::all($readings, static fn (Reading $one): bool => $one->value < $target->low);
-        $isHigh = self::all($readings, static fn (Reading $one): bool => $one->value > $target->high);
 
-        return ! $isLow && ! $isHigh ? null : new Alert("target {$target->parameter->value}", Finding::of(
+        return match (true) {
+            self::all($readings, static fn (Reading $one): bool => $one->value < $target->low) => true,
+            self::all($readings, static fn (Reading $one): bool => $one->value > $target->high) => false,
+            default => null,
+        };
+    }
+
+    private function missed(TargetBand $target): ?Alert
+    {
+        $readings = $this->lately($target);
+        $isLow = $this->side($target, $readings);
+
+        return $isLow === null ? null : new Alert("target {$target->parameter->value}", Finding::of(
             Severity::Remark,
             'alert.target',
             Text::of(

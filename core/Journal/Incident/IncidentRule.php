@@ -46,8 +46,13 @@ final class IncidentRule implements Rule
         if ($what === null) {
             return false;
         }
+        $told = $tokens->position;
         $tokens->take('for', 'of');
         $hours = $tokens->hours();
+        if ($tokens->peek()?->word === 'ago') {
+            // It says when, not for how long.
+            [$tokens->position, $hours] = [$told, null];
+        }
         $litres = $minutes = $cause = $did = null;
         for ($at = -1; $at !== $tokens->position;) {
             $at = $tokens->position;
@@ -60,7 +65,7 @@ final class IncidentRule implements Rule
                 $tokens->take('of', 'to', 'by');
                 $cause = $tokens->upTo('did') ?: null;
             } elseif ($tokens->take('did')) {
-                $did = $tokens->rest() ?: null;
+                $did = $tokens->upTo() ?: null;
             }
         }
         $draft->add(Incident::of($what, $hours, $cause, $did, $litres, $minutes), $start);

@@ -103,11 +103,12 @@ final class Tokens
         return $from === null ? '' : trim(mb_substr($this->line, $from));
     }
 
-    /** Everything up to one of these words, or to the end of the line, as it is written, taken. */
+    /** Everything up to one of these words, a day such as "3 days ago", or the end of the line, taken as written. */
     public function upTo(string ...$words): string
     {
         $start = $this->position;
-        while ($this->peek() !== null && ! in_array($this->peek()->word, $words, true)) {
+        while ($this->peek() !== null && ! in_array($this->peek()->word, [...$words, 'yesterday', 'today'], true)
+            && $this->peek(2)?->word !== 'ago') {
             $this->position++;
         }
 

@@ -196,9 +196,16 @@ final class WhenRule implements Rule
     {
         $count = $tokens->peek()->word ?? '';
         $number = self::NUMBERS[$count] ?? (ctype_digit($count) && strlen($count) <= 4 ? (int) $count : null);
-        $unit = rtrim($tokens->peek(1)->word ?? '', 's');
+        $unit = match (rtrim($tokens->peek(1)->word ?? '', 's')) {
+            'h', 'hr', 'hour' => 'hour',
+            'm', 'min', 'minute' => 'minute',
+            'd', 'day' => 'day',
+            'w', 'week' => 'week',
+            'month' => 'month',
+            default => null,
+        };
         $isAgo = $tokens->peek(2)?->word === 'ago';
-        if ($number === null || ! in_array($unit, ['day', 'week', 'month', 'hour', 'minute'], true) || ! $isAgo) {
+        if ($number === null || $unit === null || ! $isAgo) {
             return false;
         }
         $tokens->position += 3;

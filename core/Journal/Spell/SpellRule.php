@@ -20,24 +20,20 @@ final class SpellRule implements Rule
         $start = $tokens->position;
         $usual = $context->assumptions->value('pause-minutes') / 60;
         if ($tokens->takePair('feeding', 'pause') || $tokens->takePair('feed', 'pause')) {
-            $tokens->take('for', 'of');
-            $draft->add(Spell::pause(Spell::SKIMMER, $tokens->hours() ?? $usual), $start);
+            $draft->add(Spell::pause(Spell::SKIMMER, $this->hours($tokens) ?? $usual), $start);
 
             return true;
         }
         $device = $tokens->take('skimmer') ? Spell::SKIMMER : EquipmentRule::device($tokens);
         $tokens->take('was', 'is');
         if ($device !== null && $tokens->take('pause', 'paused')) {
-            $tokens->take('for');
-            $draft->add(Spell::pause($device, $tokens->hours() ?? $usual), $start);
+            $draft->add(Spell::pause($device, $this->hours($tokens) ?? $usual), $start);
 
             return true;
         }
         if ($device !== null && $tokens->take('off')) {
-            $tokens->take('for');
-            $hours = $tokens->hours() ?? $this->days($tokens);
-            // "3 days ago" says when, and "an hour a day" how it is set.
-            if ($hours !== null && ! in_array($tokens->peek()->word ?? '', ['ago', 'a', 'per', 'daily'], true)) {
+            $hours = $this->hours($tokens);
+            if ($hours !== null) {
                 $draft->add(Spell::off($device, $hours), $start);
 
                 return true;
@@ -48,11 +44,21 @@ final class SpellRule implements Rule
         return false;
     }
 
-    private function days(Tokens $tokens): ?float
+    /** "3 h", "2 days"; null for "3 days ago", which says when, and for "1 h a day", which says how it is set. */
+    private function hours(Tokens $tokens): ?float
     {
-        $days = $tokens->days();
+        $start = $tokens->position;
+        $tokens->take('for', 'of');
+        $hours = $tokens->hours();
+        $days = $hours === null ? $tokens->days() : null;
+        if (($hours === null && $days === null)
+            || in_array($tokens->peek()->word ?? '', ['ago', 'a', 'per', 'daily'], true)) {
+            $tokens->position = $start;
 
-        return $days === null ? null : self::HOURS_A_DAY * $days;
+            return null;
+        }
+
+        return $hours ?? self::HOURS_A_DAY * $days;
     }
 
     public function words(): array

@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Button } from '../parts/Button';
+import { ChoiceField } from '../parts/ChoiceField';
 import { TextField } from '../parts/TextField';
 import { type Tank, type Task } from './types';
 
@@ -49,6 +50,19 @@ export function IntervalForm({ tank, task }: { tank: Tank; task: Task }) {
                 </Box>
                 <Button type="submit">Set</Button>
             </chakra.form>
+            {tank.people.length > 1 && (
+                <ChoiceField
+                    label="Who does it"
+                    value={String(tank.people.find(({ name }) => name === task.who)?.id ?? '')}
+                    options={[
+                        ['', 'whoever is there'],
+                        ...tank.people.map(({ id, name }) => [String(id), name] as const),
+                    ]}
+                    onPick={(who) =>
+                        router.put(`/systems/${tank.id}/care/${task.key}/doer`, { who }, { preserveScroll: true })
+                    }
+                />
+            )}
         </chakra.details>
     );
 }

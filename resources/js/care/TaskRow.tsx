@@ -75,7 +75,7 @@ export function TaskRow({ tank, task, number }: { tank: Tank; task: Task; number
                         {task.href === null ? task.label : <Link href={task.href}>{task.label}</Link>}
                     </Box>
                     <Box fontSize="sm" color="quiet">
-                        {task.why}
+                        {task.who === null ? task.why : `${task.who} · ${task.why}`}
                     </Box>
                 </Box>
                 <Box

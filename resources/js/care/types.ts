@@ -24,6 +24,16 @@ export interface Task {
     entry: number | null;
     /** Where it is done instead. */
     href: string | null;
+    /** Who does it; null for whoever is there. */
+    who: string | null;
+}
+
+/** A device that is off. */
+export interface Off {
+    says: string;
+    /** The line that says it is on again. */
+    line: string;
+    isOverdue: boolean;
 }
 
 export interface Tank {
@@ -38,6 +48,15 @@ export interface Tank {
     next: string | null;
     /** How many socks to own; null for a tank without. */
     socks: { says: string; caution: string } | null;
+    off: Off[];
+    /** The line of a feeding pause; null for a tank without a skimmer. */
+    pause: string | null;
+    /** Why a first hour is wanted; null where none is. */
+    firstHour: string | null;
+    people: { id: number; name: string }[];
+    /** Weekdays without work, 1 for Monday. */
+    daysOff: number[];
+    mayPlan: boolean;
     alerts: number;
     silences: Silence[];
 }

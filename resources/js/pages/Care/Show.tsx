@@ -2,7 +2,9 @@ import { Box, chakra } from '@chakra-ui/react';
 import { Link } from '@inertiajs/react';
 import { useEffect } from 'react';
 import { Calendar } from '../../care/Calendar';
+import { DaysOff } from '../../care/DaysOff';
 import { FourWeeks } from '../../care/FourWeeks';
+import { OffNow } from '../../care/OffNow';
 import { type Cut, PowerCut } from '../../care/PowerCut';
 import { Proposals } from '../../care/Proposals';
 import { TaskRow } from '../../care/TaskRow';
@@ -24,6 +26,7 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
         document.addEventListener('keydown', press);
         return () => document.removeEventListener('keydown', press);
     }, []);
+    const here = care.tanks.find(({ id }) => id === frame.id);
     let number = 0;
     return (
         <Frame
@@ -46,6 +49,7 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                             <Proposals proposals={care.proposals} />
                         </Box>
                     )}
+                    {here?.mayPlan === true && <DaysOff tank={here} />}
                     <Calendar subscribed={care.subscribed} />
                     <PowerCut cut={powerCut} tank={frame.name} />
                 </Box>
@@ -57,11 +61,12 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                     {`${care.day} · ${tasks === 0 ? 'nothing is due' : `${tasks} ${tasks === 1 ? 'task' : 'tasks'} · about ${care.minutes} minutes`}`}
                 </chakra.p>
                 <Box flex="1" />
-                {care.tanks.find(({ id }) => id === frame.id)?.mayLog === true && (
-                    <Box fontSize="sm">
+                <Box fontSize="sm" display="flex" gap="3" flexWrap="wrap">
+                    <Link href={`/systems/${frame.id}/care/incidents`}>Incidents and starts</Link>
+                    {here?.mayLog === true && (
                         <Link href={`/systems/${frame.id}/care/sitters`}>Sheet for a sitter</Link>
-                    </Box>
-                )}
+                    )}
+                </Box>
             </Box>
             {care.tanks.map((tank) => (
                 <Box as="section" key={tank.id} mb="6" aria-label={tank.name}>
@@ -71,6 +76,13 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                         </chakra.h2>
                     )}
                     <Silences systemId={tank.id} silences={tank.silences} />
+                    <OffNow tank={tank} />
+                    {tank.firstHour !== null && (
+                        <p>
+                            <Link href={`/systems/${tank.id}/care/incidents`}>Watch the first hour</Link>
+                            {`: ${tank.firstHour}.`}
+                        </p>
+                    )}
                     {tank.alerts > 0 && (
                         <p>
                             <Link href={`/systems/${tank.id}/journal`}>
