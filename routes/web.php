@@ -9,6 +9,7 @@ use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CareController;
 use App\Http\Controllers\CourseController;
+use App\Http\Controllers\CostController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\ExportController;
@@ -29,6 +30,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SitterController;
 use App\Http\Controllers\StateController;
+use App\Http\Controllers\StockController;
 use App\Http\Controllers\StopController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SumpRevisionController;
@@ -72,6 +74,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/settings/units', [SettingsController::class, 'units'])->name('settings.units');
     Route::put('/settings/password', [SettingsController::class, 'password'])->name('settings.password');
 
+    Route::get('/orders.csv', [StockController::class, 'orders'])->name('stock.orders');
     Route::get('/care.ics', [CalendarController::class, 'file'])->name('calendar.file');
     Route::post('/settings/calendar', [CalendarController::class, 'store'])->name('calendar.store');
     Route::delete('/settings/calendar', [CalendarController::class, 'destroy'])->name('calendar.destroy');
@@ -103,6 +106,8 @@ Route::middleware('auth')->group(function (): void {
                 ->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/care', [CareController::class, 'show'])->name('care.show');
+            Route::get('/care/stock', [StockController::class, 'show'])->name('stock.show');
+            Route::get('/care/costs', CostController::class)->name('costs.show');
             Route::get('/care/incidents', [IncidentController::class, 'show'])->name('incidents.show');
             Route::get('/journal', [JournalController::class, 'show'])->name('journal.show');
             Route::get('/state', StateController::class)->name('state.show');
@@ -149,6 +154,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/care/sitters', [SitterController::class, 'index'])->name('sitters.index');
             Route::post('/care/sitters', [SitterController::class, 'store'])->name('sitters.store');
             Route::delete('/care/sitters/{sitter}', [SitterController::class, 'destroy'])->name('sitters.destroy');
+            Route::post('/care/stock/{supply}/{what}', [StockController::class, 'record'])
+                ->whereIn('what', ['counted', 'bought', 'binned'])->name('stock.record');
             Route::post('/care/incidents', [IncidentController::class, 'store'])->name('incidents.store');
             Route::post('/care/first-hour', [IncidentController::class, 'firstHour'])->name('first-hour.store');
             Route::post('/journal', [JournalController::class, 'store'])->name('journal.store');
@@ -181,6 +188,10 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/import/{upload}', [ImportController::class, 'confirm'])->name('import.confirm');
         });
         Route::middleware('can:design,system')->group(function () use ($preview): void {
+            Route::post('/care/stock', [StockController::class, 'store'])->name('stock.store');
+            Route::put('/care/stock/{supply}', [StockController::class, 'update'])->name('stock.update');
+            Route::delete('/care/stock/{supply}', [StockController::class, 'destroy'])->name('stock.destroy');
+            Route::post('/care/stock/{supply}/restore', [StockController::class, 'restore'])->name('stock.restore');
             Route::put('/care/plan', [CareController::class, 'plan'])->name('care.plan');
             Route::put('/care/{chore}', [CareController::class, 'interval'])->name('care.interval');
             Route::put('/care/{chore}/doer', [CareController::class, 'doer'])->name('care.doer');

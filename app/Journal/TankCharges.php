@@ -15,6 +15,7 @@ use Ithys\Journal\MediaRemoval\MediaRemovalKind;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Learning\Charges\ChargeState;
 use Ithys\Learning\Charges\ChargeWords;
+use Ithys\Media\Medium;
 
 /** The charges of a tank by its whole journal, with what each did: one answer for every page. */
 final class TankCharges
@@ -42,6 +43,14 @@ final class TankCharges
     }
 
     /** What one has removed and has left; null where the model does not follow it, or nothing is learned yet. */
+    /** The last charge of a medium that was put in; null where there was none. */
+    public function last(Medium $medium): ?Charge
+    {
+        $of = array_filter($this->all, static fn (Charge $one): bool => $one->medium() === $medium);
+
+        return end($of) ?: null;
+    }
+
     public function state(Charge $charge): ?ChargeState
     {
         return $this->states[$charge->entry] ?? null;

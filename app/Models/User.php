@@ -19,13 +19,14 @@ use Ithys\Quantity\Words;
  * @property string $email
  * @property string $timezone
  * @property UnitSystem $units
+ * @property ?string $currency  three letters; null where figures of money stand without one
  */
 final class User extends Authenticatable
 {
     /** @use HasFactory<\Database\Factories\UserFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'email', 'password', 'timezone', 'units'];
+    protected $fillable = ['name', 'email', 'password', 'timezone', 'units', 'currency'];
 
     protected $hidden = ['password', 'remember_token'];
 

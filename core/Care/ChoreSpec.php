@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Care;
 
 use Ithys\Journal\Care\Care;
+use Ithys\Journal\Care\Deed;
 use Ithys\Journal\Care\Part;
 use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\Fleece\Fleece;
@@ -25,7 +26,7 @@ final class ChoreSpec
     public static function kinds(Chore $chore): array
     {
         return match ($chore) {
-            Chore::Sock => [Kind::Sock],
+            Chore::Sock, Chore::Wash => [Kind::Sock],
             Chore::Pad => [Kind::Pad, Kind::DualPad],
             Chore::Floss => [Kind::Floss],
             Chore::Sponge => [Kind::Sponge],
@@ -52,7 +53,9 @@ final class ChoreSpec
     public static function of(Payload $entry): ?Chore
     {
         return match (true) {
-            $entry instanceof Care => self::ofPart($entry->part),
+            $entry instanceof Care => $entry->part === Part::Sock && $entry->deed !== Deed::Changed
+                ? Chore::Wash
+                : self::ofPart($entry->part),
             $entry instanceof SockChange => Chore::Sock,
             $entry instanceof Reading => match (true) {
                 in_array($entry->parameter, Parameter::nutrients(), true) => Chore::Readings,
@@ -95,6 +98,7 @@ final class ChoreSpec
     {
         return match ($chore) {
             Chore::Sock => ['sock changed', false],
+            Chore::Wash => ['socks washed', false],
             Chore::Pad => ['pad changed', false],
             Chore::Floss => ['floss changed', false],
             Chore::Sponge => ['sponge cleaned', false],

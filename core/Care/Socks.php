@@ -4,12 +4,25 @@ declare(strict_types=1);
 
 namespace Ithys\Care;
 
+use Ithys\Path\Figure;
+use Ithys\Path\Item;
+use Ithys\Path\Kind;
+use Ithys\Path\Path;
 use Ithys\Quantity\Text;
 
 /** How many socks to own, so that a clean one is there at each change until the next wash. */
 final class Socks
 {
-    public const CAUTION = 'Never mix bleach with other cleaners. Rinse, and dechlorinate before a sock goes back.';
+    public const CAUTION = 'Never mix bleach with other cleaners: the gas harms lungs. Air the room, wear gloves, rinse '
+        .'well, and dechlorinate before a sock goes back.';
+
+    /** How a batch is washed, by approach (common practice). */
+    public const APPROACHES = [
+        'Machine and bleach' => 'Rinse the socks outside in. Wash hot with bleach alone, never with soap or softener. '
+            .'Run a second cycle without anything, soak in dechlorinator, dry in the air.',
+        'Machine alone' => 'Rinse the socks outside in. Wash hot with nothing else in the drum, twice. Dry in the air.',
+        'Pads, thrown away' => 'Cut pads to the holder and throw them away: nothing to wash, more to buy.',
+    ];
 
     /**
      * For each holder: those of a wash, and the one that is in (common practice).
@@ -20,6 +33,15 @@ final class Socks
     public static function toOwn(int $wash, int $change): int
     {
         return (int) ceil($wash / max(1, $change)) + 1;
+    }
+
+    /** Holders side by side; 0 for a path without a sock. */
+    public static function holders(?Path $path): int
+    {
+        return (int) array_sum(array_map(
+            static fn (Item $one): float => $one->figure(Figure::Count) ?? 1.0,
+            $path?->itemsOf(Kind::Sock) ?? [],
+        ));
     }
 
     public static function says(int $wash, int $change, int $holders): Text

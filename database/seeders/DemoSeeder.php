@@ -96,6 +96,7 @@ final class DemoSeeder extends Seeder
                 'password' => self::PASSWORD,
                 'timezone' => 'Europe/Lisbon',
                 'units' => UnitSystem::Metric,
+                'currency' => 'EUR',
             ]);
             $tank = new Tank(
                 Display::box(1040, 470, 520, 35),
@@ -132,6 +133,7 @@ final class DemoSeeder extends Seeder
             $system->forceFill(['target_school' => TargetSchool::Balanced])->save();
             DemoPhoto::lay($system, $keeper, $this->start->modify('+98 days'));
             DemoNano::lay($keeper, $this->start->modify('+84 days'));
+            DemoStock::lay($keeper, $this->start->modify('+91 days'));
         });
     }
 

@@ -45,8 +45,10 @@ final class SettingsController extends Controller
                     'name' => ['required', 'string', 'max:80'],
                     'timezone' => ['required', 'timezone:all_with_bc'],
                     'units' => ['required', Rule::enum(UnitSystem::class)],
+                    'currency' => ['nullable', 'string', 'regex:/^[A-Z]{3}$/'],
                 ],
                 [
+                    'currency.regex' => 'Write three capital letters, such as EUR.',
                     'name.required' => 'Enter a name.',
                     'timezone.timezone' => 'This is not a time zone; one looks like Europe/Berlin.',
                 ],

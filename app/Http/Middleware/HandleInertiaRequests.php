@@ -31,6 +31,7 @@ final class HandleInertiaRequests extends Middleware
                         'email' => $user->email,
                         'zone' => $user->timezone,
                         'units' => $units->value,
+                        'currency' => $user->currency,
                     ]
                     : null,
             'units' => $units->toArray(),

@@ -4,27 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\Journal;
+use App\Journal\SupplyLevels;
 use App\Journal\TankFirstHours;
 use App\Journal\TankOff;
 use App\Journal\TankRounds;
 use App\Models\CalendarFeed;
+use App\Models\Supply;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
 use Ithys\Care\CalendarDay;
 use Ithys\Care\ChoreSpec;
+use Ithys\Care\FleeceRoll;
 use Ithys\Care\Proposal;
 use Ithys\Care\Round;
 use Ithys\Care\Rounds;
 use Ithys\Care\Socks;
+use Ithys\Care\Stock\Consumable;
 use Ithys\Care\Task;
 use Ithys\History\OffSince;
 use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\ChoreWord\ChoreWord;
+use Ithys\Journal\Fleece\FleeceKind;
 use Ithys\Journal\Spell\Spell;
-use Ithys\Path\Figure;
-use Ithys\Path\Item;
-use Ithys\Path\Kind;
 use Ithys\Quantity\Words;
 
 /** What is due today on all tanks of a keeper, and the four weeks ahead. */
@@ -101,7 +104,8 @@ final class CareView
                 $later[0]->due() === $today + 1 ? 'Tomorrow' : 'Next, '.CalendarDay::written((int) $later[0]->due()),
                 lcfirst($later[0]->label()),
             ),
-            'socks' => self::socks($system, $rounds, $words),
+            'socks' => self::socks($system, $keeper, $rounds, $now),
+            'fleece' => self::fleece($system, $rounds, $now),
             'off' => array_map(static fn (OffSince $one): array => [
                 'says' => $words->say($one->says($here)),
                 'line' => $one->line(),
@@ -126,23 +130,53 @@ final class CareView
         ];
     }
 
-    /** @return ?array{says: string, caution: string} null for a tank without a sock */
-    private static function socks(System $system, Rounds $rounds, Words $words): ?array
+    /** @return ?array<string, mixed> null for a tank without a sock */
+    private static function socks(System $system, User $keeper, Rounds $rounds, DateTimeImmutable $now): ?array
     {
         $round = $rounds->find(Chore::Sock);
-        $holders = array_sum(array_map(
-            static fn (Item $one): float => $one->figure(Figure::Count) ?? 1.0,
-            $system->pathRevisionAt(now())?->path()->itemsOf(Kind::Sock) ?? [],
-        ));
+        $wash = $rounds->find(Chore::Wash);
+        if ($round === null || $wash === null) {
+            return null;
+        }
+        $words = $keeper->words();
+        $holders = max(1, Socks::holders($system->pathRevisionAt($now)?->path()));
+        $stock = SupplyLevels::shared($keeper)->filter(static fn (Supply $one): bool => $one->consumable === Consumable::SOCK && $one->systems->contains('id', $system->id));
 
-        return $round === null ? null : [
-            'says' => $words->say(Socks::says(
-                (int) round($system->assumptions()->value('care-wash')),
-                $round->interval->days,
-                max(1, (int) $holders),
-            )),
+        return [
+            'says' => $words->say(Socks::says($wash->interval->days, $round->interval->days, $holders)),
+            'counts' => array_values($stock->map(static function (Supply $one) use ($words, $now): string {
+                $counts = SupplyLevels::washing($one, $now);
+
+                return "{$one->name}: ".($counts === null
+                    ? 'log a change or “socks washed”, so that they can be counted.'
+                    : $words->say($counts->says()));
+            })->all()),
+            'approaches' => array_map(
+                static fn (string $name, string $says): array => ['name' => $name, 'says' => $says],
+                array_keys(Socks::APPROACHES),
+                array_values(Socks::APPROACHES),
+            ),
             'caution' => Socks::CAUTION,
         ];
+    }
+
+    /** @return ?string how long the roll in use lasts; null for a tank without a roller */
+    private static function fleece(System $system, Rounds $rounds, DateTimeImmutable $now): ?string
+    {
+        if ($rounds->find(Chore::Roller) === null) {
+            return null;
+        }
+        $roll = FleeceRoll::of((new Journal($system))->ofKinds([FleeceKind::KEY], $now), $system->zone());
+
+        return $roll === null
+            ? 'Log the length that is left twice, such as “fleece 14 m left”, to see when the roll ends.'
+            : sprintf(
+                'The roll ends about %s (%s to %s). Have a new one by %s.',
+                CalendarDay::written($roll->ends),
+                CalendarDay::written($roll->soonest),
+                CalendarDay::written($roll->latest),
+                CalendarDay::written($roll->soonest - (int) $system->assumptions()->value('care-delivery')),
+            );
     }
 
     /** @return array<string, mixed> */

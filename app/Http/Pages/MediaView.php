@@ -10,6 +10,7 @@ use App\Journal\TankCharges;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Care\Stock\Strategy;
 use Ithys\Dosing\Calendar;
 use Ithys\Effect\Clarity;
 use Ithys\History\Charge;
@@ -135,25 +136,19 @@ final class MediaView
     /** @return list<array<string, mixed>> what each approach says of the carbon that is in */
     private static function approaches(TankCharges $charges, System $system, DateTimeImmutable $now): array
     {
-        $carbon = array_values(array_filter(
-            $charges->all,
-            static fn (Charge $one): bool => $one->medium() === Medium::ActivatedCarbon,
-        ));
-        $last = $carbon[count($carbon) - 1] ?? null;
+        $last = $charges->last(Medium::ActivatedCarbon);
         $age = $last?->to === null ? $last?->days($now) : null;
-        $each = $last === null
-            ? null
-            : $system->assumptions()->value((string) $last->medium()->key('price'))
-                * $last->grams($system->assumptions());
+        $assumptions = $system->assumptions();
+        $ways = $last === null ? [] : Strategy::carbon($assumptions, $last->grams($assumptions));
 
-        return array_map(static fn (CarbonSchool $school): array => [
+        return array_map(static fn (CarbonSchool $school, ?Strategy $way): array => [
             'key' => $school->value,
             'label' => $school->label(),
             'reason' => $school->reason(),
             'days' => $school->days(),
             'age' => $age === null ? null : round($age),
-            'cost' => $each === null ? null : round($each * $school->timesAYear(), 1),
+            'cost' => $way?->cost === null ? null : round($way->cost),
             'says' => $school->says($age),
-        ], CarbonSchool::cases());
+        ], CarbonSchool::cases(), $ways);
     }
 }

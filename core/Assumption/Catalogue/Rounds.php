@@ -22,15 +22,23 @@ final class Rounds
     private const ROWS = [
         ['minutes-sock', 'A sock change, with the washing, minutes', 6.0, 1.0, 60.0, self::MINUTES],
         ['minutes-water', 'A water change, with the mixing, minutes', 40.0, 5.0, 240.0, self::MINUTES],
-        ['care-wash', 'Days between two washes of the socks', 14.0, 1.0, 90.0, self::OURS],
+        ['care-delivery', 'Days from an order to its delivery', 7.0, 0.0, 120.0, self::MINUTES],
         ['minutes-media', 'Renewing a medium, minutes', 15.0, 1.0, 120.0, self::MINUTES],
         ['oxygen-least', 'Oxygen under which fish suffer, mg/L', 4.0, 2.0, 6.0, self::OXYGEN],
         ['oxygen-animals', 'Oxygen that animals use, mg a gram and hour', 0.4, 0.05, 2.0, self::OXYGEN],
         ['oxygen-water', 'Oxygen that water, rock and bacteria use, mg/L an hour', 0.08, 0.005, 1.0, self::OXYGEN],
         ['watts-air-pump', 'An air pump for a power cut, W', 4.0, 0.5, 100.0, self::OXYGEN],
         ['battery-usable', 'Share of a battery that comes out, inverter included', 0.65, 0.2, 1.0, self::OXYGEN],
+        ['salt-per-litre', 'Salt mix in new water, g a litre', 38.0, 20.0, 50.0, self::MINUTES],
         ['price-salt-water', 'New salt water, a litre', 0.06, 0.0, 5.0, self::MONEY],
         ['price-fleece', 'Fleece, a metre', 1.0, 0.0, 50.0, self::MONEY],
+        ['price-sock', 'A sock', 8.0, 0.0, 200.0, self::MONEY],
+        ['lives-sock', 'Washes that a sock lasts', 30.0, 1.0, 500.0, self::MINUTES],
+        ['price-wash', 'Washing one sock: water, power and bleach', 0.15, 0.0, 20.0, self::MONEY],
+        ['price-pad', 'A pad', 1.5, 0.0, 100.0, self::MONEY],
+        ['price-floss', 'A piece of floss', 0.4, 0.0, 100.0, self::MONEY],
+        ['price-sponge', 'A sponge', 5.0, 0.0, 200.0, self::MONEY],
+        ['lives-sponge', 'Cleanings that a sponge lasts', 50.0, 1.0, 500.0, self::MINUTES],
         ['price-dose', 'Organic carbon for dosing, a mL', 0.02, 0.0, 1.0, self::MONEY],
     ];
 
@@ -44,6 +52,7 @@ final class Rounds
     /** Chores by key: what it is, days from one to the next, minutes; those of socks and water stand above. */
     private const CHORES = [
         'sock' => ['Socks', 4.0, null],
+        'wash' => ['Washing socks', 14.0, 2.0],
         'pad' => ['Pads', 4.0, 5.0],
         'floss' => ['Floss', 4.0, 4.0],
         'sponge' => ['Sponge', 7.0, 8.0],

@@ -8,6 +8,7 @@ namespace Ithys\Journal\ChoreWord;
 enum Chore: string
 {
     case Sock = 'sock';
+    case Wash = 'wash';
     case Pad = 'pad';
     case Floss = 'floss';
     case Sponge = 'sponge';
@@ -29,6 +30,7 @@ enum Chore: string
     {
         return match ($this) {
             self::Sock => 'Change the socks',
+            self::Wash => 'Wash the socks',
             self::Pad => 'Change the pads',
             self::Floss => 'Change the floss',
             self::Sponge => 'Clean the sponge',
@@ -52,6 +54,7 @@ enum Chore: string
     public function words(): array
     {
         return match ($this) {
+            self::Wash => ['laundry'],
             self::PreFilter => ['pre-filter'],
             self::Cup => ['skimmer', 'cup'],
             self::Rinse => ['algae', 'rinse'],

@@ -47,7 +47,15 @@ export interface Tank {
     unknown: Task[];
     next: string | null;
     /** How many socks to own; null for a tank without. */
-    socks: { says: string; caution: string } | null;
+    socks: {
+        says: string;
+        /** Clean, in use and dirty, by item of the stock. */
+        counts: string[];
+        approaches: { name: string; says: string }[];
+        caution: string;
+    } | null;
+    /** How long the roll in use lasts; null for a tank without a roller. */
+    fleece: string | null;
     off: Off[];
     /** The line of a feeding pause; null for a tank without a skimmer. */
     pause: string | null;

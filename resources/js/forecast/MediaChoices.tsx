@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
-import { figure } from '../lib/figures';
 import { useDraft } from '../lib/useDraft';
+import { useMoney } from '../lib/money';
 import { Button } from '../parts/Button';
 import { useParameter } from '../tide/parameters';
 import { type Levers } from './types';
@@ -46,6 +46,7 @@ export function MediaChoices(props: Props) {
 }
 
 function Compared({ systemId, course, weeks, ago, onTry }: Props) {
+    const money = useMoney();
     const { answer, current } = useDraft<{ view: Choices | null }>(`/systems/${systemId}/forecast/media/preview`, {
         levers: course,
         weeks: Number(weeks),
@@ -116,7 +117,7 @@ function Compared({ systemId, course, weeks, ago, onTry }: Props) {
                                     </chakra.td>
                                 ))}
                                 <chakra.td textAlign="right" fontFamily="figure" py="1">
-                                    {figure(row.cost, 0)}
+                                    {money(row.cost)}
                                 </chakra.td>
                             </chakra.tr>
                         ))}

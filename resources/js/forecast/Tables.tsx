@@ -1,6 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link } from '@inertiajs/react';
 import { figure, useUnits } from '../lib/figures';
+import { useMoney } from '../lib/money';
 import { shown, useParameter } from '../tide/parameters';
 import { type Foreseen, type Workload } from './types';
 
@@ -17,6 +18,7 @@ export function Work({
     systemId: number;
 }) {
     const { show } = useUnits();
+    const money = useMoney();
     const rows: [string, (work: Workload) => string][] = [
         ['Sock changes a year', (work) => figure(work.socks, 0)],
         ['Water changes a year', (work) => figure(work.waterChanges, 0)],
@@ -24,7 +26,7 @@ export function Work({
         ['Organic carbon a year', (work) => `${figure(work.doseMillilitres, 0)} mL`],
         ['Fleece a year', (work) => (work.fleeceMetres === null ? 'not known' : `${figure(work.fleeceMetres, 0)} m`)],
         ['Hours of socks and water a year', (work) => figure(work.hours, 0)],
-        ['Cost of what is used up, a year', (work) => figure(work.cost, 0)],
+        ['Cost of what is used up, a year', (work) => money(work.cost)],
     ];
     const shownRows = rows.filter(
         ([label, write]) =>

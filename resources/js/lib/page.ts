@@ -32,6 +32,8 @@ export interface Keeper {
     email: string;
     zone: string;
     units: 'metric' | 'us';
+    /** Three letters; null where amounts of money stand without one. */
+    currency: string | null;
 }
 
 export interface Flash {

@@ -1,6 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { figure, useUnits } from '../lib/figures';
 import { shopLength } from '../lib/shopLength';
+import { useMoney } from '../lib/money';
 import { type Choices, type SectionView } from './types';
 import { type GroupName } from './workbench/rows';
 
@@ -16,6 +17,7 @@ export function Figures({
     of?: GroupName;
 }) {
     const { show } = useUnits();
+    const money = useMoney();
     const { water, flow, states } = view;
     const mm = (value: number) => `${shopLength(value, length.unit)} ${length.unit}`;
     const given = (value: number | null, text: (value: number) => string) => (value === null ? null : text(value));
@@ -52,7 +54,7 @@ export function Figures({
         ['its gate valve just matches at', given(flow.drainTunedOpen, (open) => `${figure(100 * open, 0)} % open`)],
         ['emergency pipe, alone', given(flow.emergencyLitresPerHour, (value) => show(value, 'flow'))],
         ['pump, energy a year', given(flow.kilowattHoursAYear, (value) => `${figure(value, 0)} kWh`)],
-        ['pump, cost a year', given(flow.costAYear, (value) => figure(value, 2))],
+        ['pump, cost a year', given(flow.costAYear, (value) => money(value, 2))],
     ];
     const rows =
         of === undefined ? [...ofWater, ...ofFlow] : of === 'pipes' ? ofFlow : of === 'equipment' ? [] : ofWater;

@@ -6,8 +6,11 @@ use Ithys\Assumption\Assumptions;
 use Ithys\Assumption\Overlay;
 use Ithys\Care\Basis;
 use Ithys\Care\CalendarDay;
+use Ithys\Care\MediumRenewal;
+use Ithys\Care\Plan;
 use Ithys\Care\Round;
 use Ithys\Care\Rounds;
+use Ithys\Care\Task;
 use Ithys\Journal\ChoreWord\Chore;
 use Tests\Support\Logged;
 
@@ -47,7 +50,7 @@ function dueIn(Rounds $rounds, Chore $chore): ?int
 
 it('lists what the path has, and what every tank wants', function (): void {
     $keys = array_map(fn (Round $one): string => $one->chore->value, rounds([], 0)->all);
-    expect($keys)->toBe(['sock', 'cup', 'outlet', 'readings', 'clarity', 'water']);
+    expect($keys)->toBe(['sock', 'wash', 'cup', 'outlet', 'readings', 'clarity', 'water']);
 });
 
 it('says of what was never logged that it is not known, unless an interval was chosen', function (): void {
@@ -55,7 +58,7 @@ it('says of what was never logged that it is not known, unless an interval was c
     expect($rounds->find(Chore::Sock)?->due)->toBeNull()
         ->and($rounds->find(Chore::Sock)?->when(UTC_DAY_0))->toBe('not logged yet')
         ->and(dueIn($rounds, Chore::Cup))->toBe(3)
-        ->and(count($rounds->unknown()))->toBe(5)
+        ->and(count($rounds->unknown()))->toBe(6)
         ->and($rounds->due(UTC_DAY_0 + 3))->toHaveCount(1);
 });
 
@@ -180,4 +183,97 @@ it('forgets nothing and asks nothing twice in half a year of a keeper who does w
             expect($later - $days[$n])->toBeGreaterThanOrEqual($interval)->toBeLessThanOrEqual($interval + 1);
         }
     }
+});
+
+/** As {@see rounds()}, for a refugium, with a plan. */
+function planned(array $lines, float $today, Plan $plan, array $own = []): Rounds
+{
+    return Rounds::of(
+        Logged::entries($lines),
+        Logged::path([['id' => 's', 'kind' => 'sock'], ['id' => 'f', 'kind' => 'refugium']]),
+        Assumptions::standard()->with(array_map(static fn (float $days): Overlay => new Overlay($days, 'mine'), $own)),
+        [],
+        new DateTimeZone('UTC'),
+        UTC_DAY_0 + (int) $today,
+        false,
+        $plan,
+    );
+}
+
+it('moves what is due on a day off to the day of work before, and after it where there is none', function (): void {
+    $free = Plan::of();
+    $due = dueIn(planned([[0, 'sock changed']], 1, $free, ['care-sock' => 7.0]), Chore::Sock);
+    $weekday = (int) CalendarDay::midnight(UTC_DAY_0 + 7)->format('N');
+    $off = Plan::of([$weekday]);
+    expect($due)->toBe(7)
+        ->and(dueIn(planned([[0, 'sock changed']], 1, $off, ['care-sock' => 7.0]), Chore::Sock))->toBe(6)
+        // All days since are off: it waits for the next one.
+        ->and(dueIn(planned([[0, 'sock changed']], 0, Plan::of([$weekday % 7 + 1]), ['care-sock' => 1.0]), Chore::Sock))
+        ->toBe(2)
+        ->and(Plan::of([1, 2, 3, 4, 5, 6, 7])->off)->toBe([])
+        ->and(Plan::of(['x', 9, '3', 3])->off)->toBe([3]);
+});
+
+it('never plans on a day off, however the days fall', function (): void {
+    foreach (range(0, 126) as $mask) {
+        $plan = Plan::of(array_filter(range(1, 7), fn (int $day): bool => ($mask >> ($day - 1) & 1) === 1));
+        $rounds = planned([[0, 'sock changed'], [0, 'algae harvested 100 g']], 1, $plan, ['care-sock' => 3.0]);
+        foreach ($rounds->ahead(UTC_DAY_0 + 1, 28) as $n => $tasks) {
+            if ($n > 0 && $tasks !== []) {
+                expect($plan->isOff(UTC_DAY_0 + 1 + $n))->toBeFalse();
+            }
+        }
+        // The third date is the same, whether it was looked at or done on time.
+        $second = dueIn($rounds, Chore::Sock);
+        $third = dueIn(planned([[0, 'sock changed'], [$second, 'sock changed']], $second, $plan, ['care-sock' => 3.0]), Chore::Sock);
+        $ahead = array_keys(array_filter(
+            $rounds->ahead(UTC_DAY_0 + 1, 40),
+            fn (array $tasks): bool => array_filter($tasks, fn (Task $one): bool => $one->key() === 'sock') !== [],
+        ));
+        expect($ahead[1] + 1)->toBe($third, "mask {$mask}");
+    }
+});
+
+it('lets a harvest take the place of the rinse of the same days', function (): void {
+    $own = ['care-harvest' => 28.0, 'care-rinse' => 7.0];
+    $lines = [[0, 'algae harvested 100 g']];
+    $rounds = planned($lines, 1, Plan::of(), $own);
+    // A harvest is a rinse too.
+    expect(dueIn($rounds, Chore::Rinse))->toBe(7)->and(dueIn($rounds, Chore::Harvest))->toBe(28);
+    $days = fn (string $key): array => array_keys(array_filter(
+        $rounds->ahead(UTC_DAY_0 + 1, 60),
+        fn (array $tasks): bool => array_filter($tasks, fn (Task $one): bool => $one->key() === $key) !== [],
+    ));
+    expect(array_map(fn (int $n): int => $n + 1, $days('rinse')))->toBe([7, 14, 21, 35, 42, 49])
+        ->and(array_map(fn (int $n): int => $n + 1, $days('harvest')))->toBe([28, 56]);
+    $lines = [...$lines, [7, 'macroalgae rinsed'], [14, 'macroalgae rinsed'], [21, 'macroalgae rinsed']];
+    $due = array_map(fn (Task $one): string => $one->key(), planned($lines, 28, Plan::of(), $own)->due(UTC_DAY_0 + 28));
+    expect($due)->toContain('harvest')->not->toContain('rinse');
+});
+
+it('proposes the gentle direction where nutrients miss their target for weeks', function (array $low, ?int $days): void {
+    $rounds = planned([[0, 'sock changed']], 1, Plan::of(), ['care-sock' => 8.0])->with([], $low, 'mine');
+    expect($rounds->proposal?->days)->toBe($days);
+    if ($rounds->proposal !== null) {
+        // Taken for this reason, it is not proposed again.
+        expect(planned([[0, 'sock changed']], 1, Plan::of(), ['care-sock' => 8.0])
+            ->with([], $low, $rounds->proposal->because)->proposal)->toBeNull();
+    }
+})->with([
+    'too low' => [['no3' => true], 10],
+    'both too low' => [['no3' => true, 'po4' => true], 10],
+    'too high' => [['po4' => false], 6],
+    'one of each' => [['no3' => true, 'po4' => false], null],
+    'within' => [[], null],
+]);
+
+it('lists a medium to renew with the chores, by the day its charge is foreseen to end', function (): void {
+    $gfo = new MediumRenewal(7, 'GFO', UTC_DAY_0 + 5, UTC_DAY_0 + 3, UTC_DAY_0 + 9, 15.0, ['r']);
+    $rounds = planned([[0, 'sock changed']], 1, Plan::of(), ['care-sock' => 8.0])->with([$gfo]);
+    $keys = fn (array $tasks): array => array_map(fn (Task $one): string => $one->key(), $tasks);
+    expect($keys($rounds->due(UTC_DAY_0 + 4)))->toBe([])
+        ->and($keys($rounds->due(UTC_DAY_0 + 5)))->toBe(['media 7'])
+        ->and($keys($rounds->later(UTC_DAY_0 + 1)))->toBe(['media 7', 'sock'])
+        ->and($keys($rounds->ahead(UTC_DAY_0 + 1, 20)[4]))->toBe(['media 7'])
+        ->and(said($gfo->why()))->toContain('exhausted about');
 });

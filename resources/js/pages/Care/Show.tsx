@@ -62,6 +62,8 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                 </chakra.p>
                 <Box flex="1" />
                 <Box fontSize="sm" display="flex" gap="3" flexWrap="wrap">
+                    <Link href={`/systems/${frame.id}/care/stock`}>Stock</Link>
+                    <Link href={`/systems/${frame.id}/care/costs`}>Costs</Link>
                     <Link href={`/systems/${frame.id}/care/incidents`}>Incidents and starts</Link>
                     {here?.mayLog === true && (
                         <Link href={`/systems/${frame.id}/care/sitters`}>Sheet for a sitter</Link>
@@ -110,12 +112,30 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                             {tank.next}.
                         </chakra.p>
                     )}
+                    {tank.fleece !== null && (
+                        <chakra.p fontSize="sm" mt="2">
+                            {tank.fleece}
+                        </chakra.p>
+                    )}
                     {tank.socks !== null && (
                         <chakra.details mt="2">
                             <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
-                                Socks to own
+                                Socks to own and to wash
                             </chakra.summary>
                             <p>{tank.socks.says}</p>
+                            {tank.socks.counts.length === 0 ? (
+                                <p>
+                                    <Link href={`/systems/${tank.id}/care/stock`}>Add your socks to the stock</Link> to
+                                    see how many are clean.
+                                </p>
+                            ) : (
+                                tank.socks.counts.map((count) => <p key={count}>{count}</p>)
+                            )}
+                            {tank.socks.approaches.map((one) => (
+                                <chakra.p key={one.name} mt="1">
+                                    <chakra.b>{one.name}.</chakra.b> {one.says}
+                                </chakra.p>
+                            ))}
                             <chakra.p color="caution" fontSize="sm">
                                 Caution: {tank.socks.caution}
                             </chakra.p>

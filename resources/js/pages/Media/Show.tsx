@@ -11,6 +11,7 @@ import { type Learning, LearningLine } from '../../parts/LearningLine';
 import { useDates } from '../../lib/dates';
 import { figure } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
+import { useMoney } from '../../lib/money';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
 
@@ -185,6 +186,7 @@ function Figures({ life }: { life: Life }) {
 
 /** What each approach says of this tank. */
 function Schools({ view, systemId }: { view: MediaView; systemId: number }) {
+    const money = useMoney();
     const days = ({ days: range }: School) =>
         range === null ? 'never' : range[0] === range[1] ? `${range[0]} days` : `${range[0]} to ${range[1]} days`;
     return (
@@ -229,7 +231,7 @@ function Schools({ view, systemId }: { view: MediaView; systemId: number }) {
                                 <td>{days(school)}</td>
                                 <td>{school.age === null ? 'not in' : `${figure(school.age, 0)} days old`}</td>
                                 <td>{school.says}</td>
-                                <td>{school.cost === null ? 'not known' : figure(school.cost)}</td>
+                                <td>{school.cost === null ? 'not known' : money(school.cost)}</td>
                             </chakra.tr>
                         ))}
                     </tbody>

@@ -4,6 +4,7 @@ import { Frame } from '../../frame/Frame';
 import { useDates } from '../../lib/dates';
 import { figure, useUnits } from '../../lib/figures';
 import { type Finding, type SystemFrame } from '../../lib/page';
+import { useMoney } from '../../lib/money';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { FindingList } from '../../parts/FindingList';
 import { PathTabs } from '../../path/PathTabs';
@@ -117,6 +118,7 @@ function Only({ title, findings }: { title: string; findings: Finding[] }) {
 
 function Figures({ one, other }: { one: Side; other: Side }) {
     const { show } = useUnits();
+    const money = useMoney();
     const rows: [string, (review: Review) => string][] = [
         [
             'flow',
@@ -132,7 +134,7 @@ function Figures({ one, other }: { one: Side; other: Side }) {
         ['sockets', (review) => String(review.sizing.sockets)],
         ['power', (review) => `${figure(review.sizing.watts, 0)} W`],
         ['energy a year', (review) => `${figure(review.sizing.kilowattHoursAYear, 0)} kWh`],
-        ['its cost', (review) => figure(review.sizing.costAYear, 2)],
+        ['its cost', (review) => money(review.sizing.costAYear, 2)],
     ];
     return (
         <chakra.table fontSize="sm" width="100%" maxWidth="46rem">

@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { Frame } from '../../frame/Frame';
 import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
+import { useMoney } from '../../lib/money';
 import { Button } from '../../parts/Button';
 import { Glyph } from '../../parts/Glyph';
 import { titleOf } from '../../path/edit';
@@ -20,6 +21,7 @@ interface Props {
 /** What to buy and provide for a path, to print and take along. */
 export default function Parts({ frame, mark, typed, catalogue, review }: Props) {
     const { show } = useUnits();
+    const money = useMoney();
     const kinds = new Map(catalogue.kinds.map((kind) => [kind.key, kind]));
     const { sizing } = review;
     const totals: [string, string][] = [
@@ -28,7 +30,7 @@ export default function Parts({ frame, mark, typed, catalogue, review }: Props) 
         ['sockets for flow pumps, light and gadgets', `at least ${sizing.spareSockets}`],
         ['power with everything on', `${figure(sizing.watts, 0)} W`],
         ['energy a year', `${figure(sizing.kilowattHoursAYear, 0)} kWh`],
-        [`cost of it at ${figure(sizing.pricePerKilowattHour)} a kWh`, figure(sizing.costAYear, 2)],
+        [`cost of it at ${money(sizing.pricePerKilowattHour, 2)} a kWh`, money(sizing.costAYear, 2)],
     ];
     return (
         <Frame title="Parts list" area="Path" frame={frame}>

@@ -95,6 +95,7 @@ function KeeperForm({ zones }: { zones: string[] }) {
         name: keeper?.name ?? '',
         timezone: keeper?.zone ?? 'UTC',
         units: keeper?.units ?? 'metric',
+        currency: keeper?.currency ?? '',
     });
     function submit(event: SyntheticEvent) {
         event.preventDefault();
@@ -124,6 +125,14 @@ function KeeperForm({ zones }: { zones: string[] }) {
                     ['metric', 'Metric: L, cm, kg, °C'],
                     ['us', 'US: US gal, in, lb, °F'],
                 ]}
+            />
+            <TextField
+                label="Currency"
+                help="Three letters, such as EUR. All prices are in it."
+                maxLength={3}
+                value={form.data.currency}
+                onText={(currency) => form.setData('currency', currency.toUpperCase())}
+                error={form.errors.currency}
             />
             <Button type="submit" look="solid" justifySelf="start" disabled={form.processing || !form.isDirty}>
                 Save
