@@ -21,8 +21,13 @@ final class CareCalendar
 {
     private const DAYS = 56;
 
-    public static function of(User $user, DateTimeImmutable $now, ?int $alarmHour): string
-    {
+    /** @param  string  $person  whose tasks; empty for everybody's */
+    public static function of(
+        User $user,
+        DateTimeImmutable $now,
+        ?int $alarmHour,
+        string $person = '',
+    ): string {
         $calendar = new VCalendar(['PRODID' => '-//Ithys//Care//EN', 'NAME' => 'Ithys', 'X-WR-CALNAME' => 'Ithys']);
         foreach ($user->systems()->orderBy('systems.id')->get() as $system) {
             /** @var System $system */
@@ -32,7 +37,7 @@ final class CareCalendar
                 $day = CalendarDay::midnight($today + $n);
                 foreach ($chores as $one) {
                     // What somebody else does is on their calendar; what nobody has taken is on everybody's.
-                    if (($doers[$one->key()] ?? $user->id) !== $user->id) {
+                    if ($person !== '' && ($doers[$one->key()] ?? $person) !== $person) {
                         continue;
                     }
                     $key = str_replace(' ', '-', $one->key());

@@ -13,6 +13,7 @@ use Illuminate\Support\Str;
  * The secret address of a person's calendar. It can be revoked, and the secret is shown once.
  *
  * @property int $user_id
+ * @property string $person  whose tasks it has; empty for everybody's
  * @property string $token_hash
  * @property ?int $alarm_hour  of the day at which each chore rings; null for none
  * @property Carbon $made_at
@@ -24,7 +25,7 @@ final class CalendarFeed extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['user_id', 'token_hash', 'alarm_hour', 'made_at'];
+    protected $fillable = ['user_id', 'token_hash', 'alarm_hour', 'person', 'made_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -39,10 +40,10 @@ final class CalendarFeed extends Model
     }
 
     /** A new address in place of the one there was; its secret. */
-    public static function renew(User $user, ?int $alarmHour): string
+    public static function renew(User $user, ?int $alarmHour, string $person = ''): string
     {
         $secret = Str::random(self::SECRET);
-        self::query()->updateOrCreate(['user_id' => $user->id], [
+        self::query()->updateOrCreate(['user_id' => $user->id, 'person' => $person], [
             'token_hash' => self::hash($secret),
             'alarm_hour' => $alarmHour,
             'made_at' => now(),

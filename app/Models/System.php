@@ -33,7 +33,7 @@ use LogicException;
  * @property ?array<string, mixed> $room
  * @property ?array<string, array{value: float|int, reason: string}> $overlays  assumptions it has otherwise, by key
  * @property ?TargetSchool $target_school  whose levels it is held to
- * @property ?array{off?: list<int>, doers?: array<string, int>} $care_plan  weekdays without work, and who does what
+ * @property ?array{off?: list<int>, doers?: array<string, string>} $care_plan  weekdays without work, and who does what
  * @property ?CarbonSchool $carbon_school  how often its activated carbon is changed
  * @property int $tank_version
  * @property int $room_version

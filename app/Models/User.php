@@ -26,6 +26,8 @@ final class User extends Authenticatable
     /** @use HasFactory<\Database\Factories\UserFactory> */
     use HasFactory;
 
+    protected $attributes = ['currency' => null];
+
     protected $fillable = ['name', 'email', 'password', 'timezone', 'units', 'currency'];
 
     protected $hidden = ['password', 'remember_token'];

@@ -14,7 +14,7 @@ final readonly class Plan
 
     /**
      * @param  list<int>  $off  weekdays without work, 1 for Monday; never all seven
-     * @param  array<string, int>  $doers  the person who does it, by chore
+     * @param  array<string, string>  $doers  the name of who does it, by chore
      */
     private function __construct(public array $off, public array $doers)
     {
@@ -33,7 +33,7 @@ final readonly class Plan
         sort($days);
         $who = [];
         foreach ($doers as $chore => $person) {
-            $who += is_string($chore) && is_int($person) ? [$chore => $person] : [];
+            $who += is_string($chore) && is_string($person) && $person !== '' ? [$chore => $person] : [];
         }
 
         return new self(count($days) < self::WEEK ? $days : [], $who);

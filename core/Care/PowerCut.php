@@ -6,8 +6,8 @@ namespace Ithys\Care;
 
 use Ithys\Assumption\Assumptions;
 use Ithys\Path\Figure;
-use Ithys\Path\Item;
 use Ithys\Path\Kind;
+use Ithys\Path\Sizing\Power;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\System\Setup;
@@ -45,6 +45,8 @@ final readonly class PowerCut
         public bool $hasCanister,
         public array $watts,
         private float $share,
+        /** W of a generator that starts pump and heater; null where the path has no pump. */
+        public ?float $generatorWatts,
     ) {
     }
 
@@ -59,11 +61,18 @@ final readonly class PowerCut
             + $litres * $assumptions->value('oxygen-water');
         $likely = $perHour === null ? null : max(0.0, ($saturation - $least) * $litres / $perHour);
         $path = $setup->path;
-        $named = static fn (Item $one): array => [$one->title(), $one->figure(Figure::Watts)];
+        $here = $setup->situation();
         $watts = ['An air pump with a stone' => $assumptions->value('watts-air-pump')];
-        foreach (array_map($named, $path?->itemsOf(Kind::ReturnPump) ?? []) as [$name, $one]) {
-            if ($one !== null) {
-                $watts[$name] = $one;
+        [$motor, $all] = [0.0, 0.0];
+        if ($here !== null) {
+            $power = new Power($here);
+            foreach ($here->path->itemsOf(Kind::ReturnPump, Kind::Heater) as $item) {
+                $all += $power->watts($item);
+                if ($item->kind === Kind::ReturnPump) {
+                    $motor = max($motor, $power->watts($item));
+                    $name = $item->title().($item->figure(Figure::Watts) === null ? ', estimate' : '');
+                    $watts[$name] = $power->watts($item);
+                }
             }
         }
 
@@ -74,6 +83,8 @@ final readonly class PowerCut
             ($path?->itemsOf(Kind::CanisterBasket) ?? []) !== [],
             $watts,
             $assumptions->value('battery-usable'),
+            // The largest motor starts while the others run.
+            $motor > 0.0 ? $all + ($assumptions->value('generator-start') - 1) * $motor : null,
         );
     }
 
@@ -102,6 +113,16 @@ final readonly class PowerCut
                 soon: $hours($this->hours[1]),
                 late: $hours($this->hours[2]),
             );
+    }
+
+    /** What a generator has to give; null where the path has no pump. */
+    public function generator(): ?Text
+    {
+        return $this->generatorWatts === null ? null : Text::of(
+            'For return pump and heater take a generator of {watts} W or more: a motor draws several times its power '
+                .'when it starts. Outdoors only.',
+            watts: Quantity::number(Quantity::significant(1.05 * $this->generatorWatts, 2)),
+        );
     }
 
     /** What suffers first. */

@@ -177,6 +177,19 @@ final class Mutations
                 'medium' => 'alumina', 'where' => 'bag', 'amount' => '2', 'unit' => 'cups', 'stay' => '3',
                 'topUp' => true, 'prepared' => 'rinsed', 'maker' => '3 cups', 'because' => 'first use',
             ]],
+            ['PUT', '/care/plan', static fn (): array => ['off' => [6, 7]]],
+            ['PUT', '/care/cup/doer', static fn (): array => ['who' => 'Noor']],
+            ['POST', '/care/stock', fn (): array => [
+                'consumable' => 'pad', 'name' => 'Pads', 'size' => '30 cm', 'place' => 'shelf', 'per_pack' => '10',
+                'price' => '9', 'delivery_days' => '5', 'opened' => '2026-03-04', 'best_before' => '', 'amount' => '4',
+                'tanks' => [$this->system->id],
+            ]],
+            ['POST', '/care/stock/1/bought', static fn (): array => ['amount' => '10']],
+            ['POST', '/care/incidents', static fn (): array => [
+                'what' => 'flood', 'when' => 'yesterday 18:00', 'hours' => '2', 'litres' => '12', 'minutes' => '90',
+                'cause' => 'a hose', 'did' => 'a new hose',
+            ]],
+            ['POST', '/care/first-hour', static fn (): array => ['levels' => 'ok', 'valve' => '2 turns']],
             ['PUT', '/care/cup', static fn (): array => ['days' => '5', 'why' => 'a big cup']],
             ['POST', '/care/sitters', static fn (): array => [
                 'name' => 'Noor', 'from' => '2099-01-02', 'to' => '2099-01-09', 'food' => '2 g', 'call' => 'me',
@@ -224,6 +237,10 @@ final class Mutations
                 '/media/others',
                 '/media/ozone',
                 '/assumptions',
+                '/care',
+                '/care/stock',
+                '/care/costs',
+                '/care/incidents',
                 '/section/sheet',
                 '/section/cuts.svg',
                 '/section/cuts.dxf',
@@ -262,6 +279,9 @@ final class Mutations
         foreach (
             [
                 ['DELETE', '/journal/%s'],
+                ['DELETE', '/care/stock/%s'],
+                ['POST', '/care/stock/%s/counted'],
+                ['POST', '/care/stock/%s/restore'],
                 ['DELETE', '/photos/%s'],
                 ['DELETE', '/media/ramp/%s'],
                 ['GET', '/stops/%s'],

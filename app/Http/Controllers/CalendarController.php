@@ -15,6 +15,8 @@ final class CalendarController extends Controller
 {
     private const LAST_HOUR = 23;
 
+    private const LONGEST_NAME = 40;
+
     public function file(Request $request): Response
     {
         return self::answer(CareCalendar::of($this->keeper($request), now()->toDateTimeImmutable(), null))
@@ -27,14 +29,16 @@ final class CalendarController extends Controller
         $feed = CalendarFeed::of($secret);
         abort_if($feed === null, 404);
 
-        return self::answer(CareCalendar::of($feed->user, now()->toDateTimeImmutable(), $feed->alarm_hour));
+        return self::answer(CareCalendar::of($feed->user, now()->toDateTimeImmutable(), $feed->alarm_hour, $feed->person));
     }
 
     public function store(Request $request): RedirectResponse
     {
         $hour = $request->input('alarm');
         $alarm = is_numeric($hour) && (int) $hour >= 0 && (int) $hour <= self::LAST_HOUR ? (int) $hour : null;
-        $secret = CalendarFeed::renew($this->keeper($request), $alarm);
+        $typed = $request->input('person');
+        $person = is_string($typed) ? mb_substr(trim($typed), 0, self::LONGEST_NAME) : '';
+        $secret = CalendarFeed::renew($this->keeper($request), $alarm, $person);
 
         return back()->with('flash', [
             'message' => 'Subscribe to this address; it is shown once: '.route('calendar.feed', $secret),
@@ -43,7 +47,9 @@ final class CalendarController extends Controller
 
     public function destroy(Request $request): RedirectResponse
     {
-        CalendarFeed::query()->where('user_id', $this->keeper($request)->id)->delete();
+        $person = $request->input('person');
+        CalendarFeed::query()->where('user_id', $this->keeper($request)->id)
+            ->where('person', is_string($person) ? $person : '')->delete();
 
         return back()->with('flash', ['message' => 'The calendar address no longer works.']);
     }

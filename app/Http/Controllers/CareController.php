@@ -22,6 +22,8 @@ final class CareController extends Controller
 {
     private const WEEK = 7;
 
+    private const LONGEST_NAME = 40;
+
     public function show(Request $request, System $system): Response
     {
         $keeper = $this->keeper($request);
@@ -69,18 +71,16 @@ final class CareController extends Controller
     public function doer(Request $request, System $system, Chore $chore): RedirectResponse
     {
         $typed = $request->input('who');
-        $person = $typed === null || $typed === '' ? null : $system->members()->whereKey($typed)->first();
-        if ($typed !== null && $typed !== '' && $person === null) {
-            throw ValidationException::withMessages(['who' => 'Choose somebody of this tank.']);
+        $name = is_string($typed) ? trim($typed) : '';
+        if (mb_strlen($name) > self::LONGEST_NAME) {
+            throw ValidationException::withMessages(['who' => 'Write at most '.self::LONGEST_NAME.' characters.']);
         }
         $plan = $system->carePlan();
-        $doers = [...array_diff_key($plan->doers, [$chore->value => 0]), ...$person === null
-            ? []
-            : [$chore->value => $person->id]];
+        $doers = array_filter([...$plan->doers, $chore->value => $name], static fn (string $one): bool => $one !== '');
         $system->forceFill(['care_plan' => ['off' => $plan->off, 'doers' => $doers]])->save();
 
-        return back()->with('flash', ['message' => $person === null
+        return back()->with('flash', ['message' => $name === ''
             ? "{$chore->label()}: whoever is there."
-            : "{$chore->label()}: {$person->name}."]);
+            : "{$chore->label()}: {$name}."]);
     }
 }

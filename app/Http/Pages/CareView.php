@@ -65,7 +65,11 @@ final class CareView
                 'tasks' => array_column($one['tasks'], 'label'),
             ], $weeks, array_keys($weeks)),
             'proposals' => $proposals,
-            'subscribed' => CalendarFeed::query()->where('user_id', $keeper->id)->exists(),
+            'feeds' => CalendarFeed::query()->where('user_id', $keeper->id)->orderBy('person')->pluck('person')->all(),
+            'people' => array_values(array_unique(array_merge(...array_values(array_map(
+                static fn (System $one): array => array_values($one->carePlan()->doers),
+                $systems->all(),
+            ))))),
         ];
     }
 
@@ -78,11 +82,10 @@ final class CareView
         DateTimeImmutable $now,
     ): array {
         $words = $keeper->words();
-        $people = $system->members()->pluck('name', 'users.id')->all();
         $doers = $system->carePlan()->doers;
         $task = static fn (Task $one): array => [
             ...self::task($one, $system, $today, $words),
-            'who' => count($people) > 1 ? $people[$doers[$one->key()] ?? 0] ?? null : null,
+            'who' => $doers[$one->key()] ?? null,
         ];
         $later = $rounds->later($today);
         $here = $now->setTimezone($system->zone());
@@ -116,11 +119,6 @@ final class CareView
                 $system->assumptions()->value('pause-minutes') / 60,
             )->line(),
             'firstHour' => TankFirstHours::of($system, $now)->because,
-            'people' => array_map(
-                static fn (int $id, string $name): array => ['id' => $id, 'name' => $name],
-                array_keys($people),
-                $people,
-            ),
             'daysOff' => $system->carePlan()->off,
             'alerts' => count(array_filter(
                 AlertsView::of($system, $keeper, $now),

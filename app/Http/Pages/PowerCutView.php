@@ -31,12 +31,13 @@ final class PowerCutView
             'hours' => self::HOURS,
             'batteries' => array_map(static fn (string $what, float $watts): array => [
                 'what' => $what,
-                'watts' => $watts,
+                'watts' => Quantity::significant($watts, 2),
                 'ampereHours' => array_map(
                     static fn (int $hours): float => Quantity::significant($cut->ampereHours($watts, $hours), 2),
                     self::HOURS,
                 ),
             ], array_keys($cut->watts), array_values($cut->watts)),
+            'generator' => $cut->generator() === null ? null : $words->say($cut->generator()),
             'cautions' => PowerCut::CAUTIONS,
         ];
     }

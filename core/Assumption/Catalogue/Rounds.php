@@ -28,6 +28,7 @@ final class Rounds
         ['oxygen-animals', 'Oxygen that animals use, mg a gram and hour', 0.4, 0.05, 2.0, self::OXYGEN],
         ['oxygen-water', 'Oxygen that water, rock and bacteria use, mg/L an hour', 0.08, 0.005, 1.0, self::OXYGEN],
         ['watts-air-pump', 'An air pump for a power cut, W', 4.0, 0.5, 100.0, self::OXYGEN],
+        ['generator-start', 'Times its power that a motor draws when it starts', 3.0, 1.0, 10.0, self::OXYGEN],
         ['battery-usable', 'Share of a battery that comes out, inverter included', 0.65, 0.2, 1.0, self::OXYGEN],
         ['salt-per-litre', 'Salt mix in new water, g a litre', 38.0, 20.0, 50.0, self::MINUTES],
         ['price-salt-water', 'New salt water, a litre', 0.06, 0.0, 5.0, self::MONEY],

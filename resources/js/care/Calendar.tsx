@@ -9,9 +9,10 @@ const HOURS = [['', 'no alarm'], ...[6, 8, 12, 17, 19].map((hour) => [String(hou
     string,
 ][];
 
-/** The same list for a calendar: as a file, or by a secret address that can be revoked. */
-export function Calendar({ subscribed }: { subscribed: boolean }) {
+/** The same list for a calendar: as a file, or by a secret address for each person that can be revoked. */
+export function Calendar({ feeds, people }: { feeds: string[]; people: string[] }) {
     const [alarm, setAlarm] = useState('');
+    const [person, setPerson] = useState('');
     const stay = { preserveScroll: true };
     return (
         <Box borderTopWidth="1px" pt="3">
@@ -25,15 +26,28 @@ export function Calendar({ subscribed }: { subscribed: boolean }) {
                 <a href="/care.ics" download>
                     As a file
                 </a>
-                <ChoiceField label="Alarm" value={alarm} options={HOURS} onPick={setAlarm} />
-                <Button onClick={() => router.post('/settings/calendar', { alarm }, stay)}>
-                    {subscribed ? 'New address' : 'Address to subscribe to'}
-                </Button>
-                {subscribed && (
-                    <Button look="plain" px="0" onClick={() => router.delete('/settings/calendar', stay)}>
-                        Revoke the address
-                    </Button>
+                {people.length > 0 && (
+                    <ChoiceField
+                        label="Tasks of"
+                        value={person}
+                        options={[['', 'everybody'], ...people.map((name) => [name, name] as const)]}
+                        onPick={setPerson}
+                    />
                 )}
+                <ChoiceField label="Alarm" value={alarm} options={HOURS} onPick={setAlarm} />
+                <Button onClick={() => router.post('/settings/calendar', { alarm, person }, stay)}>
+                    {feeds.includes(person) ? 'New address' : 'Address to subscribe to'}
+                </Button>
+                {feeds.map((name) => (
+                    <Button
+                        key={name}
+                        look="plain"
+                        px="0"
+                        onClick={() => router.delete('/settings/calendar', { ...stay, data: { person: name } })}
+                    >
+                        {name === '' ? 'Revoke the address' : `Revoke the address of ${name}`}
+                    </Button>
+                ))}
             </Box>
         </Box>
     );

@@ -2,7 +2,6 @@ import { Box, chakra } from '@chakra-ui/react';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Button } from '../parts/Button';
-import { ChoiceField } from '../parts/ChoiceField';
 import { TextField } from '../parts/TextField';
 import { type Tank, type Task } from './types';
 
@@ -10,6 +9,7 @@ import { type Tank, type Task } from './types';
 export function IntervalForm({ tank, task }: { tank: Tank; task: Task }) {
     const [days, setDays] = useState(String(task.days ?? ''));
     const [why, setWhy] = useState('');
+    const [who, setWho] = useState(task.who ?? '');
     const [errors, setErrors] = useState<Record<string, string>>({});
     return (
         <chakra.details>
@@ -50,19 +50,27 @@ export function IntervalForm({ tank, task }: { tank: Tank; task: Task }) {
                 </Box>
                 <Button type="submit">Set</Button>
             </chakra.form>
-            {tank.people.length > 1 && (
-                <ChoiceField
-                    label="Who does it"
-                    value={String(tank.people.find(({ name }) => name === task.who)?.id ?? '')}
-                    options={[
-                        ['', 'whoever is there'],
-                        ...tank.people.map(({ id, name }) => [String(id), name] as const),
-                    ]}
-                    onPick={(who) =>
-                        router.put(`/systems/${tank.id}/care/${task.key}/doer`, { who }, { preserveScroll: true })
-                    }
-                />
-            )}
+            <chakra.form
+                display="flex"
+                gap="2"
+                alignItems="end"
+                mt="1"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    router.put(
+                        `/systems/${tank.id}/care/${task.key}/doer`,
+                        { who },
+                        { preserveScroll: true, onError: setErrors },
+                    );
+                }}
+            >
+                <Box width="12rem">
+                    <TextField label="Who does it" value={who} maxLength={40} error={errors['who']} onText={setWho} />
+                </Box>
+                <Button type="submit" aria-label={`Set who does it: ${task.label}, ${tank.name}`}>
+                    Set
+                </Button>
+            </chakra.form>
         </chakra.details>
     );
 }

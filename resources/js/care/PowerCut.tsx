@@ -8,6 +8,8 @@ export interface Cut {
     first: string;
     hours: number[];
     batteries: { what: string; watts: number; ampereHours: number[] }[];
+    /** What a generator has to give; null where the path has no pump. */
+    generator: string | null;
     cautions: string[];
 }
 
@@ -28,6 +30,7 @@ export function PowerCut({ cut, tank }: { cut: Cut; tank: string }) {
                     </p>
                 )}
                 <p>{cut.first}</p>
+                {cut.generator !== null && <p>{cut.generator}</p>}
                 {cut.cautions.map((caution) => (
                     <chakra.p key={caution} color="caution">
                         Caution: {caution}

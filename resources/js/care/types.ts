@@ -61,7 +61,6 @@ export interface Tank {
     pause: string | null;
     /** Why a first hour is wanted; null where none is. */
     firstHour: string | null;
-    people: { id: number; name: string }[];
     /** Weekdays without work, 1 for Monday. */
     daysOff: number[];
     mayPlan: boolean;
@@ -96,6 +95,8 @@ export interface Care {
     minutes: number;
     weeks: Day[];
     proposals: Proposal[];
-    /** Whether a calendar address is in use. */
-    subscribed: boolean;
+    /** Whose calendar addresses are in use; empty for everybody's. */
+    feeds: string[];
+    /** Who does something, by name. */
+    people: string[];
 }

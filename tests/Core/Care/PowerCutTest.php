@@ -39,5 +39,8 @@ it('sizes a battery by watts and hours, with what does not come out of it', func
     // 30 W for 6 h are 180 Wh; 65 % comes out: 277 Wh, 23.1 Ah at 12 V.
     expect($cut->ampereHours(30, 6))->toEqualWithDelta(23.08, 0.01)
         ->and(array_values($cut->watts))->toBe([4.0, 30.0])
+        // A pump of 30 W that starts at three times that.
+        ->and($cut->generatorWatts)->toBe(90.0)
+        ->and(powerCut(250)->generator())->toBeNull()
         ->and($cut->hasCanister)->toBeFalse();
 });

@@ -50,7 +50,7 @@ export default function Show({ frame, care, powerCut }: { frame: SystemFrame; ca
                         </Box>
                     )}
                     {here?.mayPlan === true && <DaysOff tank={here} />}
-                    <Calendar subscribed={care.subscribed} />
+                    <Calendar feeds={care.feeds} people={care.people} />
                     <PowerCut cut={powerCut} tank={frame.name} />
                 </Box>
             }
