@@ -60,10 +60,11 @@ final readonly class FirstHours
 
                 continue;
             }
+            $isLonger = $one instanceof Fleece && $one->leftMm !== null && $left !== null && $one->leftMm > $left;
+            $isNew = $one instanceof Care && $one->part === Part::Roller && $one->deed === Deed::Changed;
             $is = match (true) {
                 $one instanceof Incident && $one->what === 'power cut' => 'the power was out',
-                $one instanceof Fleece && $one->leftMm !== null && $left !== null && $one->leftMm > $left,
-                $one instanceof Care && $one->part === Part::Roller && $one->deed === Deed::Changed => 'a new roll went in',
+                $isLonger || $isNew => 'a new roll went in',
                 default => null,
             };
             $left = $one instanceof Fleece && $one->leftMm !== null ? $one->leftMm : $left;

@@ -15,8 +15,8 @@ use Ithys\Path\Path;
 use Ithys\Quantity\Text;
 
 /**
- * What is to be done on a tank and when: a pure reading of its path, its journal, its plan and the day. Doing a chore is
- * an entry of the journal; there is no second list.
+ * What is to be done on a tank and when: a pure reading of its path, its journal, its plan and the day. Doing a chore
+ * is an entry of the journal; there is no second list.
  */
 final readonly class Rounds
 {

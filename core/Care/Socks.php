@@ -13,8 +13,8 @@ use Ithys\Quantity\Text;
 /** How many socks to own, so that a clean one is there at each change until the next wash. */
 final class Socks
 {
-    public const CAUTION = 'Never mix bleach with other cleaners: the gas harms lungs. Air the room, wear gloves, rinse '
-        .'well, and dechlorinate before a sock goes back.';
+    public const CAUTION = 'Never mix bleach with other cleaners: the gas harms lungs. Air the room, wear gloves, '
+        .'rinse well, and dechlorinate before a sock goes back.';
 
     /** How a batch is washed, by approach (common practice). */
     public const APPROACHES = [

@@ -76,7 +76,7 @@ it('makes the price that was paid the price of every cost', function (): void {
     $this->post('/systems/1/care/stock', ($this->item)(['price' => '20']))->assertSessionHasNoErrors();
     $price = System::query()->findOrFail(1)->assumptions()->of('price-pad');
     expect($price->value)->toBe(2.0)->and($price->overlay?->reason)->toBe('From your stock: Fine pads');
-    $ways = array_column($this->get('/systems/1/care/costs')->inertiaProps('costs')['mechanical'], 'cost', 'name');
+    $ways = array_column($this->get('/systems/1/care/costs')->inertiaProps('costs')['ways'][0]['ways'], 'cost', 'name');
     // Two holders, every four days.
     expect($ways['Pads, thrown away'])->toEqual(round(365 / 4 * 2 * 2));
 });

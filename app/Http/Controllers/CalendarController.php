@@ -29,7 +29,12 @@ final class CalendarController extends Controller
         $feed = CalendarFeed::of($secret);
         abort_if($feed === null, 404);
 
-        return self::answer(CareCalendar::of($feed->user, now()->toDateTimeImmutable(), $feed->alarm_hour, $feed->person));
+        return self::answer(CareCalendar::of(
+            $feed->user,
+            now()->toDateTimeImmutable(),
+            $feed->alarm_hour,
+            $feed->person,
+        ));
     }
 
     public function store(Request $request): RedirectResponse

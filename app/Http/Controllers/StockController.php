@@ -50,7 +50,9 @@ final class StockController extends Controller
                 $text = static fn (mixed $typed): string => FormulaGuard::on(is_scalar($typed) ? (string) $typed : '');
                 CsvFile::line($to, [
                     $text($one['name']), $text($one['what']), $text($one['size']),
-                    is_int($one['orderBy']) ? now()->setTimestamp($one['orderBy'])->setTimezone($zone)->format('Y-m-d') : '',
+                    is_int($one['orderBy'])
+                        ? now()->setTimestamp($one['orderBy'])->setTimezone($zone)->format('Y-m-d')
+                        : '',
                     $text($one['packs']), $text($one['cost']), $text($keeper->currency), $text($one['left']),
                     $text($one['unit']), $text($one['place']),
                 ]);

@@ -138,7 +138,9 @@ final class CareView
         }
         $words = $keeper->words();
         $holders = max(1, Socks::holders($system->pathRevisionAt($now)?->path()));
-        $stock = SupplyLevels::shared($keeper)->filter(static fn (Supply $one): bool => $one->consumable === Consumable::SOCK && $one->systems->contains('id', $system->id));
+        $stock = SupplyLevels::shared($keeper)
+            ->where('consumable', Consumable::SOCK)
+            ->filter(static fn (Supply $one): bool => $one->systems->contains('id', $system->id));
 
         return [
             'says' => $words->say(Socks::says($wash->interval->days, $round->interval->days, $holders)),

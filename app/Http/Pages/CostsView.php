@@ -40,20 +40,33 @@ final class CostsView
             ?? (new DoseMethods($assumptions))
                 ->byVolume(Medium::ActivatedCarbon, $setup->workingVolume()->litres, null)->grams ?? 0.0;
         $po4 = self::phosphate($system, $now);
+        $bound = $po4 === null ? [] : Strategy::phosphate($assumptions, $po4);
 
         return [
-            'mechanical' => array_map(
-                self::row(...),
-                Strategy::mechanical($assumptions, max(1, Socks::holders($setup->path)), $roll?->mmPerDay),
-            ),
-            'carbon' => array_map(self::row(...), Strategy::carbon($assumptions, $carbon)),
-            'carbonGrams' => $words->say(Quantity::grams(Quantity::significant($carbon, 2))),
-            'phosphate' => $po4 === null ? null : [
-                'level' => $words->say(Quantity::ppm($po4)),
-                'media' => array_map(static fn (string $medium, ?float $mg): array => [
+            'ways' => [
+                ['title' => 'Mechanical filtration', 'ways' => array_map(
+                    self::row(...),
+                    Strategy::mechanical($assumptions, max(1, Socks::holders($setup->path)), $roll?->mmPerDay),
+                )],
+                [
+                    'title' => sprintf(
+                        'Activated carbon, %s a charge',
+                        $words->say(Quantity::grams(Quantity::significant($carbon, 2))),
+                    ),
+                    'ways' => array_map(self::row(...), Strategy::carbon($assumptions, $carbon)),
+                ],
+            ],
+            'media' => [
+                'title' => 'Phosphate media',
+                'missing' => $po4 === null
+                    ? 'How much a medium binds depends on the level: log a reading, such as “po4 0.06”.'
+                    : '',
+                'head' => $po4 === null ? '' : 'At '.$words->say(Quantity::ppm($po4)),
+                'what' => 'mg of phosphate for',
+                'rows' => array_map(static fn (string $medium, ?float $mg): array => [
                     'name' => Medium::from($medium)->label(),
                     'mg' => $mg === null ? null : Quantity::significant($mg, 2),
-                ], array_keys($bound = Strategy::phosphate($assumptions, $po4)), array_values($bound)),
+                ], array_keys($bound), array_values($bound)),
             ],
             'power' => self::power($system, $now),
         ];

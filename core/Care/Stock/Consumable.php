@@ -30,7 +30,9 @@ final readonly class Consumable
     public const OTHER = 'other';
 
     /** Parts that are thrown away when they are changed. */
-    private const PARTS = ['pad' => Part::Pad, 'floss' => Part::Floss, 'sponge' => Part::Sponge, 'roll' => Part::Roller];
+    private const PARTS = [
+        'pad' => Part::Pad, 'floss' => Part::Floss, 'sponge' => Part::Sponge, 'roll' => Part::Roller,
+    ];
 
     /** What a kit is bought for. */
     private const TESTED = [

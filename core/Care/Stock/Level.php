@@ -56,7 +56,8 @@ final readonly class Level
 
     /**
      * @param  list<Move>  $moves  in order of time
-     * @param  list<array{DateTimeImmutable, float}>  $uses  by the journals of all tanks that share it, in order of time
+     * @param  list<array{DateTimeImmutable, float}>  $uses  by the journals of all tanks that share it, in
+     *   order of time
      * @param  float  $planned  a day, as the chores are due; 0 where no chore uses it
      */
     public static function of(
@@ -104,8 +105,8 @@ final readonly class Level
     /**
      * When it is used up.
      *
-     * @return ?array{DateTimeImmutable, DateTimeImmutable, ?DateTimeImmutable} likely, soonest and latest; null where it
-     *   is not known
+     * @return ?array{DateTimeImmutable, DateTimeImmutable, ?DateTimeImmutable} likely, soonest and latest; null where
+     *   it is not known
      */
     public function ends(): ?array
     {

@@ -9,7 +9,7 @@ use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\Entry;
 use Ithys\Quantity\Text;
 
-/** Socks that are clean, in use and dirty: from how many there are, the holders, and the changes since the last wash. */
+/** Socks that are clean, in use and dirty: from how many there are, the holders, and changes since the last wash. */
 final readonly class Washing
 {
     private function __construct(

@@ -225,7 +225,8 @@ it('never plans on a day off, however the days fall', function (): void {
         }
         // The third date is the same, whether it was looked at or done on time.
         $second = dueIn($rounds, Chore::Sock);
-        $third = dueIn(planned([[0, 'sock changed'], [$second, 'sock changed']], $second, $plan, ['care-sock' => 3.0]), Chore::Sock);
+        $twice = [[0, 'sock changed'], [$second, 'sock changed']];
+        $third = dueIn(planned($twice, $second, $plan, ['care-sock' => 3.0]), Chore::Sock);
         $ahead = array_keys(array_filter(
             $rounds->ahead(UTC_DAY_0 + 1, 40),
             fn (array $tasks): bool => array_filter($tasks, fn (Task $one): bool => $one->key() === 'sock') !== [],
@@ -251,7 +252,7 @@ it('lets a harvest take the place of the rinse of the same days', function (): v
     expect($due)->toContain('harvest')->not->toContain('rinse');
 });
 
-it('proposes the gentle direction where nutrients miss their target for weeks', function (array $low, ?int $days): void {
+it('proposes the gentle direction where nutrients miss their target', function (array $low, ?int $days): void {
     $rounds = planned([[0, 'sock changed']], 1, Plan::of(), ['care-sock' => 8.0])->with([], $low, 'mine');
     expect($rounds->proposal?->days)->toBe($days);
     if ($rounds->proposal !== null) {

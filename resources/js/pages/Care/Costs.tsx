@@ -15,19 +15,24 @@ interface Way {
 }
 
 export interface Costs {
-    mechanical: Way[];
-    carbon: Way[];
-    /** What a charge of carbon is taken to weigh. */
-    carbonGrams: string;
-    /** What media bind for one unit of money at the level of the water; null without a reading. */
-    phosphate: { level: string; media: { name: string; mg: number | null }[] } | null;
+    /** Tables of ways, each with its title. */
+    ways: { title: string; ways: Way[] }[];
+    /** What media bind for one unit of money at the level of the water. */
+    media: {
+        title: string;
+        /** What is missing to compare them; empty where nothing is. */
+        missing: string;
+        head: string;
+        what: string;
+        rows: { name: string; mg: number | null }[];
+    };
     power: { items: { name: string; watts: number; hours: number; cost: number }[]; price: number } | null;
 }
 
 /** Ways to filter next to each other: minutes and money a year on this tank. */
 export default function Show({ frame, costs }: { frame: SystemFrame; costs: Costs }) {
     const money = useMoney();
-    const { power, phosphate } = costs;
+    const { power, media } = costs;
     return (
         <Frame title="Costs" area="Care" frame={frame}>
             <chakra.p fontSize="sm" _print={{ display: 'none' }}>
@@ -39,22 +44,17 @@ export default function Show({ frame, costs }: { frame: SystemFrame; costs: Cost
                 your <Link href={`/systems/${frame.id}/care/stock`}>stock</Link> takes their place.
             </chakra.p>
             <Box display="grid" gap="6" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: '1fr 1fr' }}>
-                <Ways title="Mechanical filtration" ways={costs.mechanical} />
-                <Ways title={`Activated carbon, ${costs.carbonGrams} a charge`} ways={costs.carbon} />
+                {costs.ways.map(({ title, ways }) => (
+                    <Ways key={title} title={title} ways={ways} />
+                ))}
                 <section>
-                    <chakra.h2 fontSize="lg">Phosphate media</chakra.h2>
-                    {phosphate === null ? (
-                        <p>
-                            Read phosphate to compare them: how much a medium binds depends on the level. Press L and
-                            write, for example, <chakra.code>po4 0.06</chakra.code>.
-                        </p>
+                    <chakra.h2 fontSize="lg">{media.title}</chakra.h2>
+                    {media.missing !== '' ? (
+                        <p>{media.missing}</p>
                     ) : (
                         <Table
-                            head={[`At ${phosphate.level}`, `mg of phosphate for ${money(1)}`]}
-                            rows={phosphate.media.map((one) => [
-                                one.name,
-                                one.mg === null ? 'no price' : figure(one.mg),
-                            ])}
+                            head={[media.head, `${media.what} ${money(1)}`]}
+                            rows={media.rows.map((one) => [one.name, one.mg === null ? 'no price' : figure(one.mg)])}
                         />
                     )}
                 </section>
