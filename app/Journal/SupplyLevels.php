@@ -40,12 +40,13 @@ final class SupplyLevels
     private const WASHES = 120;
 
     /** @return Collection<int, Supply> of the tanks that somebody may see */
-    public static function shared(User $user): Collection
+    public static function shared(User $user, ?string $consumable = null): Collection
     {
         $systems = $user->systems()->pluck('systems.id');
 
         return Supply::query()
             ->whereHas('systems', static fn (Builder $one): Builder => $one->whereIn('systems.id', $systems))
+            ->when($consumable !== null, static fn (Builder $all): Builder => $all->where('consumable', $consumable))
             ->with(['systems', 'moves'])->orderBy('name')->orderBy('id')->get();
     }
 

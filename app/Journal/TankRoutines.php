@@ -18,12 +18,20 @@ use Ithys\Journal\Kind;
 use Ithys\Journal\Kinds;
 use Ithys\Journal\RoutineWord\Repeated;
 use Ithys\Journal\RoutineWord\RoutineWordKind;
+use WeakMap;
 
 /** What is done to a tank again and again, by its whole journal: one answer for every page and every time shown. */
 final class TankRoutines
 {
     /** Seconds after the last act of a routine in which a journal that ends is quiet as a whole. */
     private const QUIET = Routines::QUIET_DAYS * 86_400;
+
+    /**
+     * @var ?WeakMap<System, array{string, array{
+     *     also: string, described: list<int>, silences: string, every: array<string, float>,
+     * }}>
+     */
+    private static ?WeakMap $once = null;
 
     public static function of(System $system, DateTimeImmutable $now): Routines
     {
@@ -65,8 +73,24 @@ final class TankRoutines
         return self::told($system, $now)['every'];
     }
 
-    /** @return array{also: string, described: list<int>, silences: string, every: array<string, float>} */
+    /**
+     * Once for all who ask about the same tank in the same moment.
+     *
+     * @return array{also: string, described: list<int>, silences: string, every: array<string, float>}
+     */
     private static function told(System $system, DateTimeImmutable $now): array
+    {
+        self::$once ??= new WeakMap;
+        $key = "{$system->stamp} {$now->getTimestamp()}";
+        if ($system->stamp === null || (self::$once[$system][0] ?? null) !== $key) {
+            self::$once[$system] = [$key, self::read($system, $now)];
+        }
+
+        return self::$once[$system][1];
+    }
+
+    /** @return array{also: string, described: list<int>, silences: string, every: array<string, float>} */
+    private static function read(System $system, DateTimeImmutable $now): array
     {
         $ends = self::ends($system, $now);
         $described = Kept::of(

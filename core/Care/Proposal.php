@@ -76,9 +76,8 @@ final readonly class Proposal
      *
      * @param  array<string, bool>  $low  whether it stays below its target, by parameter that stays outside it
      * @param  Interval  $interval  of the socks now
-     * @param  ?string  $reason  why the interval was chosen as it is
      */
-    public static function byNutrients(array $low, Interval $interval, ?string $reason): ?self
+    public static function byNutrients(array $low, Interval $interval): ?self
     {
         if ($low === [] || count(array_unique($low)) > 1) {
             return null;
@@ -91,8 +90,12 @@ final readonly class Proposal
         $because = $names.(count($low) > 1 ? ' stay ' : ' stays ').($isLow ? 'below' : 'above').' your target';
         $days = $interval->days + ($isLow ? 1 : -1) * self::by($interval->days);
 
-        // Taken for this reason, it is given time to show.
-        return $days < 1 || $reason === $because ? null : new self(Chore::Sock, $interval->days, $days, $because);
+        return $days < 1 ? null : new self(Chore::Sock, $interval->days, $days, $because);
+    }
+
+    public function isLonger(): bool
+    {
+        return $this->days > $this->now;
     }
 
     /** Minutes a week that it takes more; fewer where negative. */

@@ -93,14 +93,14 @@ final readonly class Rounds
     public function with(array $renewals, array $low = [], ?string $reason = null): self
     {
         $socks = $this->find(Chore::Sock)?->interval;
+        $other = $socks === null ? null : Proposal::byNutrients($low, $socks);
+        // Where the sock says longer and the water shorter, or the other way round, neither is proposed.
+        $proposal = $this->proposal === null || $other?->isLonger() === ! $this->proposal->isLonger()
+            ? ($this->proposal === null ? $other : null)
+            : $this->proposal;
 
-        return new self(
-            $this->all,
-            // What is seen in the sock comes first: it says more of it than the water does.
-            $this->proposal ?? ($socks === null ? null : Proposal::byNutrients($low, $socks, $reason)),
-            $this->plan,
-            $renewals,
-        );
+        // Taken for this reason, it is given time to show.
+        return new self($this->all, $proposal?->because === $reason ? null : $proposal, $this->plan, $renewals);
     }
 
     /** @return list<Task> that are due, the latest first, then in the order of the path */

@@ -63,3 +63,9 @@ it('times the nutrient model', function (): void {
         ->toMatch('~learning from two years of weekly readings: median [\d.]+ s~')
         ->toMatch('~twelve weeks ahead on two courses: median [\d.]+ ms~');
 });
+
+it('times the list of care of ten tanks, and its pages', function (): void {
+    expect(bench('bench:care --runs=1'))
+        ->toMatch('~Core: 10 tanks of 1,225 entries that are care: median [\d.]+ ms~')
+        ->toMatch('~care/stock +median~');
+});

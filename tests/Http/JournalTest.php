@@ -81,6 +81,7 @@ it('reads files and parts of a page on a session they cannot write', function (a
     'a page that the interface asks for' => [
         ['HTTP_ACCEPT' => 'text/html, application/xhtml+xml', 'HTTP_X_INERTIA' => 'true'], true,
     ],
+    'a script' => [['HTTP_ACCEPT' => '*/*'], true],
     'the verdict that comes later' => [['HTTP_X_INERTIA' => 'true', 'HTTP_X_INERTIA_PARTIAL_DATA' => 'verdict'], false],
     'a photo' => [['HTTP_ACCEPT' => 'image/avif,image/webp,*/*;q=0.8'], false],
     'a figure' => [['HTTP_ACCEPT' => 'application/json'], false],

@@ -17,8 +17,10 @@ final class PagesKeepSession
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
+        $wants = (string) $request->header('Accept');
+        // A script that says nothing of what it wants is given a page.
         $isPart = $request->hasHeader('X-Inertia-Partial-Data')
-            || ! str_contains((string) $request->header('Accept'), 'text/html');
+            || (! in_array($wants, ['', '*/*'], true) && ! str_contains($wants, 'text/html'));
 
         return $request->isMethod('GET') && $isPart ? (new ReadOnlySession)->handle($request, $next) : $next($request);
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\FitShelf;
 use App\Journal\Journal;
+use App\Journal\Kept;
 use App\Journal\SupplyLevels;
 use App\Journal\TankFirstHours;
 use App\Journal\TankOff;
@@ -14,6 +16,7 @@ use App\Models\Supply;
 use App\Models\System;
 use App\Models\User;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Ithys\Care\CalendarDay;
 use Ithys\Care\ChoreSpec;
 use Ithys\Care\FleeceRoll;
@@ -43,14 +46,14 @@ final class CareView
     {
         $tanks = $weeks = $proposals = [];
         $systems = $keeper->systems()->orderBy('systems.id')->get();
+        $socks = SupplyLevels::shared($keeper, Consumable::SOCK);
         foreach ($systems as $system) {
-            $rounds = TankRounds::of($system, $now);
-            $today = TankRounds::today($system, $now);
-            $tanks[] = self::tank($system, $keeper, $rounds, $today, $now);
-            $weeks = self::adding($weeks, $system, $rounds, $today);
-            if ($rounds->proposal !== null) {
-                $proposals[] = self::proposal($system, $keeper, $rounds, $rounds->proposal, $now);
+            $listed = self::listed($system, $keeper, $socks, $now);
+            $tanks[] = [...$listed['tank'], ...self::moment($system, $keeper, $now)];
+            foreach ($listed['ahead'] as $n => $tasks) {
+                $weeks[$n]['tasks'] = [...$weeks[$n]['tasks'] ?? [], ...$tasks];
             }
+            $proposals = $listed['proposal'] === null ? $proposals : [...$proposals, $listed['proposal']];
         }
         $first = $systems->first();
         $day = $first instanceof System ? TankRounds::today($first, $now) : CalendarDay::of($now, $keeper->zone());
@@ -73,14 +76,83 @@ final class CareView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * What changes with the journal, the plan and the day alone, made once for all looks at it.
+     *
+     * @param  Collection<int, Supply>  $socks  in the stock
+     * @return array{
+     *     tank: array<string, mixed>, ahead: list<list<array{label: string, minutes: float}>>,
+     *     proposal: ?array<string, mixed>,
+     * }
+     */
+    private static function listed(
+        System $system,
+        User $keeper,
+        Collection $socks,
+        DateTimeImmutable $now,
+    ): array {
+        $today = TankRounds::today($system, $now);
+
+        return Kept::of(
+            $system,
+            "care list {$keeper->units->value}",
+            $now,
+            static function () use ($system, $keeper, $socks, $today, $now): array {
+                $rounds = TankRounds::of($system, $now);
+
+                return [
+                    'tank' => self::tank($system, $keeper, $rounds, $socks, $now),
+                    'ahead' => array_map(static fn (array $tasks): array => array_map(
+                        static fn (Task $one): array => [
+                            'label' => "{$one->label()}, {$system->name}",
+                            'minutes' => $one->minutes(),
+                        ],
+                        $tasks,
+                    ), $rounds->ahead($today, self::DAYS)),
+                    'proposal' => $rounds->proposal === null
+                        ? null
+                        : self::proposal($system, $keeper, $rounds, $rounds->proposal, $now),
+                ];
+            },
+            null,
+            json_encode([
+                $today, $system->name, $system->care_plan, $system->target_school, (new FitShelf($system))->mark(),
+                $keeper->can('journal', $system), $keeper->can('design', $system), $socks->toArray(),
+            ]) ?: '',
+        );
+    }
+
+    /** @return array<string, mixed> what changes by the minute */
+    private static function moment(System $system, User $keeper, DateTimeImmutable $now): array
+    {
+        $words = $keeper->words();
+        $here = $now->setTimezone($system->zone());
+
+        return [
+            'off' => array_map(static fn (OffSince $one): array => [
+                'says' => $words->say($one->says($here)),
+                'line' => $one->line(),
+                'isOverdue' => $one->isOverdue($now),
+            ], TankOff::of($system, $now)),
+            'alerts' => count(array_filter(
+                AlertsView::of($system, $keeper, $now),
+                static fn (array $one): bool => $one['delay'] === null,
+            )),
+        ];
+    }
+
+    /**
+     * @param  Collection<int, Supply>  $socks  in the stock
+     * @return array<string, mixed>
+     */
     private static function tank(
         System $system,
         User $keeper,
         Rounds $rounds,
-        int $today,
+        Collection $socks,
         DateTimeImmutable $now,
     ): array {
+        $today = TankRounds::today($system, $now);
         $words = $keeper->words();
         $doers = $system->carePlan()->doers;
         $task = static fn (Task $one): array => [
@@ -88,7 +160,6 @@ final class CareView
             'who' => $doers[$one->key()] ?? null,
         ];
         $later = $rounds->later($today);
-        $here = $now->setTimezone($system->zone());
 
         return [
             'id' => $system->id,
@@ -107,40 +178,36 @@ final class CareView
                 $later[0]->due() === $today + 1 ? 'Tomorrow' : 'Next, '.CalendarDay::written((int) $later[0]->due()),
                 lcfirst($later[0]->label()),
             ),
-            'socks' => self::socks($system, $keeper, $rounds, $now),
+            'socks' => self::socks($system, $words, $rounds, $socks, $now),
             'fleece' => self::fleece($system, $rounds, $now),
-            'off' => array_map(static fn (OffSince $one): array => [
-                'says' => $words->say($one->says($here)),
-                'line' => $one->line(),
-                'isOverdue' => $one->isOverdue($now),
-            ], TankOff::of($system, $now)),
             'pause' => $rounds->find(Chore::Cup) === null ? null : Spell::pause(
                 Spell::SKIMMER,
                 $system->assumptions()->value('pause-minutes') / 60,
             )->line(),
             'firstHour' => TankFirstHours::of($system, $now)->because,
             'daysOff' => $system->carePlan()->off,
-            'alerts' => count(array_filter(
-                AlertsView::of($system, $keeper, $now),
-                static fn (array $one): bool => $one['delay'] === null,
-            )),
             'silences' => SilencesView::of($system, $words, $now),
         ];
     }
 
-    /** @return ?array<string, mixed> null for a tank without a sock */
-    private static function socks(System $system, User $keeper, Rounds $rounds, DateTimeImmutable $now): ?array
-    {
+    /**
+     * @param  Collection<int, Supply>  $socks  in the stock
+     * @return ?array<string, mixed> null for a tank without a sock
+     */
+    private static function socks(
+        System $system,
+        Words $words,
+        Rounds $rounds,
+        Collection $socks,
+        DateTimeImmutable $now,
+    ): ?array {
         $round = $rounds->find(Chore::Sock);
         $wash = $rounds->find(Chore::Wash);
         if ($round === null || $wash === null) {
             return null;
         }
-        $words = $keeper->words();
         $holders = max(1, Socks::holders($system->pathRevisionAt($now)?->path()));
-        $stock = SupplyLevels::shared($keeper)
-            ->where('consumable', Consumable::SOCK)
-            ->filter(static fn (Supply $one): bool => $one->systems->contains('id', $system->id));
+        $stock = $socks->filter(static fn (Supply $one): bool => $one->systems->contains('id', $system->id));
 
         return [
             'says' => $words->say(Socks::says($wash->interval->days, $round->interval->days, $holders)),
@@ -202,25 +269,6 @@ final class CareView
             'entry' => $one instanceof Round ? $one->entry : null,
             'href' => $chore === null ? route('media.show', $system, false) : null,
         ];
-    }
-
-    /**
-     * @param  array<int, array{tasks: list<array{label: string, minutes: float}>}>  $weeks
-     * @return array<int, array{tasks: list<array{label: string, minutes: float}>}>
-     */
-    private static function adding(array $weeks, System $system, Rounds $rounds, int $today): array
-    {
-        foreach ($rounds->ahead($today, self::DAYS) as $n => $tasks) {
-            $weeks[$n]['tasks'] ??= [];
-            foreach ($tasks as $one) {
-                $weeks[$n]['tasks'][] = [
-                    'label' => "{$one->label()}, {$system->name}",
-                    'minutes' => $one->minutes(),
-                ];
-            }
-        }
-
-        return $weeks;
     }
 
     /** @return array<string, mixed> */

@@ -268,6 +268,22 @@ it('proposes the gentle direction where nutrients miss their target', function (
     'within' => [[], null],
 ]);
 
+it('proposes nothing where sock and water want opposite things, or what was taken for the same reason', function (
+    int $soiling,
+    array $low,
+    ?int $days,
+): void {
+    $lines = [[0, 'sock changed'], [8, "sock changed soiling {$soiling}"], [16, "sock changed soiling {$soiling}"]];
+    $rounds = planned($lines, 17, Plan::of(), ['care-sock' => 8.0])->with([], $low);
+    expect($rounds->proposal?->days)->toBe($days);
+})->with([
+    'clogged, and too high' => [5, ['no3' => false], 6],
+    'clogged, and too low' => [5, ['no3' => true], null],
+    'clean, and too high' => [1, ['po4' => false], null],
+    'clean, and too low' => [1, ['po4' => true], 10],
+    'neither, and too high' => [3, ['po4' => false], 6],
+]);
+
 it('lists a medium to renew with the chores, by the day its charge is foreseen to end', function (): void {
     $gfo = new MediumRenewal(7, 'GFO', UTC_DAY_0 + 5, UTC_DAY_0 + 3, UTC_DAY_0 + 9, 15.0, ['r']);
     $rounds = planned([[0, 'sock changed']], 1, Plan::of(), ['care-sock' => 8.0])->with([$gfo]);
