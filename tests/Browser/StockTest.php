@@ -61,7 +61,7 @@ it('logs an incident and a first hour, with what was typed kept when it is refus
     expect($browser->value('Cause'))->toBe('a new skimmer');
     $browser->type('When it started', 'yesterday 18:00')->press('Log the incident')
         ->waitFor('Logged: Cup overflow')->waitFor('cup overflow: once, 1.5 L of water');
-    $browser->choose('No more than a trickle', 'no')->waitFor('must stay free for an emergency')
+    $browser->choose('No more than a trickle', 'it is not so')->waitFor('must stay free for an emergency')
         ->type('Drain valve', '2.5 turns open')->press('Log the first hour')
         ->waitFor('Drain valve last time: 2.5 turns open');
     expect($browser->axeFindings())->toBe([])->and($browser->consoleProblems())->toBe([]);

@@ -190,7 +190,7 @@ function FirstHour({ url, told, mayLog }: { url: string; told: Incidents['firstH
                             options={[
                                 ['', 'not checked'],
                                 ['ok', 'yes'],
-                                ['bad', 'no'],
+                                ['bad', 'it is not so'],
                             ]}
                             onPick={(is) => setSeen({ ...seen, [check.key]: is })}
                         />
