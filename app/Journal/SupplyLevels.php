@@ -69,7 +69,7 @@ final class SupplyLevels
         );
     }
 
-    /** Of it a day, as the chores of its tanks are due. */
+    /** Use per day, as the chores of its tanks are due. */
     private static function planned(Supply $supply, DateTimeImmutable $now): float
     {
         $chore = Consumable::named($supply->consumable)?->chore();

@@ -44,7 +44,7 @@ final readonly class Mishaps
         return count($this->all);
     }
 
-    /** "12 L of water (2 of 3 times)"; what nobody gave is not counted as none. */
+    /** "12 L of water (2 of 3 times)"; what is not logged is not counted as none. */
     public function cost(): Text
     {
         $water = $this->sum(static fn (Incident $one): ?float => $one->litres);

@@ -94,7 +94,7 @@ final readonly class Rounds
     {
         $socks = $this->find(Chore::Sock)?->interval;
         $other = $socks === null ? null : Proposal::byNutrients($low, $socks);
-        // Where the sock says longer and the water shorter, or the other way round, neither is proposed.
+        // Where sock and water want opposite things, nothing is proposed.
         $proposal = $this->proposal === null || $other?->isLonger() === ! $this->proposal->isLonger()
             ? ($this->proposal === null ? $other : null)
             : $this->proposal;

@@ -14,7 +14,7 @@ use Ithys\Path\Kind;
 use Ithys\Path\Path;
 use Ithys\Quantity\Text;
 
-/** A device that is off: switched off, off for a time that is not over, or in a pause that nobody ended. */
+/** A device that is off: switched off, off for a time that is not over, or in a pause that has no end yet. */
 final readonly class OffSince
 {
     private const DAY = 86_400;
@@ -22,7 +22,7 @@ final readonly class OffSince
     private function __construct(
         public string $device,
         public DateTimeImmutable $since,
-        /** When it was meant to be on again; null where nobody said. */
+        /** When it was meant to be on again; null where that is not known. */
         public ?DateTimeImmutable $until,
         public ?int $entry,
     ) {
@@ -64,7 +64,7 @@ final readonly class OffSince
         return $all;
     }
 
-    /** Whether it was to be on again by now, and nobody said that it is. */
+    /** Whether it was to be on again by now, and no entry says that it is. */
     public function isOverdue(DateTimeImmutable $now): bool
     {
         return $this->until !== null && $this->until <= $now;
@@ -91,7 +91,7 @@ final readonly class OffSince
         return $kinds === [] ? [] : $path->itemsOf(...$kinds);
     }
 
-    /** "off 3 days", as it stands at its stage. */
+    /** "off 3 days", as its stage shows it. */
     public function brief(DateTimeImmutable $now): string
     {
         $days = $this->days($now);

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Lets pages alone write the session: a picture, a file or a part of a page that comes later runs beside a save, and
+ * Lets pages alone write the session: a picture, a file or a part of a page that comes later runs at the same time as a save, and
  * would lose its errors and its word of what was done.
  */
 final class PagesKeepSession

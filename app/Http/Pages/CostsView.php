@@ -35,7 +35,7 @@ final class CostsView
         $assumptions = $system->assumptions();
         $setup = $system->setupAt($now);
         $roll = FleeceRoll::of((new Journal($system))->ofKinds([FleeceKind::KEY], $now), $system->zone());
-        // As it was filled last, as Media has it; else as usual for so much water.
+        // As it was filled last, as Media has it; else the usual amount for the water.
         $carbon = TankCharges::of($system, $now)->last(Medium::ActivatedCarbon)?->grams($assumptions)
             ?? (new DoseMethods($assumptions))
                 ->byVolume(Medium::ActivatedCarbon, $setup->workingVolume()->litres, null)->grams ?? 0.0;

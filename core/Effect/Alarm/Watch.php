@@ -262,7 +262,7 @@ final readonly class Watch
 
     /**
      * @param  bool  $hasSkimmer  false where the path has none
-     * @return list<Alert> the skimmer is off for long, or a pause is over and nobody said that its device is on
+     * @return list<Alert> the skimmer is off for long, or a pause is over and no entry says that its device is on
      */
     private function off(bool $hasSkimmer): array
     {
@@ -275,7 +275,8 @@ final readonly class Watch
                     '{device!}: is it back on?',
                     device: $one->device,
                 ), Text::of(
-                    'A feeding pause is over and nobody logged that it is back on. Look, then log “{line}”.',
+                    'The feeding pause is over, and you have not logged that it is back on. Look, then log '
+                        .'“{line}”.',
                     line: $one->line(),
                 ), $one);
             } elseif ($isSkimmer && $hasSkimmer && $one->until === null

@@ -32,7 +32,7 @@ final readonly class Spell implements Payload
     private function __construct(
         public string $device,
         public float $hours,
-        /** Whether it was meant to end then, and nobody has said yet that it did. */
+        /** Whether it was meant to end then, and no entry says yet that it did. */
         public bool $isPause,
     ) {
     }

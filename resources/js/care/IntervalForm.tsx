@@ -5,7 +5,7 @@ import { Button } from '../parts/Button';
 import { TextField } from '../parts/TextField';
 import { type Tank, type Task } from './types';
 
-/** Another interval for a chore, with the reason that will stand beside it. */
+/** Another interval for a chore, with its reason, and who does it. */
 export function IntervalForm({ tank, task }: { tank: Tank; task: Task }) {
     const [days, setDays] = useState(String(task.days ?? ''));
     const [why, setWhy] = useState('');

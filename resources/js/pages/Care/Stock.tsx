@@ -39,7 +39,7 @@ export default function Show({ frame, stock }: { frame: SystemFrame; stock: Stoc
                         <p>
                             {unknown === 0
                                 ? 'Nothing has to be ordered now.'
-                                : `Nothing that Ithys can foresee. How long ${unknown === 1 ? 'one item lasts' : `${unknown} items last`} is not known.`}
+                                : `Ithys sees nothing to order. How long ${unknown === 1 ? 'one item lasts' : `${unknown} items last`} is not known.`}
                         </p>
                     ) : (
                         <>
