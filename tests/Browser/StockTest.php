@@ -75,7 +75,7 @@ it('plans days off by keys, and gives a person a calendar', function (): void {
     $browser->waitFor('Nothing is planned on these weekdays');
     $browser->visit('/systems/1/care')->waitFor('Today')->unfold();
     $browser->element("//button[@aria-label='Set who does it: Change the pads, Stairwell reef']"
-        ."/preceding::input[1]")->sendKeys('Noor');
+        .'/preceding::input[1]')->sendKeys('Noor');
     $browser->press('Set who does it: Change the pads, Stairwell reef')->waitFor('Change the pads: Noor.')
         ->waitFor('Noor · ')->choose('Tasks of', 'Noor')->press('Address to subscribe to')
         ->waitFor('Subscribe to this address')->waitFor('Revoke the address of Noor');
