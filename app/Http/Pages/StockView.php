@@ -82,6 +82,7 @@ final class StockView
             'left' => $level->left === null ? null : $round($level->left),
             'perWeek' => $level->perDay === null ? null : Quantity::significant(7 * $level->perDay, 2),
             'says' => $keeper->words()->say($level->says($unit, $consumable?->isUsedByJournal() ?? false)),
+            'isWrong' => $level->missing > 0.0,
             'ends' => $ends === null ? null : array_map(
                 static fn (?DateTimeImmutable $at): ?int => $at?->getTimestamp(),
                 $ends,

@@ -30,6 +30,8 @@ export interface Item {
     perWeek: number | null;
     /** What is missing or wrong; empty where all is known. */
     says: string;
+    /** More was used than there was. */
+    isWrong: boolean;
     /** When it is used up: likely, soonest, latest; null where it is not known. */
     ends: (number | null)[] | null;
     orderBy: number | null;
@@ -101,7 +103,7 @@ export function StockItem({ systemId, item, stock }: { systemId: number; item: I
                 </Box>
             </Box>
             {likely != null && item.says !== '' && (
-                <chakra.p color="caution" fontSize="sm">
+                <chakra.p color={item.isWrong ? 'caution' : 'quiet'} fontSize="sm">
                     {item.says}
                 </chakra.p>
             )}
