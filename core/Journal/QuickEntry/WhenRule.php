@@ -27,7 +27,8 @@ final class WhenRule implements Rule
     public function read(Tokens $tokens, Draft $draft, Context $context): bool
     {
         $start = $tokens->position;
-        $tokens->take('on', 'at', 'from', 'around', '@');
+        // Since a day: only of what stays so, such as a device that is off.
+        self::isSetting($draft) && $tokens->take('since') || $tokens->take('on', 'at', 'from', 'around', '@');
         if ($this->readDay($tokens, $draft, $context) || $this->readTime($tokens, $draft)) {
             return true;
         }
@@ -39,6 +40,13 @@ final class WhenRule implements Rule
     public function words(): array
     {
         return ['today', 'yesterday'];
+    }
+
+    private static function isSetting(Draft $draft): bool
+    {
+        $isOne = static fn (array $one): bool => $one[0]->kind()->lever()?->isSetting === true;
+
+        return $draft->payloads !== [] && array_filter($draft->payloads, $isOne) === $draft->payloads;
     }
 
     private function readDay(Tokens $tokens, Draft $draft, Context $context): bool

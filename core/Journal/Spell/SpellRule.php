@@ -24,6 +24,8 @@ final class SpellRule implements Rule
 
             return true;
         }
+        $isOff = $tokens->takePair('turned', 'off') || $tokens->takePair('switched', 'off');
+        $tokens->take('the', 'my');
         $device = $tokens->take('skimmer') ? Spell::SKIMMER : EquipmentRule::device($tokens);
         $tokens->take('was', 'is');
         if ($device !== null && $tokens->take('pause', 'paused')) {
@@ -31,7 +33,7 @@ final class SpellRule implements Rule
 
             return true;
         }
-        if ($device !== null && $tokens->take('off')) {
+        if ($device !== null && ($isOff || $tokens->take('off'))) {
             $hours = $this->hours($tokens);
             if ($hours !== null) {
                 $draft->add(Spell::off($device, $hours), $start);
@@ -48,7 +50,9 @@ final class SpellRule implements Rule
     private function hours(Tokens $tokens): ?float
     {
         $start = $tokens->position;
-        $tokens->take('for', 'of');
+        if ($tokens->take('for', 'of') && $tokens->takePair('a', 'day')) {
+            return self::HOURS_A_DAY;
+        }
         $hours = $tokens->hours();
         $days = $hours === null ? $tokens->days() : null;
         if (($hours === null && $days === null)
