@@ -44,9 +44,13 @@ final class WhenRule implements Rule
 
     private static function isSetting(Draft $draft): bool
     {
-        $isOne = static fn (array $one): bool => $one[0]->kind()->lever()?->isSetting === true;
+        foreach ($draft->payloads as [$payload]) {
+            if ($payload->kind()->lever()?->isSetting !== true) {
+                return false;
+            }
+        }
 
-        return $draft->payloads !== [] && array_filter($draft->payloads, $isOne) === $draft->payloads;
+        return $draft->payloads !== [];
     }
 
     private function readDay(Tokens $tokens, Draft $draft, Context $context): bool
