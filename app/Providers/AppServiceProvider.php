@@ -44,7 +44,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         // An id is a number that SQLite can hold; anything else finds nothing.
         Route::patterns(array_fill_keys(
-            ['id', 'system', 'entry', 'draft', 'revision', 'photo', 'course', 'ramp'],
+            ['id', 'system', 'entry', 'draft', 'revision', 'photo', 'course', 'ramp', 'supply', 'sitter', 'trial'],
             '[0-9]{1,18}',
         ));
         Vite::useCspNonce();
