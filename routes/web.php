@@ -36,6 +36,7 @@ use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SumpRevisionController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TargetController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WaterController;
 use App\Http\Middleware\LearnAfterWrites;
 use App\Http\Middleware\ReadOnlySession;
@@ -106,6 +107,10 @@ Route::middleware('auth')->group(function (): void {
                 ->name('section.cuts');
             Route::get('/section/build', [BuildController::class, 'show'])->name('build.show');
             Route::get('/care', [CareController::class, 'show'])->name('care.show');
+            Route::get('/trials', [TrialController::class, 'index'])->name('trials.index');
+            Route::get('/trials/{trial}', [TrialController::class, 'show'])->name('trials.show');
+            Route::get('/trials/{trial}/trial.json', [TrialController::class, 'json'])->name('trials.json');
+            Route::get('/trials/{trial}/readings.csv', [TrialController::class, 'csv'])->name('trials.csv');
             Route::get('/care/stock', [StockController::class, 'show'])->name('stock.show');
             Route::get('/care/costs', CostController::class)->name('costs.show');
             Route::get('/care/incidents', [IncidentController::class, 'show'])->name('incidents.show');
@@ -138,6 +143,7 @@ Route::middleware('auth')->group(function (): void {
             Route::middleware($preview)->group(function (): void {
                 Route::post('/media/dose/preview', [MediaController::class, 'preview'])->name('media.preview');
                 Route::post('/media/ozone/preview', [MediaController::class, 'tryOzone'])->name('ozone.preview');
+                Route::post('/trials/preview', [TrialController::class, 'preview'])->name('trials.preview');
                 Route::post('/forecast/preview', [ForecastController::class, 'preview'])->name('forecast.preview');
                 Route::post('/forecast/media/preview', [ForecastController::class, 'media'])->name('forecast.media');
                 Route::post('/path/preview', [PathController::class, 'preview'])->name('path.preview');
@@ -154,6 +160,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/care/sitters', [SitterController::class, 'index'])->name('sitters.index');
             Route::post('/care/sitters', [SitterController::class, 'store'])->name('sitters.store');
             Route::delete('/care/sitters/{sitter}', [SitterController::class, 'destroy'])->name('sitters.destroy');
+            Route::put('/trials/{trial}/readings', [TrialController::class, 'read'])->name('trials.read');
             Route::post('/care/stock/{supply}/{what}', [StockController::class, 'record'])
                 ->whereIn('what', ['counted', 'bought', 'binned'])->name('stock.record');
             Route::post('/care/incidents', [IncidentController::class, 'store'])->name('incidents.store');
@@ -188,6 +195,12 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/import/{upload}', [ImportController::class, 'confirm'])->name('import.confirm');
         });
         Route::middleware('can:design,system')->group(function () use ($preview): void {
+            Route::post('/trials', [TrialController::class, 'store'])->name('trials.store');
+            Route::post('/trials/{trial}/start', [TrialController::class, 'start'])->name('trials.start');
+            Route::post('/trials/{trial}/amendments', [TrialController::class, 'amend'])->name('trials.amend');
+            Route::post('/trials/{trial}/end', [TrialController::class, 'end'])->name('trials.end');
+            Route::delete('/trials/{trial}', [TrialController::class, 'destroy'])->name('trials.destroy');
+            Route::post('/trials/{trial}/restore', [TrialController::class, 'restore'])->name('trials.restore');
             Route::post('/care/stock', [StockController::class, 'store'])->name('stock.store');
             Route::put('/care/stock/{supply}', [StockController::class, 'update'])->name('stock.update');
             Route::delete('/care/stock/{supply}', [StockController::class, 'destroy'])->name('stock.destroy');

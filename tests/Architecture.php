@@ -75,7 +75,7 @@ const FLOORS = [
     ['History'],
     ['Learning'],
     ['Effect', 'Forecast', 'Target'],
-    ['Care'],
+    ['Care', 'Trial'],
     ['Drawing'],
 ];
 

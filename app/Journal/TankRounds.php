@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Journal;
 
 use App\Models\System;
+use App\Models\Trial;
 use DateTimeImmutable;
+use DateTimeZone;
 use Ithys\Care\CalendarDay;
 use Ithys\Care\MediumRenewal;
 use Ithys\Care\Rounds;
+use Ithys\Care\TrialDay;
 use Ithys\Effect\Alarm\Ends;
 use Ithys\Effect\Alarm\Watch;
 use Ithys\History\Charge;
@@ -72,7 +75,11 @@ final class TankRounds
         $socks = $system->assumptions()->of('care-sock')->overlay;
 
         return $rounds instanceof Rounds
-            ? $rounds->with(self::renewals($system, $now), self::missed($system, $now), $socks?->reason)
+            ? $rounds->with(
+                [...self::renewals($system, $now), ...self::trials($system)],
+                self::missed($system, $now),
+                $socks?->reason,
+            )
             : throw new LogicException('Kept rounds are none.');
     }
 
@@ -101,6 +108,30 @@ final class TankRounds
         }
 
         return $renewals;
+    }
+
+    /** @return list<TrialDay> the next planned day of each trial that runs */
+    private static function trials(System $system): array
+    {
+        $days = [];
+        $running = Trial::query()->where('system_id', $system->id)->whereNotNull('started')->whereNull('ended')
+            ->with('cells')->get();
+        foreach ($running as $trial) {
+            $day = $trial->nextDay();
+            if ($day !== null && $trial->started !== null) {
+                $zone = new DateTimeZone('UTC');
+                $plan = $trial->planned();
+                $days[] = new TrialDay(
+                    $trial->id,
+                    $plan->question,
+                    CalendarDay::of(new DateTimeImmutable($trial->started, $zone), $zone) + $day,
+                    $day,
+                    count($plan->arms) * $plan->setup->units * $system->assumptions()->value('minutes-trial'),
+                );
+            }
+        }
+
+        return $days;
     }
 
     /** @return array<string, bool> whether it stays below its target for weeks, by parameter that stays outside it */

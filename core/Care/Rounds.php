@@ -25,7 +25,7 @@ final readonly class Rounds
 
     /**
      * @param  list<Round>  $all
-     * @param  list<MediumRenewal>  $renewals
+     * @param  list<Task>  $renewals  due on one day, whatever the routine
      */
     private function __construct(
         public array $all,
@@ -86,7 +86,7 @@ final readonly class Rounds
     }
 
     /**
-     * @param  list<MediumRenewal>  $renewals  by the forecast of their charges
+     * @param  list<Task>  $renewals  media by the forecast of their charges, and days of trials
      * @param  array<string, bool>  $low  whether it stays below its target, by parameter that stays outside it
      * @param  ?string  $reason  why the interval of the socks was chosen as it is
      */
@@ -178,7 +178,7 @@ final readonly class Rounds
             }
         }
         foreach ($this->renewals as $one) {
-            $day = max($one->due(), $today);
+            $day = max($one->due() ?? PHP_INT_MAX, $today);
             if ($day < $today + $days) {
                 $ahead[$day - $today][] = $one;
             }

@@ -133,6 +133,7 @@ final class DemoSeeder extends Seeder
             $system->forceFill(['target_school' => TargetSchool::Balanced])->save();
             DemoPhoto::lay($system, $keeper, $this->start->modify('+98 days'));
             DemoNano::lay($keeper, $this->start->modify('+84 days'));
+            DemoTrials::lay($system, $keeper, $this->start->modify('+'.self::DAYS.' days'));
             DemoStock::lay($keeper, $this->start->modify('+91 days'));
         });
     }

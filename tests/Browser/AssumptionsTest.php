@@ -40,7 +40,7 @@ it('sets an assumption from the figure that rests on it, and takes it back', fun
         // 24 kg of rock displace 4.8 L more.
         ->waitFor('working volume 281 L');
     $browser->visit('/systems/1/assumptions')
-        ->element("//label[contains(., 'Only those set for this tank (1)')]/input")
+        ->element("//label[contains(., 'Only those set for this tank (')]/input")
         ->click();
     $browser->waitUntilGone('Water displaced by sand')
         ->press('Back to 0.5 L/kg: Water displaced by porous rock')

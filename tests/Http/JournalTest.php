@@ -63,7 +63,7 @@ it('reads previews on a session it cannot write, so that the undo of a log besid
     }
 });
 
-it('reads files and parts of a page on a session they cannot write', function (array $headers, bool $may): void {
+it('reads pictures and parts of a page on a session they cannot write', function (array $headers, bool $may): void {
     $handler = new ArraySessionHandler(60);
     $session = new Store('ithys', $handler);
     $session->start();
@@ -84,7 +84,7 @@ it('reads files and parts of a page on a session they cannot write', function (a
     'a script' => [['HTTP_ACCEPT' => '*/*'], true],
     'the verdict that comes later' => [['HTTP_X_INERTIA' => 'true', 'HTTP_X_INERTIA_PARTIAL_DATA' => 'verdict'], false],
     'a photo' => [['HTTP_ACCEPT' => 'image/avif,image/webp,*/*;q=0.8'], false],
-    'a figure' => [['HTTP_ACCEPT' => 'application/json'], false],
+    'a script that wants JSON' => [['HTTP_ACCEPT' => 'application/json'], true],
 ]);
 
 it('saves all of a line or nothing', function (): void {

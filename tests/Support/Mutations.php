@@ -111,6 +111,16 @@ final class Mutations
         return $faults;
     }
 
+    /** @return array<string, mixed> */
+    private static function trial(): array
+    {
+        return [
+            'question' => 'Do the stones lower it?', 'parameter' => 'no3', 'arms' => ['gravel', 'stones'],
+            'control' => 'gravel', 'units' => '3', 'litres' => '5', 'nitrogenMgPerDay' => '1', 'cyclingWeeks' => '4',
+            'weeks' => '12', 'every' => '7', 'step' => '0.5', 'scatter' => '1.5', 'isBlind' => true,
+        ];
+    }
+
     /** Seconds of processor time that this process has used. */
     private static function cpu(): float
     {
@@ -177,6 +187,11 @@ final class Mutations
                 'medium' => 'alumina', 'where' => 'bag', 'amount' => '2', 'unit' => 'cups', 'stay' => '3',
                 'topUp' => true, 'prepared' => 'rinsed', 'maker' => '3 cups', 'because' => 'first use',
             ]],
+            ['POST', '/trials/preview', fn (): array => self::trial()],
+            ['POST', '/trials', fn (): array => self::trial()],
+            ['PUT', '/trials/1/readings', static fn (): array => ['cells' => ['U1 0' => '8.5', 'U2 0' => '<0.5']]],
+            ['POST', '/trials/1/start', static fn (): array => ['day' => '0']],
+            ['POST', '/trials/1/amendments', static fn (): array => ['text' => 'a new kit']],
             ['PUT', '/care/plan', static fn (): array => ['off' => [6, 7]]],
             ['PUT', '/care/cup/doer', static fn (): array => ['who' => 'Noor']],
             ['POST', '/care/stock', fn (): array => [
@@ -279,6 +294,8 @@ final class Mutations
         foreach (
             [
                 ['DELETE', '/journal/%s'],
+                ['GET', '/trials/%s'],
+                ['POST', '/trials/%s/end'],
                 ['DELETE', '/care/stock/%s'],
                 ['POST', '/care/stock/%s/counted'],
                 ['POST', '/care/stock/%s/restore'],

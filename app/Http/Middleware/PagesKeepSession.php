@@ -9,18 +9,16 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Lets pages alone write the session: a picture, a file or a part of a page that comes later runs at the same time as a save, and
- * would lose its errors and its word of what was done.
+ * Lets pages alone write the session: a picture, or a part of a page that comes later, runs at the same time as a save,
+ * and would lose its errors and its word of what was done.
  */
 final class PagesKeepSession
 {
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $wants = (string) $request->header('Accept');
-        // A script that says nothing of what it wants is given a page.
         $isPart = $request->hasHeader('X-Inertia-Partial-Data')
-            || (! in_array($wants, ['', '*/*'], true) && ! str_contains($wants, 'text/html'));
+            || str_starts_with((string) $request->header('Accept'), 'image/');
 
         return $request->isMethod('GET') && $isPart ? (new ReadOnlySession)->handle($request, $next) : $next($request);
     }

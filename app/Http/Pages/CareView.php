@@ -14,6 +14,7 @@ use App\Journal\TankRounds;
 use App\Models\CalendarFeed;
 use App\Models\Supply;
 use App\Models\System;
+use App\Models\Trial;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -26,6 +27,7 @@ use Ithys\Care\Rounds;
 use Ithys\Care\Socks;
 use Ithys\Care\Stock\Consumable;
 use Ithys\Care\Task;
+use Ithys\Care\TrialDay;
 use Ithys\History\OffSince;
 use Ithys\Journal\ChoreWord\Chore;
 use Ithys\Journal\ChoreWord\ChoreWord;
@@ -116,10 +118,18 @@ final class CareView
             },
             null,
             json_encode([
-                $today, $system->name, $system->care_plan, $system->target_school, (new FitShelf($system))->mark(),
+                $today, $system->name, $system->care_plan, self::trials($system), $system->target_school,
+                (new FitShelf($system))->mark(),
                 $keeper->can('journal', $system), $keeper->can('design', $system), $socks->toArray(),
             ]) ?: '',
         );
+    }
+
+    /** What of trials changes the list: which run, and how much of them is read. */
+    private static function trials(System $system): string
+    {
+        return Trial::query()->where('system_id', $system->id)->whereNull('ended')->withCount('cells')
+            ->get(['id', 'started'])->toJson();
     }
 
     /** @return array<string, mixed> what changes by the minute */
@@ -267,7 +277,11 @@ final class CareView
             'fine' => $chore === null ? null : ChoreWord::stillFine($chore)->line(),
             'skip' => $chore === null ? null : ChoreWord::skipped($chore)->line(),
             'entry' => $one instanceof Round ? $one->entry : null,
-            'href' => $chore === null ? route('media.show', $system, false) : null,
+            'href' => match (true) {
+                $one instanceof TrialDay => route('trials.show', [$system, $one->trial], false),
+                $chore === null => route('media.show', $system, false),
+                default => null,
+            },
         ];
     }
 

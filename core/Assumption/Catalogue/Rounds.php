@@ -23,6 +23,7 @@ final class Rounds
         ['minutes-sock', 'A sock change, with the washing, minutes', 6.0, 1.0, 60.0, self::MINUTES],
         ['minutes-water', 'A water change, with the mixing, minutes', 40.0, 5.0, 240.0, self::MINUTES],
         ['care-delivery', 'Days from an order to its delivery', 7.0, 0.0, 120.0, self::MINUTES],
+        ['minutes-trial', 'Reading one unit of a trial, minutes', 3.0, 0.5, 60.0, self::MINUTES],
         ['minutes-media', 'Renewing a medium, minutes', 15.0, 1.0, 120.0, self::MINUTES],
         ['oxygen-least', 'Oxygen under which fish suffer, mg/L', 4.0, 2.0, 6.0, self::OXYGEN],
         ['oxygen-animals', 'Oxygen that animals use, mg a gram and hour', 0.4, 0.05, 2.0, self::OXYGEN],

@@ -18,7 +18,7 @@ final readonly class FirstHour implements Payload
 {
     use PlainPayload;
 
-    /** @param  array<string, bool>  $seen  whether it is as it should be, by {@see Check}; none where it was not checked */
+    /** @param  array<string, bool>  $seen  whether it is right, by {@see Check}; none where it was not checked */
     private function __construct(public array $seen, public ?string $valve)
     {
     }

@@ -19,7 +19,7 @@ import { QuickEntry } from './QuickEntry';
 import { TroubleBar } from './TroubleBar';
 import { WaterLine } from './WaterLine';
 
-type Area = 'Care' | 'Path' | 'Section' | 'Media' | 'Journal' | 'Ledger' | 'Forecast' | 'Settings';
+type Area = 'Care' | 'Path' | 'Section' | 'Media' | 'Journal' | 'Ledger' | 'Forecast' | 'Trials' | 'Settings';
 
 /** The chart table around every screen behind the door: name and water, areas, the log, and what was just done. */
 export function Frame({
@@ -77,6 +77,7 @@ export function Frame({
     useHotkeys('g>d', go('ledger'));
     useHotkeys('g>f', go('forecast'));
     useHotkeys('g>m', go('media'));
+    useHotkeys('g>t', go('trials'));
     useHotkeys('g>s', () => router.visit('/settings'));
 
     return (
@@ -338,6 +339,7 @@ function Areas({ area, systemId }: { area: Area; systemId: number | undefined })
                   ['Journal', `/systems/${systemId}/journal`],
                   ['Ledger', `/systems/${systemId}/ledger`],
                   ['Forecast', `/systems/${systemId}/forecast`],
+                  ['Trials', `/systems/${systemId}/trials`],
               ] as [Area, string][])),
         ['Settings', '/settings'],
     ];

@@ -14,6 +14,7 @@ const KEYS = [
     ['G then M', 'go to Media'],
     ['G then D', 'go to Ledger'],
     ['G then F', 'go to Forecast'],
+    ['G then T', 'go to Trials'],
     ['G then S', 'go to Settings'],
     ['[ and ]', 'earlier or later change on the tide sheet'],
     ['T', 'tide sheet or table'],

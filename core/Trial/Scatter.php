@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Trial;
+
+/** By how much readings of equal units differ: by the steps of the kit, and by the units themselves. */
+final readonly class Scatter
+{
+    /** Rounding to steps scatters by a twelfth of their square. */
+    private const ROUNDING = 12.0;
+
+    public function __construct(
+        /** Of the kit, in ppm. */
+        public float $step,
+        /** Standard deviation that units of an arm are expected to show at the end, ppm. */
+        public float $units,
+    ) {
+    }
+
+    /** Standard deviation of a reading of a unit, ppm. */
+    public function whole(): float
+    {
+        return sqrt($this->units ** 2 + $this->step ** 2 / self::ROUNDING);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Trial;
+
+use Ithys\Document\Field;
+use Ithys\Document\Reader;
+use Ithys\Quantity\Dimension;
+
+/** How the units of a trial are run: how many an arm, how large, what they are fed, when and how they are read. */
+final readonly class TrialSetup
+{
+    private function __construct(
+        /** An arm. */
+        public int $units,
+        /** Of each unit. */
+        public float $litres,
+        /** Fed to each unit. */
+        public float $nitrogenMgPerDay,
+        public int $cyclingWeeks,
+        public int $weeks,
+        /** Days from one reading to the next. */
+        public int $every,
+        public Scatter $scatter,
+        /** Whether who reads sees codes in place of arms. */
+        public bool $isBlind,
+    ) {
+    }
+
+    public static function read(Reader $reader): self
+    {
+        $fields = self::fields();
+
+        return new self(
+            (int) $reader->needed($fields['units']),
+            $reader->needed($fields['litres']),
+            $reader->figure($fields['nitrogenMgPerDay']) ?? 0.0,
+            (int) $reader->needed($fields['cyclingWeeks']),
+            (int) $reader->needed($fields['weeks']),
+            (int) $reader->needed($fields['every']),
+            new Scatter($reader->needed($fields['step']), $reader->needed($fields['scatter'])),
+            $reader->flag('isBlind'),
+        );
+    }
+
+    /** @return array<string, Field> by key */
+    public static function fields(): array
+    {
+        $fields = [
+            Field::whole('units', 'The number of units an arm', 1, 12),
+            Field::of('litres', 'The water of a unit', Dimension::Volume, 0.05, 5_000.0),
+            Field::of('nitrogenMgPerDay', 'The nitrogen fed a day', null, 0.0, 10_000.0),
+            Field::whole('cyclingWeeks', 'The weeks of cycling', 0, 52),
+            Field::whole('weeks', 'The weeks of the trial', 1, 104),
+            Field::whole('every', 'The days from one reading to the next', 1, 28),
+            Field::of('step', 'The step of the kit', null, 0.0001, 100.0),
+            Field::of('scatter', 'The scatter between units', null, 0.0001, 1_000.0),
+        ];
+
+        return array_combine(array_map(static fn (Field $one): string => $one->key, $fields), $fields);
+    }
+
+    /** @return list<int> days on which all units are read, from the start on */
+    public function days(): array
+    {
+        return range(0, 7 * $this->weeks, min($this->every, 7 * $this->weeks));
+    }
+
+    public function lastDay(): int
+    {
+        $days = $this->days();
+
+        return $days[count($days) - 1];
+    }
+
+    /** @return array<string, int|float|bool> */
+    public function toArray(): array
+    {
+        return [
+            'units' => $this->units,
+            'litres' => $this->litres,
+            'nitrogenMgPerDay' => $this->nitrogenMgPerDay,
+            'cyclingWeeks' => $this->cyclingWeeks,
+            'weeks' => $this->weeks,
+            'every' => $this->every,
+            'step' => $this->scatter->step,
+            'scatter' => $this->scatter->units,
+            'isBlind' => $this->isBlind,
+        ];
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\System;
+use App\Models\Trial;
+use App\Models\User;
+use Ithys\Trial\TrialPlan;
+
+beforeEach(function (): void {
+    $this->travelTo('2026-06-15 12:00:00');
+    $this->actingAs($this->keeper = User::factory()->create());
+    $this->at = '/systems/'.System::factory()->ownedBy($this->keeper)->create()->id.'/trials';
+    $this->plan = fn (array $with = []): array => [
+        'question' => 'Do the stones lower nitrate?', 'parameter' => 'no3', 'arms' => ['gravel', 'stones', '', ''],
+        'control' => 'as much gravel', 'units' => '2', 'litres' => '5', 'nitrogenMgPerDay' => '1',
+        'cyclingWeeks' => '4', 'weeks' => '2', 'every' => '7', 'step' => '0.5', 'scatter' => '1,5',
+        'isBlind' => false, ...$with,
+    ];
+    $this->planned = function (array $with = []): Trial {
+        $this->post($this->at, ($this->plan)($with))->assertSessionHasNoErrors();
+
+        return Trial::query()->latest('id')->firstOrFail();
+    };
+    $this->page = fn (Trial $trial): array => $this->get("{$this->at}/{$trial->id}")->assertOk()->inertiaProps('trial');
+    $this->read = fn (Trial $trial, array $cells) => $this->put("{$this->at}/{$trial->id}/readings", [
+        'cells' => $cells,
+    ]);
+});
+
+it('plans a trial, shows what it can show, and places its arms by lot', function (): void {
+    $preview = $this->postJson("{$this->at}/preview", ($this->plan)())->assertOk()->json();
+    expect($preview['may'])->toBeTrue()->and($preview['options'][0]['smallest'])->toBe('8.5 ppm');
+    $page = ($this->page)(($this->planned)());
+    expect($page['state'])->toBe('planned')->and($page['arms'])->toBe(['gravel', 'stones'])
+        ->and(array_count_values(array_column($page['units'], 'arm')))->toEqual([0 => 2, 1 => 2])
+        ->and($page['power'])->toBe($preview);
+});
+
+it('says at each field what is wrong with a plan, and saves nothing', function (array $with, string $field): void {
+    $this->post($this->at, ($this->plan)($with))->assertSessionHasErrors($field);
+    expect(Trial::query()->count())->toBe(0);
+})->with([
+    [['question' => ''], 'question'], [['control' => ''], 'control'], [['arms' => ['gravel']], 'arms'],
+    [['units' => '0'], 'units'], [['units' => '1.5'], 'units'], [['litres' => '-3'], 'litres'],
+    [['weeks' => 'many'], 'weeks'], [['step' => '0'], 'step'], [['parameter' => 'gold'], 'parameter'],
+    [['file' => '{"format":"other"}'], 'file'], [['file' => 'no json'], 'file'],
+]);
+
+it('locks the plan at the start, and takes amendments with their day', function (): void {
+    $trial = ($this->planned)();
+    ($this->read)($trial, ['U1 0' => '8'])->assertSessionHasErrors(['cells' => 'Start the trial first: what is read '
+        .'before its start does not count.']);
+    $this->post("{$this->at}/{$trial->id}/start")->assertSessionHasNoErrors();
+    $this->post("{$this->at}/{$trial->id}/start")->assertSessionHasErrors(['plan' => 'The plan is locked since the '
+        .'start. Write what you change as an amendment.']);
+    $this->post("{$this->at}/{$trial->id}/amendments", ['text' => ' '])->assertSessionHasErrors('text');
+    $this->post("{$this->at}/{$trial->id}/amendments", ['text' => 'A new bottle of the kit.']);
+    expect(($this->page)($trial)['amendments'])->toBe([['day' => '2026-06-15', 'text' => 'A new bottle of the kit.']]);
+});
+
+it('fills the sheet, all of it or nothing, and corrects a cell', function (): void {
+    $trial = ($this->planned)();
+    $this->post("{$this->at}/{$trial->id}/start");
+    ($this->read)($trial, ['U1 0' => '8.5', 'U2 0' => 'green'])->assertSessionHasErrors('cells.U2 0');
+    expect(($this->page)($trial)['next'])->toBe(0)->and($trial->cells()->count())->toBe(0);
+    ($this->read)($trial, ['U1 0' => '8,5 cloudy', 'U2 0' => '<0.5', 'U3 0' => 'died', 'U4 0' => '9'])
+        ->assertSessionHasNoErrors();
+    $cells = array_map(fn (array $one): array => array_values((array) $one['cells']), ($this->page)($trial)['units']);
+    expect(array_merge(...$cells))
+        ->toBe(['8.5 cloudy', '<0.5', 'missing: died', '9'])->and(($this->page)($trial)['next'])->toBe(7);
+    // Two readings of one unit on one day: the later takes the place of the first; an empty cell takes it out.
+    ($this->read)($trial, ['U1 0' => '7'])->assertSessionHasNoErrors();
+    ($this->read)($trial, ['U2 0' => ''])->assertSessionHasNoErrors();
+    expect($trial->cells()->count())->toBe(3)->and($trial->cells()->where('unit', 'U1')->sole()->cell)->toBe('7');
+    foreach (['U9 0', 'U1 3', 'U1', 'x y'] as $place) {
+        ($this->read)($trial, [$place => '8'])->assertSessionHasErrors("cells.{$place}");
+    }
+});
+
+it('judges once, after the last planned day, and hides the arms of a blind trial until then', function (): void {
+    $trial = ($this->planned)(['isBlind' => true]);
+    $this->post("{$this->at}/{$trial->id}/start");
+    foreach ([0, 7, 14] as $day) {
+        $this->travelTo("2026-06-15 12:00:00 +{$day} days");
+        $cells = [];
+        foreach ($trial->placed() as $unit => $arm) {
+            $cells["{$unit} {$day}"] = (string) (($arm === 1 ? 2 : 20) + (int) substr($unit, 1) / 2);
+        }
+        $page = ($this->page)($trial);
+        expect(array_filter(array_column($page['units'], 'arm'), is_int(...)))->toBe([]);
+        $day < 14 && expect($page['headline'])->toContain('It is judged after day 14');
+        ($this->read)($trial, $cells)->assertSessionHasNoErrors();
+    }
+    $page = ($this->page)($trial);
+    expect($page['isJudged'])->toBeTrue()->and($page['headline'])->toBe('Stones ends lower than gravel.')
+        ->and($page['end'][0]['isClear'])->toBeTrue()
+        ->and($this->get($this->at)->inertiaProps('trials')['list'][0]['says'])->toBe($page['headline']);
+});
+
+it('gives its plan as a file that opens again, and its readings as CSV', function (): void {
+    $trial = ($this->planned)(['arms' => ['gravel', '=stones']]);
+    $file = (string) $this->get("{$this->at}/{$trial->id}/trial.json")->assertOk()->getContent();
+    $again = ($this->planned)(['file' => $file, 'question' => '']);
+    expect($again->planned()->toArray())->toBe($trial->planned()->toArray())
+        ->and(json_decode($file, true)['format'])->toBe(TrialPlan::FORMAT);
+    $this->post("{$this->at}/{$trial->id}/start");
+    $unit = array_search(1, $trial->placed(), true);
+    ($this->read)($trial, ["{$unit} 0" => '8']);
+    expect($this->get("{$this->at}/{$trial->id}/readings.csv")->streamedContent())
+        ->toBe("unit,arm,day,reading\r\n{$unit},'=stones,0,8\r\n");
+});
+
+it('lists its reading days in Care, until the day is read', function (): void {
+    $trial = ($this->planned)();
+    $this->post("{$this->at}/{$trial->id}/start");
+    $due = fn (): array => array_column(
+        $this->get(str_replace('trials', 'care', $this->at))->inertiaProps('care')['tanks'][0]['due'],
+        'when',
+        'key',
+    );
+    expect($due())->toBe(["trial {$trial->id}" => 'due today']);
+    ($this->read)($trial, ['U1 0' => '8', 'U2 0' => '8', 'U3 0' => '8', 'U4 0' => '8']);
+    expect($due())->toBe([]);
+    $this->travel(9)->days();
+    expect($due())->toBe(["trial {$trial->id}" => '2 days late']);
+    $this->post("{$this->at}/{$trial->id}/end")->assertSessionHasNoErrors();
+    expect($due())->toBe([])->and(($this->page)($trial)['headline'])->toContain('It is judged after day 14');
+    ($this->read)($trial, ['U1 7' => '8'])->assertSessionHasErrors('cells');
+});
+
+it('is nobody else’s, and comes back from the bin', function (): void {
+    $trial = ($this->planned)();
+    $this->delete("{$this->at}/{$trial->id}");
+    $undo = session('flash')['undo'];
+    expect($this->get($this->at)->inertiaProps('trials')['list'])->toBe([]);
+    $this->post($undo)->assertRedirect();
+    expect($this->get($this->at)->inertiaProps('trials')['list'])->toHaveCount(1);
+    $this->flushSession();
+    $other = User::factory()->create();
+    $own = System::factory()->ownedBy($other)->create()->id;
+    $this->actingAs($other)->get("{$this->at}/{$trial->id}")->assertNotFound();
+    $this->get("/systems/{$own}/trials/{$trial->id}")->assertNotFound();
+    $this->put("/systems/{$own}/trials/{$trial->id}/readings", ['cells' => ['U1 0' => '8']])->assertNotFound();
+});
