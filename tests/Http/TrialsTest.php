@@ -73,7 +73,7 @@ it('fills the sheet, all of it or nothing, and corrects a cell', function (): vo
     ($this->read)($trial, ['U1 0' => '7'])->assertSessionHasNoErrors();
     ($this->read)($trial, ['U2 0' => ''])->assertSessionHasNoErrors();
     expect($trial->cells()->count())->toBe(3)->and($trial->cells()->where('unit', 'U1')->sole()->cell)->toBe('7');
-    foreach (['U9 0', 'U1 3', 'U1', 'x y'] as $place) {
+    foreach (['U9 0', 'U1 3', 'U1', 'x y', 'U1 7'] as $place) {
         ($this->read)($trial, [$place => '8'])->assertSessionHasErrors("cells.{$place}");
     }
 });

@@ -95,7 +95,7 @@ final class TrialController extends Controller
                 ? 'Start the trial first: what is read before its start does not count.'
                 : 'This trial has ended.']);
         }
-        $cells = $request->cells($found);
+        $cells = $request->cells($found, $found->day(now()->toDateTimeImmutable()) ?? 0);
         $by = $this->keeper($request)->id;
         DB::transaction(static function () use ($found, $cells, $by): void {
             foreach ($cells as $one) {

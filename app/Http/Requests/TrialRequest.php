@@ -47,11 +47,12 @@ final class TrialRequest extends FormRequest
     /**
      * All that is typed, or nothing.
      *
+     * @param  int  $today  day of the trial
      * @return list<array{unit: string, day: int, cell: string}> an empty cell is taken out
      *
      * @throws ValidationException with a sentence at each cell
      */
-    public function cells(Trial $trial): array
+    public function cells(Trial $trial, int $today): array
     {
         $plan = $trial->planned();
         $placed = $trial->placed();
@@ -62,6 +63,11 @@ final class TrialRequest extends FormRequest
             $text = $text === null || is_scalar($text) ? trim((string) $text) : '?';
             if (! isset($placed[$unit]) || ! in_array((int) $day, $plan->setup->days(), true) || ! ctype_digit($day)) {
                 $problems["cells.{$place}"] = 'This unit or day is not in the plan.';
+
+                continue;
+            }
+            if ((int) $day > $today) {
+                $problems["cells.{$place}"] = "Day {$day} has not come yet: today is day {$today}.";
 
                 continue;
             }

@@ -7,10 +7,10 @@ import { type Trial } from './types';
 
 /** The sheet of one day: a field for each unit, filled by keys or on a phone; Enter goes to the next. */
 export function Grid({ trial, systemId }: { trial: Trial; systemId: number }) {
-    const [day, setDay] = useState(trial.next ?? trial.lastDay);
+    const open = trial.days.filter((one) => one <= (trial.day ?? 0));
+    const [day, setDay] = useState(open.find((one) => one === trial.next) ?? open.at(-1) ?? 0);
     const [typed, setTyped] = useState<Record<string, string>>({});
     const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
-    const open = trial.days.filter((one) => one <= (trial.day ?? 0));
     const pick = (picked: number) => {
         setDay(picked);
         setTyped({});
