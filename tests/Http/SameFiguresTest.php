@@ -145,3 +145,28 @@ it('shows the same figure of a fact on every screen', function (?string $name): 
     'two vessels and a pump' => ['two vessels and a pump'],
     'silent of late' => ['silent of late'],
 ]);
+
+it('has the costs, the power and the days of care the same on every screen', function (): void {
+    $system = tankWith($this->user, null);
+    $costs = ($this->props)($system, 'care/costs')['costs'];
+    $approaches = ($this->props)($system, 'media')['view']['schools'];
+    expect(array_column($costs['ways'][1]['ways'], 'cost', 'name'))
+        ->toEqual(array_column($approaches, 'cost', 'label'));
+    $review = json_decode((string) json_encode(($this->props)($system, 'path/r1/parts')['review']), true);
+    $sizing = $review['sizing'];
+    $power = $costs['power'];
+    expect(array_sum(array_column($power['items'], 'hours')))->toEqualWithDelta($sizing['kilowattHoursAYear'], 3.0)
+        ->and(array_sum(array_column($power['items'], 'cost')))->toEqualWithDelta($sizing['costAYear'], 3.0)
+        ->and($power['price'])->toEqual($sizing['pricePerKilowattHour']);
+    $pump = array_column($power['items'], 'watts', 'name')['Return pump'];
+    $battery = ($this->props)($system, 'care')['powerCut']['batteries'];
+    expect(array_column($battery, 'watts', 'what')['Return pump'])->toEqual($pump);
+
+    // The day of each task on Care is its day on the water line.
+    $page = ($this->props)($system, 'care');
+    $tank = $page['care']['tanks'][0];
+    $due = array_column($tank['due'], 'when', 'key');
+    $stages = array_column($page['frame']['path']['stops'], 'due', 'kind');
+    expect($stages['skimmer'])->toBe($due['cup'])->and($stages['pad'])->toBe($due['pad'])
+        ->and($stages['top-off'])->toBe($due['top-off'])->and($stages['sock'])->toBeNull();
+});
