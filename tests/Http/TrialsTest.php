@@ -80,6 +80,8 @@ it('fills the sheet, all of it or nothing, and corrects a cell', function (): vo
 
 it('judges once, after the last planned day, and hides the arms of a blind trial until then', function (): void {
     $trial = ($this->planned)(['isBlind' => true]);
+    // Who fills the units has to know.
+    expect(array_filter(array_column(($this->page)($trial)['units'], 'arm'), is_int(...)))->toHaveCount(4);
     $this->post("{$this->at}/{$trial->id}/start");
     foreach ([0, 7, 14] as $day) {
         $this->travelTo("2026-06-15 12:00:00 +{$day} days");

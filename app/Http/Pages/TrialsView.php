@@ -72,8 +72,9 @@ final class TrialsView
         $words = $keeper->words();
         $judged = $trial->judged($now);
         $day = $trial->day($now);
-        // Who reads does not see the arm, until it is judged.
-        $isHidden = $plan->setup->isBlind && $judged->withheld !== null && $plan->mayTell();
+        // Who sets it up sees the arms; who reads does not, until it is judged.
+        $isHidden = $plan->setup->isBlind && $trial->started !== null && $judged->withheld !== null
+            && $plan->mayTell();
         $sheet = $trial->sheet();
         $placed = $trial->placed();
 

@@ -86,6 +86,12 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                 <Box mt="3">
                     <chakra.h2 fontSize="lg">Places, by lot</chakra.h2>
                     <Labels trial={trial} />
+                    {trial.setup.isBlind && (
+                        <chakra.p fontSize="sm" color="quiet" mt="1" _print={{ display: 'none' }}>
+                            Fill the units by this list. Printed labels carry the code alone, and from the start on the
+                            arms are hidden until the trial is judged.
+                        </chakra.p>
+                    )}
                     {trial.mayPlan && (
                         <Button
                             look="solid"
@@ -162,7 +168,9 @@ function Labels({ trial }: { trial: Trial }) {
             {trial.units.map(({ unit, arm }) => (
                 <Box key={unit} borderWidth="1.5px" borderColor="ink" px="2" py="1">
                     <chakra.b fontSize="lg">{unit}</chakra.b>
-                    <p>{arm === null ? 'hidden' : trial.arms[arm]}</p>
+                    <chakra.p _print={trial.setup.isBlind ? { display: 'none' } : {}}>
+                        {arm === null ? '' : trial.arms[arm]}
+                    </chakra.p>
                 </Box>
             ))}
         </Box>
