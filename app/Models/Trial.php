@@ -93,6 +93,38 @@ final class Trial extends Model
         return $sheet;
     }
 
+    /**
+     * What cells change of those that were read, as amendments.
+     *
+     * @param  list<array{unit: string, day: int, cell: string}>  $cells
+     * @return list<array{day: string, text: string}>
+     */
+    public function corrections(array $cells, string $today): array
+    {
+        $was = [];
+        foreach ($this->cells as $cell) {
+            $was["{$cell->unit} {$cell->day}"] = $cell->cell;
+        }
+        $texts = [];
+        foreach ($cells as $one) {
+            $before = $was["{$one['unit']} {$one['day']}"] ?? '';
+            if ($before !== $one['cell']) {
+                $texts[] = [
+                    'day' => $today,
+                    'text' => sprintf(
+                        'Corrected after the verdict: %s, day %d, from “%s” to “%s”.',
+                        $one['unit'],
+                        $one['day'],
+                        $before,
+                        $one['cell'],
+                    ),
+                ];
+            }
+        }
+
+        return $texts;
+    }
+
     public function judged(DateTimeImmutable $now): Judgement
     {
         return Judgement::of($this->planned(), $this->placed(), $this->sheet(), $this->day($now) ?? 0);

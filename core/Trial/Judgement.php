@@ -19,7 +19,7 @@ final readonly class Judgement
     /** Days of readings in a row on which an arm is ahead, so that it led. */
     private const LED = 3;
 
-    /** A unit counts at the end where it was read on one of so many of the last planned days. */
+    /** A unit counts at the end where it was read on one of the last planned days. */
     private const LAST = 2;
 
     /**
@@ -48,7 +48,7 @@ final readonly class Judgement
         $last = $plan->setup->lastDay();
         $withheld = match (true) {
             ! $plan->mayTell() => Text::wrap(
-                'Not clear: with one unit an arm nobody can tell the arm from the unit. Plan two or more.',
+                'Not clear: with one unit an arm, a quirk of the unit looks like an effect. Plan two or more.',
             ),
             $today < $last => Text::of(
                 'It is judged after day {last}, as planned; today is day {today}. Looking early would make chance look '

@@ -20,7 +20,7 @@ final readonly class TrialPlan
 
     private const MOST_ARMS = 4;
 
-    /** By so much finer is the kit of the comparison. */
+    /** How many times finer the kit of the comparison is. */
     private const FINER = 5.0;
 
     /** mg of nitrate that a mg of nitrogen makes (IUPAC 2013 atomic weights). */

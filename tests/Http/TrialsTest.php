@@ -97,7 +97,13 @@ it('judges once, after the last planned day, and hides the arms of a blind trial
     $page = ($this->page)($trial);
     expect($page['isJudged'])->toBeTrue()->and($page['headline'])->toBe('Stones ends lower than gravel.')
         ->and($page['end'][0]['isClear'])->toBeTrue()
-        ->and($this->get($this->at)->inertiaProps('trials')['list'][0]['says'])->toBe($page['headline']);
+        ->and($this->get($this->at)->inertiaProps('trials')['list'][0]['says'])->toBe($page['headline'])
+        ->and($page['amendments'])->toBe([]);
+    // A slip can be corrected, and the correction stands with the verdict.
+    $same = $trial->cells()->where(['unit' => 'U2', 'day' => 14])->sole()->cell;
+    ($this->read)($trial, ['U1 14' => '30', 'U2 14' => $same]);
+    expect(array_column(($this->page)($trial)['amendments'], 'text'))->toHaveCount(1)
+        ->and(($this->page)($trial)['amendments'][0]['text'])->toContain('U1, day 14')->toContain('to “30”');
 });
 
 it('gives its plan as a file that opens again, and its readings as CSV', function (): void {

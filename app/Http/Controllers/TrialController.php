@@ -97,7 +97,12 @@ final class TrialController extends Controller
         }
         $cells = $request->cells($found, $found->day(now()->toDateTimeImmutable()) ?? 0);
         $by = $this->keeper($request)->id;
-        DB::transaction(static function () use ($found, $cells, $by): void {
+        // What is changed once the verdict is known is told with it.
+        $late = $found->judged(now()->toDateTimeImmutable())->withheld === null
+            ? $found->corrections($cells, now($system->zone())->format('Y-m-d'))
+            : [];
+        DB::transaction(static function () use ($found, $cells, $by, $late): void {
+            $late === [] || $found->update(['amendments' => [...$found->amendments, ...$late]]);
             foreach ($cells as $one) {
                 $place = ['unit' => $one['unit'], 'day' => $one['day']];
                 $one['cell'] === ''
