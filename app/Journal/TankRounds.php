@@ -103,6 +103,7 @@ final class TankRounds
                     $day($ends[2] ?? null),
                     $system->assumptions()->value('minutes-media'),
                     [$charge->vessel()],
+                    $system->carePlan()->workday($likely, null),
                 );
             }
         }

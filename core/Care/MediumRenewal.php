@@ -23,6 +23,8 @@ final readonly class MediumRenewal implements Task
         private ?int $latest,
         private float $minutes,
         private array $items,
+        /** Day of work on which it is done; null for the likely day itself. */
+        private ?int $due = null,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class MediumRenewal implements Task
 
     public function due(): int
     {
-        return $this->likely;
+        return $this->due ?? $this->likely;
     }
 
     public function minutes(): float

@@ -108,9 +108,10 @@ it('lets a stranger neither look nor log', function (): void {
 });
 
 it('plans nothing on days off, and says who does what, on every list', function (): void {
+    // The days of a trial are fixed by its plan.
     $days = fn (): array => array_values(array_filter(
         $this->get('/systems/1/care')->inertiaProps('care')['weeks'],
-        fn (array $one): bool => $one['tasks'] !== [],
+        fn (array $one): bool => array_diff($one['tasks'], ['Read the trial, Stairwell reef']) !== [],
     ));
     $this->put('/systems/1/care/plan', ['off' => [6, 7]])->assertSessionHasNoErrors();
     foreach (array_slice($days(), 1) as $day) {
