@@ -7,6 +7,7 @@ namespace Ithys\Care;
 use DateTimeZone;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Fleece\Fleece;
+use Ithys\Quantity\Text;
 
 /** How long the roll in use lasts: from the lengths that were read, with a range. */
 final readonly class FleeceRoll
@@ -18,6 +19,8 @@ final readonly class FleeceRoll
     private const FEW = 0.3;
 
     private const WIDE = 1.2816;
+
+    public const MISSING = 'Log the length that is left twice, such as “fleece 14 m left”, to see when the roll ends.';
 
     private function __construct(
         public float $mmPerDay,
@@ -60,6 +63,18 @@ final readonly class FleeceRoll
         $end = static fn (float $mmPerDay): int => $last[0] + (int) floor($last[1] / $mmPerDay);
 
         return new self($pace, $end($pace), $end($pace * (1 + $within)), $end($pace * (1 - $within)), $last[1]);
+    }
+
+    /** @param  float  $deliveryDays  from an order to its delivery */
+    public function says(float $deliveryDays): Text
+    {
+        return Text::of(
+            'The roll ends about {ends} ({soonest} to {latest}). Order a new one by {order}.',
+            ends: CalendarDay::written($this->ends),
+            soonest: CalendarDay::written($this->soonest),
+            latest: CalendarDay::written($this->latest),
+            order: CalendarDay::written($this->soonest - (int) ceil($deliveryDays)),
+        );
     }
 
     /**

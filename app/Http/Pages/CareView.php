@@ -189,7 +189,7 @@ final class CareView
                 lcfirst($later[0]->label()),
             ),
             'socks' => self::socks($system, $words, $rounds, $socks, $now),
-            'fleece' => self::fleece($system, $rounds, $now),
+            'fleece' => self::fleece($system, $words, $rounds, $now),
             'pause' => $rounds->find(Chore::Cup) === null ? null : Spell::pause(
                 Spell::SKIMMER,
                 $system->assumptions()->value('pause-minutes') / 60,
@@ -238,7 +238,7 @@ final class CareView
     }
 
     /** @return ?string how long the roll in use lasts; null for a tank without a roller */
-    private static function fleece(System $system, Rounds $rounds, DateTimeImmutable $now): ?string
+    private static function fleece(System $system, Words $words, Rounds $rounds, DateTimeImmutable $now): ?string
     {
         if ($rounds->find(Chore::Roller) === null) {
             return null;
@@ -246,14 +246,8 @@ final class CareView
         $roll = FleeceRoll::of((new Journal($system))->ofKinds([FleeceKind::KEY], $now), $system->zone());
 
         return $roll === null
-            ? 'Log the length that is left twice, such as “fleece 14 m left”, to see when the roll ends.'
-            : sprintf(
-                'The roll ends about %s (%s to %s). Have a new one by %s.',
-                CalendarDay::written($roll->ends),
-                CalendarDay::written($roll->soonest),
-                CalendarDay::written($roll->latest),
-                CalendarDay::written($roll->soonest - (int) $system->assumptions()->value('care-delivery')),
-            );
+            ? FleeceRoll::MISSING
+            : $words->say($roll->says($system->assumptions()->value('care-delivery')));
     }
 
     /** @return array<string, mixed> */

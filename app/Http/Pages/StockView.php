@@ -15,8 +15,6 @@ use Ithys\Quantity\Quantity;
 /** What a household has of what its tanks use up, how long it lasts, and what to order. */
 final class StockView
 {
-    private const DAYS_A_YEAR = 365.0;
-
     /** @return array<string, mixed> */
     public static function of(User $keeper, DateTimeImmutable $now): array
     {
@@ -59,6 +57,7 @@ final class StockView
         $unit = $consumable->unit ?? '';
         $ends = $level->ends();
         $packs = $level->packs($supply->per_pack);
+        $yearly = $supply->price === null ? null : $level->costAYear($supply->per_pack, $supply->price);
         $round = static fn (float $figure): float => Quantity::significant($figure, 3);
 
         return [
@@ -91,9 +90,7 @@ final class StockView
             'isToOrder' => $level->isToOrder(),
             'packs' => $packs,
             'cost' => $supply->price === null ? null : round($packs * $supply->price, 2),
-            'yearly' => $supply->price === null || $level->perDay === null
-                ? null
-                : round(self::DAYS_A_YEAR * $level->perDay / $supply->per_pack * $supply->price, 0),
+            'yearly' => $yearly === null ? null : round($yearly),
             'mayCount' => $supply->systems->contains(
                 static fn (System $one): bool => $keeper->can('journal', $one),
             ),

@@ -35,6 +35,8 @@ final readonly class Level
 
     private const DAY = 86_400;
 
+    private const YEAR = 365.0;
+
     /** Days ahead that one order covers. */
     private const COVERS = 84;
 
@@ -131,6 +133,12 @@ final readonly class Level
     public function isToOrder(): bool
     {
         return $this->left === 0.0 || ($this->orderBy() !== null && $this->orderBy() <= $this->now);
+    }
+
+    /** Money a year at the price of a pack; null where it is not known how fast it goes. */
+    public function costAYear(float $perPack, float $price): ?float
+    {
+        return $this->perDay === null ? null : self::YEAR * $this->perDay / $perPack * $price;
     }
 
     /** Packs that last for twelve weeks; one where the rate is not known. */

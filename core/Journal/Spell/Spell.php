@@ -79,7 +79,7 @@ final readonly class Spell implements Payload
 
     public function line(): string
     {
-        return mb_strtolower($this->device).($this->isPause ? ' pause ' : ' off ').$this->time();
+        return mb_strtolower($this->device).($this->isPause ? ' pause ' : ' off ').$this->told();
     }
 
     public function toArray(): array
@@ -94,11 +94,11 @@ final readonly class Spell implements Payload
     public function summary(): Text
     {
         return $this->isPause
-            ? Text::of('Feeding pause, {device}: {time}', device: $this->device, time: $this->time())
+            ? Text::of('Feeding pause, {device}: {time}', device: $this->device, time: $this->told())
             : Text::of(
                 '{device!} off for {hours}',
                 device: $this->device,
-                hours: $this->hours < 1.0 ? $this->time() : Quantity::base($this->hours, Dimension::Hours),
+                hours: $this->hours < 1.0 ? $this->told() : Quantity::base($this->hours, Dimension::Hours),
             );
     }
 
@@ -114,7 +114,7 @@ final readonly class Spell implements Payload
         return new Mark(0.0);
     }
 
-    private function time(): string
+    private function told(): string
     {
         return $this->hours < 1.0 ? Figure::of(60 * $this->hours).' min' : Figure::of($this->hours).' h';
     }
