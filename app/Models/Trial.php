@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Ithys\Care\CalendarDay;
+use Ithys\Trial\Correction;
 use Ithys\Trial\Judgement;
 use Ithys\Trial\Placement;
 use Ithys\Trial\TrialPlan;
@@ -111,13 +112,7 @@ final class Trial extends Model
             if ($before !== $one['cell']) {
                 $texts[] = [
                     'day' => $today,
-                    'text' => sprintf(
-                        'Corrected after the verdict: %s, day %d, from “%s” to “%s”.',
-                        $one['unit'],
-                        $one['day'],
-                        $before,
-                        $one['cell'],
-                    ),
+                    'text' => Correction::says($one['unit'], $one['day'], $before, $one['cell']),
                 ];
             }
         }

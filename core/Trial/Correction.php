@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ithys\Trial;
+
+/** What was changed in the sheet of a trial once its verdict was known. */
+final class Correction
+{
+    /** @param  string  $before  the cell as it was; empty where it was not read */
+    public static function says(string $unit, int $day, string $before, string $after): string
+    {
+        return "Corrected after the verdict: {$unit}, day {$day}, from “{$before}” to “{$after}”.";
+    }
+}
