@@ -116,7 +116,7 @@ final class TankRounds
     {
         $days = [];
         $running = Trial::query()->where('system_id', $system->id)->whereNotNull('started')->whereNull('ended')
-            ->with('cells')->get();
+            ->with('cells:id,trial_id,day')->get();
         foreach ($running as $trial) {
             $day = $trial->nextDay();
             if ($day !== null && $trial->started !== null) {

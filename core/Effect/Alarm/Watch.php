@@ -294,9 +294,12 @@ final readonly class Watch
 
     private function alert(string $key, string $code, Text $title, Text $says, OffSince $off): Alert
     {
+        // A pause rests on how long pauses usually are.
+        $basis = $off->until === null ? Assumed::AlertSkimmerOff : 'pause-minutes';
+
         return new Alert(
             $key,
-            Finding::of(Severity::Caution, $code, $title, $says, $this->assumptions->of(Assumed::AlertSkimmerOff)),
+            Finding::of(Severity::Caution, $code, $title, $says, $this->assumptions->of($basis)),
             $off->since,
             $off->entry,
         );
