@@ -35,8 +35,10 @@ use App\Http\Controllers\StopController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\SumpRevisionController;
 use App\Http\Controllers\SystemController;
+use App\Http\Controllers\TankTrialController;
 use App\Http\Controllers\TargetController;
 use App\Http\Controllers\TrialController;
+use App\Http\Controllers\TrialSheetController;
 use App\Http\Controllers\WaterController;
 use App\Http\Middleware\LearnAfterWrites;
 use App\Http\Middleware\ReadOnlySession;
@@ -109,8 +111,9 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/care', [CareController::class, 'show'])->name('care.show');
             Route::get('/trials', [TrialController::class, 'index'])->name('trials.index');
             Route::get('/trials/{trial}', [TrialController::class, 'show'])->name('trials.show');
-            Route::get('/trials/{trial}/trial.json', [TrialController::class, 'json'])->name('trials.json');
-            Route::get('/trials/{trial}/readings.csv', [TrialController::class, 'csv'])->name('trials.csv');
+            Route::get('/trials/{trial}/trial.json', [TrialSheetController::class, 'json'])->name('trials.json');
+            Route::get('/trials/{trial}/readings.csv', [TrialSheetController::class, 'csv'])->name('trials.csv');
+            Route::get('/trials/{trial}/report.svg', [TrialSheetController::class, 'svg'])->name('trials.svg');
             Route::get('/care/stock', [StockController::class, 'show'])->name('stock.show');
             Route::get('/care/costs', CostController::class)->name('costs.show');
             Route::get('/care/incidents', [IncidentController::class, 'show'])->name('incidents.show');
@@ -144,6 +147,7 @@ Route::middleware('auth')->group(function (): void {
                 Route::post('/media/dose/preview', [MediaController::class, 'preview'])->name('media.preview');
                 Route::post('/media/ozone/preview', [MediaController::class, 'tryOzone'])->name('ozone.preview');
                 Route::post('/trials/preview', [TrialController::class, 'preview'])->name('trials.preview');
+                Route::post('/trials/tank/preview', [TankTrialController::class, 'preview'])->name('trials.tank');
                 Route::post('/forecast/preview', [ForecastController::class, 'preview'])->name('forecast.preview');
                 Route::post('/forecast/media/preview', [ForecastController::class, 'media'])->name('forecast.media');
                 Route::post('/path/preview', [PathController::class, 'preview'])->name('path.preview');
@@ -160,7 +164,12 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/care/sitters', [SitterController::class, 'index'])->name('sitters.index');
             Route::post('/care/sitters', [SitterController::class, 'store'])->name('sitters.store');
             Route::delete('/care/sitters/{sitter}', [SitterController::class, 'destroy'])->name('sitters.destroy');
-            Route::put('/trials/{trial}/readings', [TrialController::class, 'read'])->name('trials.read');
+            Route::put('/trials/{trial}/readings', [TrialSheetController::class, 'update'])->name('trials.read');
+            Route::post('/trials/{trial}/table', [TrialSheetController::class, 'import'])->name('trials.import');
+            Route::post('/trials/{trial}/switches/{planned}', [TankTrialController::class, 'made'])
+                ->whereNumber('planned')->name('trials.switch');
+            Route::put('/trials/{trial}/change', [TankTrialController::class, 'pick'])->name('trials.pick');
+            Route::put('/trials/{trial}/lessons', [TrialController::class, 'learn'])->name('trials.learn');
             Route::post('/care/stock/{supply}/{what}', [StockController::class, 'record'])
                 ->whereIn('what', ['counted', 'bought', 'binned'])->name('stock.record');
             Route::post('/care/incidents', [IncidentController::class, 'store'])->name('incidents.store');

@@ -15,7 +15,7 @@ final class SchemaFile
      * Where a document departs from a schema, in words; the nearest to the cause last.
      *
      * @param  mixed  $document  objects as objects
-     * @param  'path-1'|'sump-1'  $schema
+     * @param  'path-1'|'sump-1'|'trial-1'  $schema
      * @return list<string> empty when it does not
      */
     public static function faults(mixed $document, string $schema): array

@@ -7,7 +7,6 @@ namespace App\Journal;
 use App\Models\System;
 use App\Models\Trial;
 use DateTimeImmutable;
-use DateTimeZone;
 use Ithys\Care\CalendarDay;
 use Ithys\Care\MediumRenewal;
 use Ithys\Care\Rounds;
@@ -76,7 +75,7 @@ final class TankRounds
 
         return $rounds instanceof Rounds
             ? $rounds->with(
-                [...self::renewals($system, $now), ...self::trials($system)],
+                [...self::renewals($system, $now), ...self::trials($system, $now)],
                 self::missed($system, $now),
                 $socks?->reason,
             )
@@ -111,23 +110,35 @@ final class TankRounds
         return $renewals;
     }
 
-    /** @return list<TrialDay> the next planned day of each trial that runs */
-    private static function trials(System $system): array
+    /** @return list<TrialDay> the next planned day of each trial that runs, and what is switched next */
+    private static function trials(System $system, DateTimeImmutable $now): array
     {
         $days = [];
         $running = Trial::query()->where('system_id', $system->id)->whereNotNull('started')->whereNull('ended')
-            ->with('cells:id,trial_id,day')->get();
+            ->with(['cells:id,trial_id,day', 'system', 'other'])->get();
         foreach ($running as $trial) {
-            $day = $trial->nextDay();
-            if ($day !== null && $trial->started !== null) {
-                $zone = new DateTimeZone('UTC');
-                $plan = $trial->planned();
+            $tank = $trial->isInUnits() ? null : new TankTrials($trial, $now);
+            $day = $tank === null ? $trial->nextDay() : $tank->nextDay();
+            $first = $trial->firstDay() ?? 0;
+            $minutes = $system->assumptions()->value('minutes-trial');
+            if ($day !== null) {
                 $days[] = new TrialDay(
                     $trial->id,
-                    $plan->question,
-                    CalendarDay::of(new DateTimeImmutable($trial->started, $zone), $zone) + $day,
+                    $trial->question(),
+                    $first + $day,
                     $day,
-                    count($plan->arms) * $plan->setup->units * $system->assumptions()->value('minutes-trial'),
+                    $minutes * ($tank === null ? count($trial->placed()) * count($trial->planned()->reads) : 1),
+                );
+            }
+            $switch = $tank?->nextSwitch();
+            if ($switch !== null) {
+                $days[] = new TrialDay(
+                    $trial->id,
+                    $trial->question(),
+                    $first + $switch['day'],
+                    $switch['day'],
+                    $minutes,
+                    ucfirst($trial->tankPlan()->change).($switch['isOn'] ? ': switch on' : ': switch off'),
                 );
             }
         }

@@ -27,7 +27,7 @@ final class Photo extends Model
     /** What a list of photos needs; the pictures themselves are large. */
     public const LISTED = ['id', 'system_id', 'taken_on', 'caption', 'width', 'height', 'created_at', 'deleted_at'];
 
-    protected $fillable = ['user_id', 'taken_on', 'caption', 'width', 'height', 'image', 'thumbnail'];
+    protected $fillable = ['user_id', 'trial_id', 'taken_on', 'caption', 'width', 'height', 'image', 'thumbnail'];
 
     protected $hidden = ['image', 'thumbnail'];
 }

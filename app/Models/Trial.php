@@ -12,9 +12,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Ithys\Care\CalendarDay;
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Trial\Correction;
 use Ithys\Trial\Judgement;
+use Ithys\Trial\Lessons;
 use Ithys\Trial\Placement;
+use Ithys\Trial\Sheet;
+use Ithys\Trial\Tank\Lot;
+use Ithys\Trial\Tank\TankPlan;
 use Ithys\Trial\TrialPlan;
 use Ithys\Trial\TrialReading;
 
@@ -23,26 +28,51 @@ use Ithys\Trial\TrialReading;
  *
  * @property int $id
  * @property int $system_id
+ * @property string $form  "units", or how it is run in the tanks themselves
+ * @property ?int $other_system_id  the second of two tanks
+ * @property ?int $entry_id  the change in the journal that is judged
  * @property array<string, mixed> $plan
  * @property int $seed
  * @property ?string $started  as 2026-12-01, by the calendar of the tank
  * @property ?string $ended
  * @property list<array{day: string, text: string}> $amendments
+ * @property array<int, int> $switched  days on which it was really switched, by the planned ones
+ * @property int $stamp  counts up with each change
+ * @property list<string> $lessons  what the keeper learned, line by line
  * @property-read System $system
+ * @property-read ?System $other
  * @property-read Collection<int, TrialCell> $cells
  */
 final class Trial extends Model
 {
     use SoftDeletes;
 
+    public const UNITS = 'units';
+
     public $timestamps = false;
 
-    protected $fillable = ['plan', 'seed', 'started', 'ended', 'amendments'];
+    protected $attributes = [
+        'form' => self::UNITS, 'switched' => '{}', 'lessons' => '[]', 'amendments' => '[]', 'stamp' => 0,
+    ];
+
+    protected $fillable = [
+        'form', 'plan', 'seed', 'started', 'ended', 'amendments', 'switched', 'lessons', 'entry_id', 'other_system_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['plan' => 'array', 'amendments' => 'array', 'seed' => 'integer'];
+        return [
+            'plan' => 'array', 'amendments' => 'array', 'switched' => 'array', 'lessons' => 'array',
+            'seed' => 'integer', 'stamp' => 'integer', 'entry_id' => 'integer', 'other_system_id' => 'integer',
+        ];
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $trial): void {
+            $trial->stamp = ($trial->stamp ?? 0) + 1;
+        });
     }
 
     /** @return BelongsTo<System, $this> */
@@ -51,15 +81,42 @@ final class Trial extends Model
         return $this->belongsTo(System::class);
     }
 
+    /** @return BelongsTo<System, $this> */
+    public function other(): BelongsTo
+    {
+        return $this->belongsTo(System::class, 'other_system_id');
+    }
+
     /** @return HasMany<TrialCell, $this> */
     public function cells(): HasMany
     {
         return $this->hasMany(TrialCell::class);
     }
 
+    /** Whether it is run in units of its own, and not in the tanks themselves. */
+    public function isInUnits(): bool
+    {
+        return $this->form === self::UNITS;
+    }
+
+    public function question(): string
+    {
+        return (string) ($this->plan['question'] ?? '');
+    }
+
     public function planned(): TrialPlan
     {
         return TrialPlan::stored($this->plan);
+    }
+
+    public function tankPlan(): TankPlan
+    {
+        return TankPlan::stored($this->plan);
+    }
+
+    public function lot(): Lot
+    {
+        return Lot::draw($this->tankPlan(), $this->seed, $this->switched);
     }
 
     /** @return array<string, int> arm by unit */
@@ -68,47 +125,58 @@ final class Trial extends Model
         return Placement::of($this->planned(), $this->seed);
     }
 
+    public function lastDay(): int
+    {
+        return $this->isInUnits() ? $this->planned()->setup->lastDay() : $this->lot()->lastDay();
+    }
+
     /** Days from the start to a moment; to the end where it is over; null before the start. */
     public function day(DateTimeImmutable $now): ?int
     {
-        if ($this->started === null) {
-            return null;
-        }
+        $first = $this->firstDay();
         $utc = new DateTimeZone('UTC');
-        $to = $this->ended === null
-            ? CalendarDay::of($now, $this->system->zone())
-            : CalendarDay::of(new DateTimeImmutable($this->ended, $utc), $utc);
 
-        return $to - CalendarDay::of(new DateTimeImmutable($this->started, $utc), $utc);
+        return $first === null ? null : ($this->ended === null
+            ? CalendarDay::of($now, $this->system->zone())
+            : CalendarDay::of(new DateTimeImmutable($this->ended, $utc), $utc)) - $first;
     }
 
-    /** @return array<string, array<int, TrialReading>> readings by unit and day */
-    public function sheet(): array
+    /** The calendar day of its start, as {@see CalendarDay} counts; null before it. */
+    public function firstDay(): ?int
     {
-        $parameter = $this->planned()->parameter;
+        $utc = new DateTimeZone('UTC');
+
+        return $this->started === null ? null : CalendarDay::of(new DateTimeImmutable($this->started, $utc), $utc);
+    }
+
+    public function sheet(): Sheet
+    {
         $sheet = [];
         foreach ($this->cells as $cell) {
-            $sheet[$cell->unit][$cell->day] = TrialReading::typed($cell->cell, $parameter);
+            $parameter = Parameter::tryFrom($cell->parameter);
+            if ($parameter !== null) {
+                $sheet[$cell->parameter][$cell->unit][$cell->day] = TrialReading::typed($cell->cell, $parameter);
+            }
         }
 
-        return $sheet;
+        return new Sheet($sheet);
     }
 
     /**
      * What cells change of those that were read, as amendments.
      *
-     * @param  list<array{unit: string, day: int, cell: string}>  $cells
+     * @param  list<array{parameter: string, unit: string, day: int, cell: string}>  $cells
      * @return list<array{day: string, text: string}>
      */
     public function corrections(array $cells, string $today): array
     {
         $was = [];
         foreach ($this->cells as $cell) {
-            $was["{$cell->unit} {$cell->day}"] = $cell->cell;
+            $was["{$cell->parameter} {$cell->unit} {$cell->day}"] = $cell->cell;
         }
         $texts = [];
         foreach ($cells as $one) {
-            $before = $was["{$one['unit']} {$one['day']}"] ?? '';
+            $before = $was["{$one['parameter']} {$one['unit']} {$one['day']}"] ?? '';
             if ($before !== $one['cell']) {
                 $texts[] = [
                     'day' => $today,
@@ -122,7 +190,18 @@ final class Trial extends Model
 
     public function judged(DateTimeImmutable $now): Judgement
     {
-        return Judgement::of($this->planned(), $this->placed(), $this->sheet(), $this->day($now) ?? 0);
+        return Judgement::of(
+            $this->planned(),
+            $this->placed(),
+            $this->sheet(),
+            $this->day($now) ?? 0,
+            $this->ended !== null,
+        );
+    }
+
+    public function lessonsOf(): Lessons
+    {
+        return new Lessons($this->planned(), $this->placed(), $this->sheet());
     }
 
     /** The first planned day that is not read whole; null where none is left, or it does not run. */
@@ -132,10 +211,10 @@ final class Trial extends Model
             return null;
         }
         $plan = $this->planned();
-        $units = count($plan->arms) * $plan->setup->units;
+        $cells = count($plan->arms) * $plan->setup->units * count($plan->reads);
         $read = $this->cells->countBy('day');
         foreach ($plan->setup->days() as $day) {
-            if (($read[$day] ?? 0) < $units) {
+            if (($read[$day] ?? 0) < $cells) {
                 return $day;
             }
         }

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * One cell of the sheet of a trial.
  *
  * @property int $trial_id
+ * @property string $parameter
  * @property string $unit
  * @property int $day
  * @property string $cell  as it is typed
@@ -20,7 +21,7 @@ final class TrialCell extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['unit', 'day', 'cell', 'user_id'];
+    protected $fillable = ['parameter', 'unit', 'day', 'cell', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array

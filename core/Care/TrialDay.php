@@ -6,7 +6,7 @@ namespace Ithys\Care;
 
 use Ithys\Quantity\Text;
 
-/** A day on which all units of a trial are read. */
+/** A day on which a trial is read, or something is switched in it. */
 final readonly class TrialDay implements Task
 {
     /**
@@ -19,17 +19,19 @@ final readonly class TrialDay implements Task
         private int $due,
         private int $day,
         private float $minutes,
+        /** What is switched, such as "Rubble in"; null where it is read. */
+        private ?string $switch = null,
     ) {
     }
 
     public function key(): string
     {
-        return "trial {$this->trial}";
+        return "trial {$this->trial}".($this->switch === null ? '' : ' switch');
     }
 
     public function label(): string
     {
-        return 'Read the trial';
+        return $this->switch ?? 'Read the trial';
     }
 
     public function due(): int

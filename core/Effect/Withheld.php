@@ -78,6 +78,13 @@ final class Withheld
                     .'while the water is cloudy and give them back: wait for clear water.',
             );
         }
+
+        return self::misfit($stick);
+    }
+
+    /** Why a model does not carry an answer: its readings run in one direction; null where they run as it says. */
+    public static function misfit(RelaxedStick $stick): ?Text
+    {
         $innovations = $stick->innovations();
         $n = count($innovations);
         $products = $squares = 0.0;

@@ -25,14 +25,18 @@ final readonly class Welch
     /**
      * @param  list<float>  $one  two or more
      * @param  list<float>  $other  two or more
+     * @param  float  $least  variance that each has at the least, such as by rounding
      * @return ?self null where a group has fewer than two, or neither scatters
      */
-    public static function of(array $one, array $other): ?self
+    public static function of(array $one, array $other, float $least = 0.0): ?self
     {
         if (count($one) < 2 || count($other) < 2) {
             return null;
         }
-        [$a, $b] = [self::variance($one) / count($one), self::variance($other) / count($other)];
+        [$a, $b] = [
+            max($least, self::variance($one)) / count($one),
+            max($least, self::variance($other)) / count($other),
+        ];
         $error = sqrt($a + $b);
         if ($error <= 0.0) {
             return null;

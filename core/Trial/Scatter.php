@@ -18,9 +18,21 @@ final readonly class Scatter
     ) {
     }
 
+    /** With a kit whose steps are so many times finer. */
+    public function finer(float $times): self
+    {
+        return new self($this->step / $times, $this->units);
+    }
+
+    /** Variance that rounding alone makes. */
+    public function least(): float
+    {
+        return $this->step ** 2 / self::ROUNDING;
+    }
+
     /** Standard deviation of a reading of a unit, ppm. */
     public function whole(): float
     {
-        return sqrt($this->units ** 2 + $this->step ** 2 / self::ROUNDING);
+        return sqrt($this->units ** 2 + $this->least());
     }
 }

@@ -9,29 +9,37 @@ use Ithys\Document\Reader;
 use Ithys\Document\Refused;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\UnitSystem;
-use Ithys\Statistics\TPower;
 
-/** What a trial asks and how it is run: arms with units, of which the first is the control, feed, days and kit. */
+/** What a trial asks and how it is run: arms with units, of which the first is the control, feed, days and kits. */
 final readonly class TrialPlan
 {
     public const FORMAT = 'ithys-trial';
 
-    public const SCHEMA = 1;
+    public const SCHEMA = 2;
+
+    /** Its readings stood in the plan itself: one parameter. */
+    private const FIRST_SCHEMA = 1;
+
+    public const MOST_READS = 3;
 
     private const MOST_ARMS = 4;
-
-    /** How many times finer the kit of the comparison is. */
-    private const FINER = 5.0;
 
     /** mg of nitrate that a mg of nitrogen makes (IUPAC 2013 atomic weights). */
     private const NITRATE = 4.42664;
 
-    /** @param  list<string>  $arms  names; the control is the first */
+    /**
+     * @param  non-empty-list<TrialRead>  $reads  what is read, each parameter once
+     * @param  list<string>  $arms  names; the control is the first
+     */
     private function __construct(
         public string $question,
-        public Parameter $parameter,
+        public array $reads,
         public array $arms,
         public string $control,
+        /** What all units are fed, alike. */
+        public string $feed,
+        /** When it stops before its last day; empty where it never does. */
+        public string $stop,
         public TrialSetup $setup,
     ) {
     }
@@ -53,6 +61,15 @@ final readonly class TrialPlan
      */
     public static function stored(array $document): self
     {
+        if (($document['schema'] ?? null) === self::FIRST_SCHEMA) {
+            $document = [
+                'reads' => [array_intersect_key($document, ['parameter' => 1, 'step' => 1, 'scatter' => 1])],
+                'feed' => 'not told',
+                ...$document,
+                'schema' => self::SCHEMA,
+            ];
+        }
+
         return self::read(Reader::stored($document, 'trial', 'a trial', self::FORMAT, self::SCHEMA));
     }
 
@@ -66,6 +83,25 @@ final readonly class TrialPlan
             'Say what the control has: as much of something with a real surface, not bare glass.',
             'control',
         );
+        $feed = $reader->text('feed', 100);
+        $feed !== '' || $reader->note('Say what all units are fed, such as “pellets, unblended”.', 'feed');
+        $plan = new self(
+            $question,
+            self::reads($reader),
+            self::arms($reader),
+            $control,
+            $feed,
+            $reader->text('stop', 200),
+            TrialSetup::read($reader),
+        );
+        $reader->close();
+
+        return $plan;
+    }
+
+    /** @return list<string> */
+    private static function arms(Reader $reader): array
+    {
         $arms = array_values(array_filter(
             array_map(static fn (mixed $one): string => is_string($one) ? trim($one) : '', $reader->values('arms')),
             static fn (string $one): bool => $one !== '',
@@ -76,11 +112,20 @@ final readonly class TrialPlan
             || max(array_map(mb_strlen(...), $arms)) > 40) {
             $reader->note('Each arm needs a name of its own, of at most 40 characters.', 'arms');
         }
-        $parameter = $reader->word('parameter', Parameter::class, 'parameter', Parameter::Nitrate);
-        $plan = new self($question, $parameter, $arms, $control, TrialSetup::read($reader));
-        $reader->close();
 
-        return $plan;
+        return $arms;
+    }
+
+    /** @return non-empty-list<TrialRead> */
+    private static function reads(Reader $reader): array
+    {
+        $reads = array_map(TrialRead::read(...), $reader->list('reads'));
+        $names = array_map(static fn (TrialRead $one): string => $one->parameter->value, $reads);
+        if ($reads === [] || count($reads) > self::MOST_READS || array_unique($names) !== $names) {
+            $reader->note('Name one to three things that are read, each once.', 'reads');
+        }
+
+        return $reads === [] ? [TrialRead::read(Reader::plain(['parameter' => Parameter::Nitrate->value]))] : $reads;
     }
 
     /** @return array<string, mixed> */
@@ -90,9 +135,11 @@ final readonly class TrialPlan
             'format' => self::FORMAT,
             'schema' => self::SCHEMA,
             'question' => $this->question,
-            'parameter' => $this->parameter->value,
+            'reads' => array_map(static fn (TrialRead $one): array => $one->toArray(), $this->reads),
             'arms' => $this->arms,
             'control' => $this->control,
+            'feed' => $this->feed,
+            'stop' => $this->stop,
             ...$this->setup->toArray(),
         ];
     }
@@ -100,13 +147,25 @@ final readonly class TrialPlan
     /** @return array<string, Field> */
     public static function fields(): array
     {
-        return TrialSetup::fields();
+        return [...TrialSetup::fields(), ...TrialRead::fields()];
     }
 
-    /** How many pairs of arms are compared. */
-    public function pairs(): int
+    /** The reading of a parameter; null where it is not read. */
+    public function reading(Parameter $parameter): ?TrialRead
     {
-        return intdiv(count($this->arms) * (count($this->arms) - 1), 2);
+        foreach ($this->reads as $one) {
+            if ($one->parameter === $parameter) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /** How many comparisons it makes: each pair of arms in all that is read. */
+    public function comparisons(): int
+    {
+        return count($this->reads) * intdiv(count($this->arms) * (count($this->arms) - 1), 2);
     }
 
     /** Whether a verdict can come of it at all: one unit an arm tells nothing. */
@@ -115,41 +174,11 @@ final readonly class TrialPlan
         return $this->setup->units >= 2;
     }
 
-    /** The smallest difference that it shows in four of five trials, ppm; null where it can show none. */
-    public function smallest(): ?float
+    /** The level that a unit should gain by the nitrogen it was fed, ppm of nitrate; null for other parameters. */
+    public function fed(Parameter $parameter, float $days): ?float
     {
-        return self::shown($this->setup->units, $this->setup->scatter, $this->pairs());
-    }
-
-    /** @return list<array{what: string, smallest: ?float}> what more units, readings or a finer kit would buy */
-    public function options(): array
-    {
-        [$units, $scatter] = [$this->setup->units, $this->setup->scatter];
-        $of = fn (int $units, Scatter $scatter): ?float => self::shown($units, $scatter, $this->pairs());
-
-        return [
-            ['what' => 'As planned', 'smallest' => $this->smallest()],
-            ['what' => 'One more unit an arm', 'smallest' => $of($units + 1, $scatter)],
-            ['what' => 'Two more units an arm', 'smallest' => $of($units + 2, $scatter)],
-            ['what' => 'A kit with a fifth of the step', 'smallest' => $of(
-                $units,
-                new Scatter($scatter->step / self::FINER, $scatter->units),
-            )],
-        ];
-    }
-
-    /** The level that a unit should have by the nitrogen it was fed, ppm of nitrate; null for other parameters. */
-    public function fed(float $days): ?float
-    {
-        return $this->parameter === Parameter::Nitrate
+        return $parameter === Parameter::Nitrate
             ? self::NITRATE * $this->setup->nitrogenMgPerDay * $days / $this->setup->litres
             : null;
-    }
-
-    private static function shown(int $units, Scatter $scatter, int $pairs): ?float
-    {
-        $smallest = TPower::smallest($units, alpha: TPower::ALPHA / max(1, $pairs));
-
-        return $smallest === null ? null : $smallest * $scatter->whole();
     }
 }

@@ -22,7 +22,6 @@ final readonly class TrialSetup
         public int $weeks,
         /** Days from one reading to the next. */
         public int $every,
-        public Scatter $scatter,
         /** Whether who reads sees codes in place of arms. */
         public bool $isBlind,
     ) {
@@ -39,7 +38,6 @@ final readonly class TrialSetup
             (int) $reader->needed($fields['cyclingWeeks']),
             (int) $reader->needed($fields['weeks']),
             (int) $reader->needed($fields['every']),
-            new Scatter($reader->needed($fields['step']), $reader->needed($fields['scatter'])),
             $reader->flag('isBlind'),
         );
     }
@@ -54,8 +52,6 @@ final readonly class TrialSetup
             Field::whole('cyclingWeeks', 'The weeks of cycling', 0, 52),
             Field::whole('weeks', 'The weeks of the trial', 1, 104),
             Field::whole('every', 'The days from one reading to the next', 1, 28),
-            Field::of('step', 'The step of the kit', null, 0.0001, 100.0),
-            Field::of('scatter', 'The scatter between units', null, 0.0001, 1_000.0),
         ];
 
         return array_combine(array_map(static fn (Field $one): string => $one->key, $fields), $fields);
@@ -84,8 +80,6 @@ final readonly class TrialSetup
             'cyclingWeeks' => $this->cyclingWeeks,
             'weeks' => $this->weeks,
             'every' => $this->every,
-            'step' => $this->scatter->step,
-            'scatter' => $this->scatter->units,
             'isBlind' => $this->isBlind,
         ];
     }

@@ -8,11 +8,12 @@ use App\Models\System;
 use App\Models\Trial;
 use App\Models\User;
 use DateTimeImmutable;
+use Ithys\Trial\Tank\TankPlan;
 use Ithys\Trial\TrialPlan;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Two trials of the demo, made up: one led for two months and ended equal, one runs. */
+/** Trials of the demo, made up: one led for two months and ended equal, one runs, one was in the tank itself. */
 final class DemoTrials
 {
     private const ENDED = [
@@ -26,6 +27,8 @@ final class DemoTrials
         'weeks' => 16,
         'every' => 7,
         'isBlind' => true,
+        'feed' => 'pellets, unblended',
+        'stop' => 'ammonia over 1 ppm in any jar',
     ];
 
     private const RUNNING = [
@@ -39,6 +42,19 @@ final class DemoTrials
         'weeks' => 10,
         'every' => 7,
         'isBlind' => false,
+        'feed' => 'pellets, unblended',
+        'stop' => '',
+    ];
+
+    private const SWITCHED = [
+        'question' => 'Does the second wave pump at night lower nitrate?',
+        'form' => 'switched',
+        'parameter' => 'no3',
+        'change' => 'the second wave pump at night',
+        'phaseDays' => 21,
+        'periods' => 4,
+        'washoutDays' => 3,
+        'every' => 4,
     ];
 
     public static function lay(System $system, User $keeper, DateTimeImmutable $today): void
@@ -51,6 +67,25 @@ final class DemoTrials
         $began = $today->modify('-150 days');
         self::run($system, $keeper, self::ENDED, 20261, $began, $began->modify('+112 days'), $rings);
         self::run($system, $keeper, self::RUNNING, 20262, $today->modify('-39 days'), null, $slow);
+        self::inTheTank($system, $today->modify('-88 days'));
+    }
+
+    /** A pump that did nothing, switched on and off in the tank itself. */
+    private static function inTheTank(System $system, DateTimeImmutable $start): void
+    {
+        $plan = TankPlan::stored(['format' => TankPlan::FORMAT, 'schema' => TankPlan::SCHEMA, ...self::SWITCHED]);
+        $trial = new Trial([
+            'form' => $plan->form->value,
+            'plan' => $plan->toArray(),
+            'seed' => 20263,
+            'started' => $start->format('Y-m-d'),
+            'ended' => $start->modify('+85 days')->format('Y-m-d'),
+        ]);
+        $trial->system_id = $system->id;
+        foreach ($trial->lot()->switches() as $switch) {
+            $trial->switched = [$switch['planned'] => $switch['day']] + $trial->switched;
+        }
+        $trial->save();
     }
 
     /**
@@ -69,9 +104,7 @@ final class DemoTrials
         $plan = TrialPlan::stored([
             'format' => TrialPlan::FORMAT,
             'schema' => TrialPlan::SCHEMA,
-            'parameter' => 'no3',
-            'step' => 0.5,
-            'scatter' => 2.0,
+            'reads' => [['parameter' => 'no3', 'kit' => 'drop kit', 'step' => 0.5, 'scatter' => 2.0]],
             ...$plan,
         ]);
         $trial = new Trial([
@@ -91,11 +124,14 @@ final class DemoTrials
             foreach (array_filter($plan->setup->days(), static fn (int $day): bool => $day <= $days) as $day) {
                 $level = $own + 8 * (1 - exp(-$day / 50)) + $effect($arm, $day) + $noise(0.8);
                 $trial->cells()->create([
+                    'parameter' => 'no3',
                     'unit' => $unit,
                     'day' => $day,
-                    'cell' => $unit === 'U3' && $day === 28
-                        ? 'missing: the vial broke'
-                        : (string) (round(max(0.0, $level) / 0.5) * 0.5),
+                    'cell' => match (true) {
+                        $unit === 'U3' && $day === 28 => 'missing: the vial broke',
+                        default => round(max(0.0, $level) / 0.5) * 0.5
+                            .($unit === 'U5' && $day === 21 ? ' cloudy' : ''),
+                    },
                     'user_id' => $keeper->id,
                 ]);
             }

@@ -31,6 +31,8 @@ const PAGES = [
     'trials' => '/systems/1/trials',
     'trial' => '/systems/1/trials/1',
     'running' => '/systems/1/trials/2',
+    'tankTrial' => '/systems/1/trials/3',
+    'nextTrial' => '/systems/1/trials?from=1',
     'stock' => '/systems/1/care/stock',
     'costs' => '/systems/1/care/costs',
     'incidents' => '/systems/1/care/incidents',

@@ -5,18 +5,21 @@ declare(strict_types=1);
 use App\Models\System;
 use App\Models\Trial;
 use App\Models\User;
-use Ithys\Trial\TrialPlan;
+use Ithys\Trial\TrialFile;
 
 beforeEach(function (): void {
     $this->travelTo('2026-06-15 12:00:00');
     $this->actingAs($this->keeper = User::factory()->create());
     $this->at = '/systems/'.System::factory()->ownedBy($this->keeper)->create()->id.'/trials';
     $this->plan = fn (array $with = []): array => [
-        'question' => 'Do the stones lower nitrate?', 'parameter' => 'no3', 'arms' => ['gravel', 'stones', '', ''],
-        'control' => 'as much gravel', 'units' => '2', 'litres' => '5', 'nitrogenMgPerDay' => '1',
-        'cyclingWeeks' => '4', 'weeks' => '2', 'every' => '7', 'step' => '0.5', 'scatter' => '1,5',
-        'isBlind' => false, ...$with,
+        'question' => 'Do the stones lower nitrate?', 'arms' => ['gravel', 'stones', '', ''],
+        'reads' => [['parameter' => 'no3', 'kit' => 'drops', 'step' => '0.5', 'scatter' => '1,5']],
+        'control' => 'as much gravel', 'feed' => 'pellets', 'stop' => '', 'units' => '2', 'litres' => '5',
+        'nitrogenMgPerDay' => '1', 'cyclingWeeks' => '4', 'weeks' => '2', 'every' => '7', 'isBlind' => false, ...$with,
     ];
+    $this->reads = fn (array $with): array => ['reads' => [[
+        'parameter' => 'no3', 'kit' => '', 'step' => '0.5', 'scatter' => '1', ...$with,
+    ]]];
     $this->planned = function (array $with = []): Trial {
         $this->post($this->at, ($this->plan)($with))->assertSessionHasNoErrors();
 
@@ -30,7 +33,8 @@ beforeEach(function (): void {
 
 it('plans a trial, shows what it can show, and places its arms by lot', function (): void {
     $preview = $this->postJson("{$this->at}/preview", ($this->plan)())->assertOk()->json();
-    expect($preview['may'])->toBeTrue()->and($preview['options'][0]['smallest'])->toBe('8.5 ppm');
+    expect($preview['may'])->toBeTrue()->and($preview['reads'][0]['options'][0]['smallest'])->toBe('8.5 ppm')
+        ->and($preview['reads'][0]['curve'])->toHaveCount(7);
     $page = ($this->page)(($this->planned)());
     expect($page['state'])->toBe('planned')->and($page['arms'])->toBe(['gravel', 'stones'])
         ->and(array_count_values(array_column($page['units'], 'arm')))->toEqual([0 => 2, 1 => 2])
@@ -43,14 +47,19 @@ it('says at each field what is wrong with a plan, and saves nothing', function (
 })->with([
     [['question' => ''], 'question'], [['control' => ''], 'control'], [['arms' => ['gravel']], 'arms'],
     [['units' => '0'], 'units'], [['units' => '1.5'], 'units'], [['litres' => '-3'], 'litres'],
-    [['weeks' => 'many'], 'weeks'], [['step' => '0'], 'step'], [['parameter' => 'gold'], 'parameter'],
+    [['weeks' => 'many'], 'weeks'], [['feed' => ''], 'feed'], [['reads' => []], 'reads'],
+    [['reads' => [['parameter' => 'no3', 'step' => '0', 'scatter' => '1']]], 'reads.0.step'],
+    [['reads' => [['parameter' => 'gold', 'step' => '1', 'scatter' => '1']]], 'reads.0.parameter'],
     [['file' => '{"format":"other"}'], 'file'], [['file' => 'no json'], 'file'],
+    [['file' => '{"format":"ithys-trial-file","schema":1,"plan":{},"run":null}'], 'file'],
+    [['form' => 'switched'], 'change'], [['form' => 'sideways'], 'form'],
 ]);
 
 it('locks the plan at the start, and takes amendments with their day', function (): void {
     $trial = ($this->planned)();
-    ($this->read)($trial, ['U1 0' => '8'])->assertSessionHasErrors(['cells' => 'Start the trial first: what is read '
-        .'before its start does not count.']);
+    ($this->read)($trial, ['no3 U1 0' => '8'])->assertSessionHasErrors([
+        'cells' => 'Start the trial first: what is read before its start does not count.',
+    ]);
     $this->post("{$this->at}/{$trial->id}/start")->assertSessionHasNoErrors();
     $this->post("{$this->at}/{$trial->id}/start")->assertSessionHasErrors(['plan' => 'The plan is locked since the '
         .'start. Write what you change as an amendment.']);
@@ -62,19 +71,26 @@ it('locks the plan at the start, and takes amendments with their day', function 
 it('fills the sheet, all of it or nothing, and corrects a cell', function (): void {
     $trial = ($this->planned)();
     $this->post("{$this->at}/{$trial->id}/start");
-    ($this->read)($trial, ['U1 0' => '8.5', 'U2 0' => 'green'])->assertSessionHasErrors('cells.U2 0');
+    ($this->read)($trial, ['no3 U1 0' => '8.5', 'no3 U2 0' => 'green'])
+        ->assertSessionHasErrors('cells.no3 U2 0');
     expect(($this->page)($trial)['next'])->toBe(0)->and($trial->cells()->count())->toBe(0);
-    ($this->read)($trial, ['U1 0' => '8,5 cloudy', 'U2 0' => '<0.5', 'U3 0' => 'died', 'U4 0' => '9'])
+    ($this->read)($trial, [
+        'no3 U1 0' => '8,5 cloudy', 'no3 U2 0' => '<0.5', 'no3 U3 0' => 'died', 'no3 U4 0' => '9',
+    ])
         ->assertSessionHasNoErrors();
-    $cells = array_map(fn (array $one): array => array_values((array) $one['cells']), ($this->page)($trial)['units']);
+    $cells = array_map(
+        fn (array $one): array => array_values((array) $one['sheet'][0]['cells']),
+        ($this->page)($trial)['units'],
+    );
     expect(array_merge(...$cells))
         ->toBe(['8.5 cloudy', '<0.5', 'missing: died', '9'])->and(($this->page)($trial)['next'])->toBe(7);
     // Two readings of one unit on one day: the later takes the place of the first; an empty cell takes it out.
-    ($this->read)($trial, ['U1 0' => '7'])->assertSessionHasNoErrors();
-    ($this->read)($trial, ['U2 0' => ''])->assertSessionHasNoErrors();
+    ($this->read)($trial, ['no3 U1 0' => '7'])->assertSessionHasNoErrors();
+    ($this->read)($trial, ['no3 U2 0' => ''])->assertSessionHasNoErrors();
     expect($trial->cells()->count())->toBe(3)->and($trial->cells()->where('unit', 'U1')->sole()->cell)->toBe('7');
-    foreach (['U9 0', 'U1 3', 'U1', 'x y', 'U1 7'] as $place) {
-        ($this->read)($trial, [$place => '8'])->assertSessionHasErrors("cells.{$place}");
+    foreach (['no3 U9 0', 'no3 U1 3', 'no3 U1', 'x y', 'no3 U1 7', 'po4 U1 0'] as $place) {
+        ($this->read)($trial, [$place => '8'])->assertSessionHasErrors();
+        expect(session('errors')->keys()[0])->toStartWith('cells.');
     }
 });
 
@@ -87,7 +103,7 @@ it('judges once, after the last planned day, and hides the arms of a blind trial
         $this->travelTo("2026-06-15 12:00:00 +{$day} days");
         $cells = [];
         foreach ($trial->placed() as $unit => $arm) {
-            $cells["{$unit} {$day}"] = (string) (($arm === 1 ? 2 : 20) + (int) substr($unit, 1) / 2);
+            $cells["no3 {$unit} {$day}"] = (string) (($arm === 1 ? 2 : 20) + (int) substr($unit, 1) / 2);
         }
         $page = ($this->page)($trial);
         expect(array_filter(array_column($page['units'], 'arm'), is_int(...)))->toBe([]);
@@ -95,13 +111,13 @@ it('judges once, after the last planned day, and hides the arms of a blind trial
         ($this->read)($trial, $cells)->assertSessionHasNoErrors();
     }
     $page = ($this->page)($trial);
-    expect($page['isJudged'])->toBeTrue()->and($page['headline'])->toBe('Stones ends lower than gravel.')
-        ->and($page['end'][0]['isClear'])->toBeTrue()
+    expect($page['isJudged'])->toBeTrue()->and($page['headline'])->toBe('Nitrate: Stones ends lower than gravel.')
+        ->and($page['reads'][0]['end'][0]['isClear'])->toBeTrue()
         ->and($this->get($this->at)->inertiaProps('trials')['list'][0]['says'])->toBe($page['headline'])
         ->and($page['amendments'])->toBe([]);
     // A slip can be corrected, and the correction stands with the verdict.
     $same = $trial->cells()->where(['unit' => 'U2', 'day' => 14])->sole()->cell;
-    ($this->read)($trial, ['U1 14' => '30', 'U2 14' => $same]);
+    ($this->read)($trial, ['no3 U1 14' => '30', 'no3 U2 14' => $same]);
     expect(array_column(($this->page)($trial)['amendments'], 'text'))->toHaveCount(1)
         ->and(($this->page)($trial)['amendments'][0]['text'])->toContain('U1, day 14')->toContain('to “30”');
 });
@@ -111,12 +127,12 @@ it('gives its plan as a file that opens again, and its readings as CSV', functio
     $file = (string) $this->get("{$this->at}/{$trial->id}/trial.json")->assertOk()->getContent();
     $again = ($this->planned)(['file' => $file, 'question' => '']);
     expect($again->planned()->toArray())->toBe($trial->planned()->toArray())
-        ->and(json_decode($file, true)['format'])->toBe(TrialPlan::FORMAT);
+        ->and(json_decode($file, true)['format'])->toBe(TrialFile::FORMAT);
     $this->post("{$this->at}/{$trial->id}/start");
     $unit = array_search(1, $trial->placed(), true);
-    ($this->read)($trial, ["{$unit} 0" => '8']);
+    ($this->read)($trial, ["no3 {$unit} 0" => '8']);
     expect($this->get("{$this->at}/{$trial->id}/readings.csv")->streamedContent())
-        ->toBe("unit,arm,day,reading\r\n{$unit},'=stones,0,8\r\n");
+        ->toBe("unit,arm,day,parameter,reading\r\n{$unit},'=stones,0,no3,8\r\n");
 });
 
 it('lists its reading days in Care, until the day is read', function (): void {
@@ -128,13 +144,18 @@ it('lists its reading days in Care, until the day is read', function (): void {
         'key',
     );
     expect($due())->toBe(["trial {$trial->id}" => 'due today']);
-    ($this->read)($trial, ['U1 0' => '8', 'U2 0' => '8', 'U3 0' => '8', 'U4 0' => '8']);
+    ($this->read)($trial, [
+        'no3 U1 0' => '8', 'no3 U2 0' => '8', 'no3 U3 0' => '8', 'no3 U4 0' => '8',
+    ]);
     expect($due())->toBe([]);
     $this->travel(9)->days();
     expect($due())->toBe(["trial {$trial->id}" => '2 days late']);
     $this->post("{$this->at}/{$trial->id}/end")->assertSessionHasNoErrors();
-    expect($due())->toBe([])->and(($this->page)($trial)['headline'])->toContain('It is judged after day 14');
-    ($this->read)($trial, ['U1 7' => '8'])->assertSessionHasErrors('cells');
+    expect($due())->toBe([])
+        ->and(($this->page)($trial)['headline'])->toContain('It ended on day 9, before its last day 14');
+    // What is on paper can still be typed in; what came after the end cannot.
+    ($this->read)($trial, ['no3 U1 7' => '8'])->assertSessionHasNoErrors();
+    ($this->read)($trial, ['no3 U1 14' => '8'])->assertSessionHasErrors();
 });
 
 it('is nobody else’s, and comes back from the bin', function (): void {
@@ -149,5 +170,5 @@ it('is nobody else’s, and comes back from the bin', function (): void {
     $own = System::factory()->ownedBy($other)->create()->id;
     $this->actingAs($other)->get("{$this->at}/{$trial->id}")->assertNotFound();
     $this->get("/systems/{$own}/trials/{$trial->id}")->assertNotFound();
-    $this->put("/systems/{$own}/trials/{$trial->id}/readings", ['cells' => ['U1 0' => '8']])->assertNotFound();
+    $this->put("/systems/{$own}/trials/{$trial->id}/readings", ['cells' => ['no3 U1 0' => '8']])->assertNotFound();
 });

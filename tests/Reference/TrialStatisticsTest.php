@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use Ithys\Journal\Reading\Parameter;
 use Ithys\Statistics\FDistribution;
 use Ithys\Statistics\Groups;
 use Ithys\Statistics\TPower;
 use Ithys\Statistics\Welch;
 use Ithys\Trial\Judgement;
+use Ithys\Trial\Sheet;
+use Ithys\Trial\TrialPlan;
+use Ithys\Trial\TrialReading;
 
 // Welch: the project's check values, section g (R 4.2.2 t.test). The interval is R's too.
 it('compares two means as R does', function (): void {
@@ -72,4 +76,45 @@ it('shows nothing with one unit an arm', function (): void {
 it('takes the mean over time by trapezoids', function (): void {
     expect(Judgement::meanOver([0 => 5.0, 10 => 7.0, 30 => 3.0]))->toEqualWithDelta(160 / 30, 1e-12)
         ->and(Judgement::meanOver([7 => 4.0]))->toBe(4.0)->and(Judgement::meanOver([]))->toBe(0.0);
+});
+
+// ChickWeight of R's package "datasets" 4.2.2 (GPL-2 | GPL-3; Crowder and Hand 1990): four diets, ten to twenty chicks
+// each, weighed every two days, some of which die. Figures by R: t.test, p.adjust("holm"), anova(lm), and all 184,756
+// ways by combn. Grams stand for ppm; the rules of the trial (each chick's last weight on day 18 or 20) hold for R too.
+it('judges an open data set of treatments and replicates as R does', function (): void {
+    $placed = $cells = [];
+    foreach (array_slice(file(__DIR__.'/trial/chicks.csv', FILE_IGNORE_NEW_LINES), 1) as $line) {
+        [$diet, $chick, $day, $weight] = explode(',', $line);
+        $placed["U{$chick}"] = (int) $diet - 1;
+        $cells['no3']["U{$chick}"][(int) $day] = TrialReading::typed($weight, Parameter::Nitrate);
+    }
+    foreach (array_keys($placed) as $unit) {
+        $cells['no3'][$unit][20] ??= TrialReading::typed('died', Parameter::Nitrate);
+    }
+    $plan = TrialPlan::stored([
+        'format' => TrialPlan::FORMAT, 'schema' => TrialPlan::SCHEMA, 'question' => 'Which diet makes chicks heavier?',
+        'reads' => [['parameter' => 'no3', 'step' => 1.0, 'scatter' => 50.0]], 'arms' => ['diet 1', 'diet 2', 'diet 3',
+            'diet 4'], 'control' => 'diet 1', 'feed' => 'by diet', 'units' => 12, 'litres' => 1.0, 'cyclingWeeks' => 0,
+        'weeks' => 3, 'every' => 2,
+    ]);
+    $judged = Judgement::of($plan, $placed, new Sheet($cells), 20);
+    $outcome = $judged->outcomes[0];
+    $holm = [
+        'end' => [0.583985276959, 0.0139042671407, 0.383328287139, 0.0526931988141, 0.583985276959, 0.583985276959],
+        'mean' => [0.666958116046, 0.0207946261432, 0.666958116046, 0.00320365142352, 0.666958116046, 0.666958116046],
+    ];
+    foreach ($holm as $of => $chances) {
+        foreach ($chances as $n => $p) {
+            expect($outcome->{$of}[$n]->p)->toEqualWithDelta($p, 1e-10);
+        }
+    }
+    expect(array_map(fn ($one): bool => $one->isClear, $outcome->end))->toBe([false, true, false, false, false, false])
+        ->and($outcome->anova)->toEqualWithDelta(0.00437404804078, 1e-12)
+        ->and($outcome->end[1]->difference)->toEqualWithDelta(88.4882352941, 1e-9)
+        ->and($outcome->end[1]->interval[0])->toEqualWithDelta(36.4322464872, 1e-8)
+        ->and($outcome->end[1]->interval[1])->toEqualWithDelta(140.5442241010, 1e-8)
+        ->and($outcome->end[2]->exchange)->toEqualWithDelta(0.09624586, 1e-8)
+        ->and($outcome->mean[3]->difference)->toEqualWithDelta(25.6708823529, 1e-9)
+        // Three chicks were gone before day 18.
+        ->and($judged->left)->toHaveCount(3);
 });

@@ -115,9 +115,19 @@ final class Mutations
     private static function trial(): array
     {
         return [
-            'question' => 'Do the stones lower it?', 'parameter' => 'no3', 'arms' => ['gravel', 'stones'],
-            'control' => 'gravel', 'units' => '3', 'litres' => '5', 'nitrogenMgPerDay' => '1', 'cyclingWeeks' => '4',
-            'weeks' => '12', 'every' => '7', 'step' => '0.5', 'scatter' => '1.5', 'isBlind' => true,
+            'question' => 'Do the stones lower it?', 'arms' => ['gravel', 'stones'], 'control' => 'gravel',
+            'feed' => 'pellets', 'stop' => '', 'units' => '3', 'litres' => '5', 'nitrogenMgPerDay' => '1',
+            'cyclingWeeks' => '4', 'weeks' => '12', 'every' => '7', 'isBlind' => true,
+            'reads' => [['parameter' => 'no3', 'kit' => 'drops', 'step' => '0.5', 'scatter' => '1.5']],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function tankTrial(): array
+    {
+        return [
+            'question' => 'Does the rubble lower it?', 'form' => 'switched', 'parameter' => 'no3', 'change' => 'rubble',
+            'phaseDays' => '14', 'periods' => '4', 'washoutDays' => '3', 'every' => '4', 'other' => '',
         ];
     }
 
@@ -189,7 +199,16 @@ final class Mutations
             ]],
             ['POST', '/trials/preview', fn (): array => self::trial()],
             ['POST', '/trials', fn (): array => self::trial()],
-            ['PUT', '/trials/1/readings', static fn (): array => ['cells' => ['U1 0' => '8.5', 'U2 0' => '<0.5']]],
+            ['POST', '/trials/tank/preview', fn (): array => self::tankTrial()],
+            ['POST', '/trials', fn (): array => self::tankTrial()],
+            ['POST', '/trials', static fn (): array => ['file' => '{"format":"ithys-trial-file","schema":1}']],
+            ['PUT', '/trials/1/readings', static fn (): array => [
+                'cells' => ['no3 U1 0' => '8.5', 'no3 U2 0' => '<0.5'],
+            ]],
+            ['POST', '/trials/1/table', static fn (): array => ['table' => "day,U1,U2\n0,8.5,9"]],
+            ['PUT', '/trials/1/lessons', static fn (): array => ['text' => "a spare jar\nread in the morning"]],
+            ['POST', '/trials/2/switches/0', static fn (): array => ['day' => '2026-03-04']],
+            ['PUT', '/trials/2/change', static fn (): array => ['entry' => '1']],
             ['POST', '/trials/1/start', static fn (): array => ['day' => '0']],
             ['POST', '/trials/1/amendments', static fn (): array => ['text' => 'a new kit']],
             ['PUT', '/care/plan', static fn (): array => ['off' => [6, 7]]],

@@ -18,7 +18,10 @@ use App\Journal\FitShelf;
 use App\Journal\Journal;
 use App\Journal\Kept;
 use App\Journal\LogLine;
+use App\Journal\TrialLog;
+use App\Journal\TrialSheet;
 use App\Models\System;
+use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -133,15 +136,21 @@ final class JournalController extends Controller
     public function understand(Request $request, System $system): JsonResponse
     {
         $line = $request->input('line');
+        $trial = TrialLog::read($system, is_string($line) ? $line : '', now()->toDateTimeImmutable());
 
         return response()->json([
-            ...$this->read($request, $system)->toArray(),
+            ...($trial ?? $this->read($request, $system))->toArray(),
             'past' => Past::like(is_string($line) ? $line : '', (new Journal($system))->recent()),
         ]);
     }
 
     public function store(Request $request, System $system): RedirectResponse
     {
+        $line = $request->input('line');
+        $trial = TrialLog::read($system, is_string($line) ? $line : '', now()->toDateTimeImmutable());
+        if ($trial !== null) {
+            return $this->storeTrial($trial, $system, $this->keeper($request));
+        }
         $understood = $this->read($request, $system);
         if (! $understood->mayBeSaved()) {
             throw ValidationException::withMessages([
@@ -167,6 +176,19 @@ final class JournalController extends Controller
         return back()->with('flash', [
             'message' => "Logged: {$what}.",
             'undo' => route('journal.undo', [$system, $batch]),
+        ]);
+    }
+
+    /** Readings of a trial go into its sheet, not into the journal. */
+    private function storeTrial(TrialLog $read, System $system, User $keeper): RedirectResponse
+    {
+        if ($read->trial === null || $read->cells === [] || $read->problems !== []) {
+            throw ValidationException::withMessages(['line' => $read->problems[0]->sentence ?? '']);
+        }
+        (new TrialSheet($read->trial, now()->toDateTimeImmutable()))->save($read->cells, $keeper);
+
+        return back()->with('flash', [
+            'message' => 'Saved in the trial: '.TrialSheetController::counted(count($read->cells)).'.',
         ]);
     }
 

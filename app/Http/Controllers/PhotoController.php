@@ -30,6 +30,7 @@ final class PhotoController extends Controller
         $taken = $picture->day !== null && $picture->day <= $today ? $picture->day : $today;
         $system->photos()->create([
             'user_id' => $keeper->id,
+            'trial_id' => $request->trial($system),
             'taken_on' => $day ?? $taken,
             'caption' => $caption,
             'width' => $picture->width,

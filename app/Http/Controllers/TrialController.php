@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\CsvFile;
 use App\Http\Pages\SystemFrame;
+use App\Http\Pages\TankTrialView;
 use App\Http\Pages\TrialsView;
+use App\Http\Pages\TrialView;
 use App\Http\Requests\TrialRequest;
 use App\Models\System;
 use App\Models\Trial;
@@ -17,11 +18,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
-use Ithys\Journal\Table\FormulaGuard;
-use RuntimeException;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Ithys\Trial\Tank\TankPlan;
+use Ithys\Trial\TrialFile;
 
-/** Trials: planned, run by a sheet of units and days, and judged once. */
+/** Trials: planned, started, amended, ended, and learned from. */
 final class TrialController extends Controller
 {
     private const SEEDS = 2_000_000_000;
@@ -31,20 +31,26 @@ final class TrialController extends Controller
     public function index(Request $request, System $system): Response
     {
         $keeper = $this->keeper($request);
+        $from = Trial::query()->whereIn('system_id', $keeper->systems()->pluck('systems.id'))
+            ->with(['cells', 'system'])->find($request->integer('from'));
 
         return Inertia::render('Trials/Index', [
             'frame' => SystemFrame::of($system, $keeper->words()),
             'trials' => TrialsView::all($system, $keeper, now()->toDateTimeImmutable()),
+            'from' => $from === null ? null : TrialsView::next($from, $keeper, now()->toDateTimeImmutable()),
         ]);
     }
 
     public function show(Request $request, System $system, int $trial): Response
     {
         $keeper = $this->keeper($request);
+        $found = self::find($system, $trial);
+        $found->other === null || $request->user()?->can('read', $found->other) || abort(403);
+        $view = $found->isInUnits() ? TrialView::of(...) : TankTrialView::of(...);
 
-        return Inertia::render('Trials/Show', [
+        return Inertia::render($found->isInUnits() ? 'Trials/Show' : 'Trials/Tank', [
             'frame' => SystemFrame::of($system, $keeper->words()),
-            'trial' => TrialsView::of($this->find($system, $trial), $keeper, now()->toDateTimeImmutable()),
+            'trial' => $view($found, $keeper, now()->toDateTimeImmutable()),
         ]);
     }
 
@@ -52,12 +58,11 @@ final class TrialController extends Controller
     public function preview(TrialRequest $request, System $system): JsonResponse
     {
         $keeper = $this->keeper($request);
-
         try {
             $power = TrialsView::power($request->plan($keeper->units), $keeper->words());
         } catch (ValidationException) {
             // Half typed it shows nothing yet; what is wrong is told when it is saved.
-            $power = ['may' => true, 'options' => []];
+            $power = ['may' => true, 'reads' => []];
         }
 
         return response()->json($power);
@@ -65,18 +70,52 @@ final class TrialController extends Controller
 
     public function store(TrialRequest $request, System $system): RedirectResponse
     {
-        $plan = $request->plan($this->keeper($request)->units);
-        $trial = new Trial(['plan' => $plan->toArray(), 'seed' => random_int(1, self::SEEDS), 'amendments' => []]);
+        $keeper = $this->keeper($request);
+        $file = $request->isFile() ? $request->trialFile() : null;
+        $trial = match (true) {
+            $file instanceof TankPlan => self::ofTank($file, $request->other($system, $keeper, $file)),
+            $file instanceof TrialFile => self::ofFile($file),
+            $request->isOfTank() => self::ofTank(
+                $plan = $request->tankPlan($keeper->units),
+                $request->other($system, $keeper, $plan),
+            ),
+            default => self::ofFile(new TrialFile($request->plan($keeper->units), null)),
+        };
         $trial->system_id = $system->id;
-        $trial->save();
+        DB::transaction(static function () use ($trial, $file, $keeper): void {
+            $trial->save();
+            foreach ($file instanceof TrialFile ? $file->run['cells'] ?? [] : [] as $one) {
+                $trial->cells()->create([...$one, 'user_id' => $keeper->id]);
+            }
+        });
 
-        return redirect()->route('trials.show', [$system, $trial])
-            ->with('flash', ['message' => 'The trial is planned.']);
+        return redirect()->route('trials.show', [$system, $trial])->with('flash', [
+            'message' => $trial->ended === null ? 'The trial is planned.' : 'The trial is opened, with its readings.',
+        ]);
+    }
+
+    private static function ofFile(TrialFile $file): Trial
+    {
+        return new Trial([
+            'plan' => $file->plan->toArray(),
+            'seed' => $file->run['seed'] ?? random_int(1, self::SEEDS),
+            ...array_intersect_key($file->run ?? [], array_flip(['started', 'ended', 'amendments', 'lessons'])),
+        ]);
+    }
+
+    private static function ofTank(TankPlan $plan, ?System $other): Trial
+    {
+        return new Trial([
+            'form' => $plan->form->value,
+            'plan' => $plan->toArray(),
+            'seed' => random_int(1, self::SEEDS),
+            'other_system_id' => $other?->id,
+        ]);
     }
 
     public function start(System $system, int $trial): RedirectResponse
     {
-        $found = $this->find($system, $trial);
+        $found = self::find($system, $trial);
         if ($found->started !== null) {
             throw ValidationException::withMessages(['plan' => self::LOCKED]);
         }
@@ -87,39 +126,10 @@ final class TrialController extends Controller
         ]);
     }
 
-    public function read(TrialRequest $request, System $system, int $trial): RedirectResponse
-    {
-        $found = $this->find($system, $trial);
-        if ($found->started === null || $found->ended !== null) {
-            throw ValidationException::withMessages(['cells' => $found->started === null
-                ? 'Start the trial first: what is read before its start does not count.'
-                : 'This trial has ended.']);
-        }
-        $cells = $request->cells($found, $found->day(now()->toDateTimeImmutable()) ?? 0);
-        $by = $this->keeper($request)->id;
-        // What is changed once the verdict is known is told with it.
-        $late = $found->judged(now()->toDateTimeImmutable())->withheld === null
-            ? $found->corrections($cells, now($system->zone())->format('Y-m-d'))
-            : [];
-        DB::transaction(static function () use ($found, $cells, $by, $late): void {
-            $late === [] || $found->update(['amendments' => [...$found->amendments, ...$late]]);
-            foreach ($cells as $one) {
-                $place = ['unit' => $one['unit'], 'day' => $one['day']];
-                $one['cell'] === ''
-                    ? $found->cells()->where($place)->delete()
-                    : $found->cells()->updateOrCreate($place, ['cell' => $one['cell'], 'user_id' => $by]);
-            }
-        });
-
-        return redirect()->route('trials.show', [$system, $found])->with('flash', [
-            'message' => count($cells) === 1 ? 'Saved: 1 reading.' : 'Saved: '.count($cells).' readings.',
-        ]);
-    }
-
     /** What is changed of a plan that runs, with its day. */
     public function amend(TrialRequest $request, System $system, int $trial): RedirectResponse
     {
-        $found = $this->find($system, $trial);
+        $found = self::find($system, $trial);
         $found->update(['amendments' => [
             ...$found->amendments,
             ['day' => now($system->zone())->format('Y-m-d'), 'text' => $request->amendment()],
@@ -128,9 +138,18 @@ final class TrialController extends Controller
         return redirect()->route('trials.show', [$system, $found])->with('flash', ['message' => 'Noted.']);
     }
 
+    /** What was learned of it, in the keeper's own lines. */
+    public function learn(TrialRequest $request, System $system, int $trial): RedirectResponse
+    {
+        $found = self::find($system, $trial);
+        $found->update(['lessons' => $request->lessons()]);
+
+        return redirect()->route('trials.show', [$system, $found])->with('flash', ['message' => 'Noted.']);
+    }
+
     public function end(System $system, int $trial): RedirectResponse
     {
-        $found = $this->find($system, $trial);
+        $found = self::find($system, $trial);
         if ($found->started === null || $found->ended !== null) {
             throw ValidationException::withMessages(['plan' => 'Only a trial that runs can end.']);
         }
@@ -142,12 +161,11 @@ final class TrialController extends Controller
 
     public function destroy(System $system, int $trial): RedirectResponse
     {
-        $found = $this->find($system, $trial);
-        $found->delete();
+        self::find($system, $trial)->delete();
 
         return redirect()->route('trials.index', $system)->with('flash', [
             'message' => 'In the bin.',
-            'undo' => route('trials.restore', [$system, $found->id]),
+            'undo' => route('trials.restore', [$system, $trial]),
         ]);
     }
 
@@ -158,37 +176,9 @@ final class TrialController extends Controller
         return redirect()->route('trials.index', $system)->with('flash', ['message' => 'The trial is back.']);
     }
 
-    /** The plan as a file that another household can open. */
-    public function json(System $system, int $trial): JsonResponse
+    public static function find(System $system, int $trial): Trial
     {
-        return response()->json($this->find($system, $trial)->planned()->toArray(), 200, [
-            'Content-Disposition' => 'attachment; filename="ithys-trial.json"',
-        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE);
-    }
-
-    public function csv(Request $request, System $system, int $trial): StreamedResponse
-    {
-        $view = TrialsView::of($this->find($system, $trial), $this->keeper($request), now()->toDateTimeImmutable());
-
-        return response()->streamDownload(static function () use ($view): void {
-            $to = fopen('php://output', 'wb') ?: throw new RuntimeException('No output.');
-            CsvFile::line($to, ['unit', 'arm', 'day', 'reading']);
-            foreach (is_array($view['units']) ? $view['units'] : [] as $unit) {
-                foreach ((array) $unit['cells'] as $day => $cell) {
-                    CsvFile::line($to, [
-                        $unit['unit'],
-                        $unit['arm'] === null ? '' : FormulaGuard::on($view['arms'][$unit['arm']]),
-                        (string) $day,
-                        FormulaGuard::on((string) $cell),
-                    ]);
-                }
-            }
-            fclose($to);
-        }, 'ithys-trial.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
-    }
-
-    private function find(System $system, int $trial): Trial
-    {
-        return Trial::query()->where('system_id', $system->id)->with(['cells', 'system'])->findOrFail($trial);
+        return Trial::query()->where('system_id', $system->id)->with(['cells', 'system', 'other'])
+            ->findOrFail($trial);
     }
 }

@@ -125,11 +125,10 @@ final class CareView
         );
     }
 
-    /** What of trials changes the list: which run, and how much of them is read. */
+    /** What of trials changes the list: which run, and how often they were changed. */
     private static function trials(System $system): string
     {
-        return Trial::query()->where('system_id', $system->id)->whereNull('ended')->withCount('cells')
-            ->get(['id', 'started'])->toJson();
+        return Trial::query()->where('system_id', $system->id)->whereNull('ended')->get(['id', 'stamp'])->toJson();
     }
 
     /** @return array<string, mixed> what changes by the minute */

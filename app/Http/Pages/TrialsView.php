@@ -4,136 +4,147 @@ declare(strict_types=1);
 
 namespace App\Http\Pages;
 
+use App\Journal\TankTrials;
 use App\Models\System;
 use App\Models\Trial;
 use App\Models\User;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\Cache;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
 use Ithys\Quantity\Words;
-use Ithys\Trial\Pair;
+use Ithys\Trial\PlannedPower;
+use Ithys\Trial\Tank\Form;
+use Ithys\Trial\Tank\Schedule;
 use Ithys\Trial\TrialPlan;
+use Ithys\Trial\TrialRead;
 
-/** Trials of a tank's household: planned, running and judged. */
+/** Trials of a keeper's tanks: planned, running and judged. */
 final class TrialsView
 {
-    /** What a trial can read; the first is proposed. */
-    private const PARAMETERS = [
-        Parameter::Nitrate, Parameter::Phosphate, Parameter::Ammonia, Parameter::Nitrite, Parameter::Alkalinity,
-    ];
+    /** Days that what was judged is kept. */
+    private const KEPT = 30;
 
     /** @return array<string, mixed> */
     public static function all(System $system, User $keeper, DateTimeImmutable $now): array
     {
+        $tanks = $keeper->systems()->orderBy('systems.name')->get(['systems.id', 'systems.name']);
+
         return [
             'mayPlan' => $keeper->can('design', $system),
-            'parameters' => self::parameters(),
-            'list' => Trial::query()->where('system_id', $system->id)->with(['cells', 'system'])->orderByDesc('id')
-                ->get()
+            'parameters' => self::parameters(TrialRead::PARAMETERS),
+            'nutrients' => self::parameters(Parameter::nutrients()),
+            'forms' => array_map(static fn (Form $one): array => [$one->value, $one->label()], Form::cases()),
+            'sides' => Schedule::SIDES,
+            'tank' => $system->name,
+            'others' => $tanks->reject(static fn (System $one): bool => $one->id === $system->id)
+                ->map(static fn (System $one): array => [$one->id, $one->name])->values()->all(),
+            'list' => Trial::query()->whereIn('system_id', $tanks->pluck('id'))->with(['system', 'other'])
+                ->orderByDesc('id')->get()
                 ->map(static fn (Trial $one): array => [
                     'id' => $one->id,
-                    'question' => $one->planned()->question,
+                    'system' => $one->system_id,
+                    'tank' => $one->system->name,
+                    'isHere' => $one->system_id === $system->id,
+                    'question' => $one->question(),
+                    'form' => $one->isInUnits() ? 'Jars or boxes' : Form::from($one->form)->label(),
                     'state' => self::state($one),
-                    'says' => $one->started === null
-                        ? 'Planned, not started.'
-                        : $keeper->words()->say($one->judged($now)->says($one->planned())),
+                    'says' => $one->started === null ? 'Planned, not started.' : self::says($one, $keeper, $now),
                 ])->all(),
         ];
     }
 
-    /** @return list<array{string, string}> key and name */
-    public static function parameters(): array
+    /** The headline of a trial, judged once for all looks at it. */
+    public static function says(Trial $trial, User $keeper, DateTimeImmutable $now): string
     {
-        return array_map(
-            static fn (Parameter $one): array => [$one->value, ucfirst($one->label())],
-            self::PARAMETERS,
+        if (! $trial->isInUnits()) {
+            return $trial->other !== null && $keeper->cannot('read', $trial->other)
+                ? 'Its other tank is not yours to see.'
+                : TankTrialView::verdict($trial, new TankTrials($trial, $now), $keeper->words())['headline'];
+        }
+        $key = "trial says {$trial->id} {$trial->stamp} {$trial->day($now)} {$keeper->units->value}";
+
+        return Cache::remember(
+            $key,
+            now()->addDays(self::KEPT),
+            static fn (): string => $keeper->words()->say($trial->loadMissing('cells')->judged($now)->says()),
         );
     }
 
-    /** @return array{may: bool, options: list<array{what: string, smallest: string}>} */
+    /**
+     * The plan that follows a trial, as the form has it: as that one was, with what was learned of it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function next(Trial $trial, User $keeper, DateTimeImmutable $now): array
+    {
+        $words = $keeper->words();
+        $lessons = $trial->isInUnits() ? $trial->lessonsOf() : null;
+        $plan = $trial->isInUnits() ? $trial->planned()->toArray() : $trial->tankPlan()->toArray();
+        foreach ($trial->isInUnits() ? $trial->planned()->reads : [] as $n => $read) {
+            $seen = $lessons?->scatter($read);
+            // Units that scattered more than was expected will do so again.
+            if ($seen !== null && $seen > $read->scatter->units) {
+                $plan['reads'][$n]['scatter'] = Quantity::significant($seen, 2);
+            }
+        }
+
+        return [
+            'id' => $trial->id,
+            'question' => $trial->question(),
+            'form' => $trial->form,
+            'plan' => $plan,
+            'learned' => [
+                ...$trial->lessons,
+                ...array_map(
+                    static fn (Text $one): string => $words->say($one),
+                    $lessons?->all(count($trial->amendments), $trial->day($now) ?? 0) ?? [],
+                ),
+            ],
+        ];
+    }
+
+    /**
+     * @param  list<Parameter>  $of
+     * @return list<array{string, string}> key and name
+     */
+    private static function parameters(array $of): array
+    {
+        return array_map(static fn (Parameter $one): array => [$one->value, ucfirst($one->label())], $of);
+    }
+
+    /**
+     * @return array{may: bool, reads: list<array{
+     *     label: string, options: list<array{what: string, smallest: string, perWeek: string}>,
+     *     curve: list<array{units: int, smallest: float, finer: float}>,
+     * }>}
+     */
     public static function power(TrialPlan $plan, Words $words): array
     {
         return [
             'may' => $plan->mayTell(),
-            'options' => array_map(static fn (array $one): array => [
-                'what' => $one['what'],
-                'smallest' => $one['smallest'] === null ? 'nothing' : $words->say(Quantity::base(
-                    Quantity::significant($one['smallest'], 2),
-                    $plan->parameter->dimension(),
-                )),
-            ], $plan->options()),
+            'reads' => array_map(static function (TrialRead $read) use ($plan, $words): array {
+                $power = new PlannedPower($plan, $read);
+                $size = static fn (?float $one): string => $one === null ? 'nothing' : $words->say(Quantity::base(
+                    Quantity::significant($one, 2),
+                    $read->parameter->dimension(),
+                ));
+
+                return [
+                    'label' => ucfirst($read->parameter->label()),
+                    'options' => array_map(static fn (array $one): array => [
+                        'what' => $one['what'],
+                        'smallest' => $size($one['smallest']),
+                        'perWeek' => $size($one['perWeek']),
+                    ], $power->options()),
+                    'curve' => $power->curve(),
+                ];
+            }, $plan->reads),
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function of(Trial $trial, User $keeper, DateTimeImmutable $now): array
-    {
-        $plan = $trial->planned();
-        $words = $keeper->words();
-        $judged = $trial->judged($now);
-        $day = $trial->day($now);
-        // Who sets it up sees the arms; who reads does not, until it is judged.
-        $isHidden = $plan->setup->isBlind && $trial->started !== null && $judged->withheld !== null
-            && $plan->mayTell();
-        $sheet = $trial->sheet();
-        $placed = $trial->placed();
-
-        return [
-            'id' => $trial->id,
-            'state' => self::state($trial),
-            'question' => $plan->question,
-            'parameter' => $plan->parameter->value,
-            'label' => $plan->parameter->label(),
-            'arms' => $plan->arms,
-            'control' => $plan->control,
-            'setup' => $plan->setup->toArray(),
-            'power' => self::power($plan, $words),
-            'day' => $day,
-            'lastDay' => $plan->setup->lastDay(),
-            'next' => $trial->nextDay(),
-            'days' => $plan->setup->days(),
-            'isBlind' => $isHidden,
-            'units' => array_map(static fn (string $unit, int $arm): array => [
-                'unit' => $unit,
-                'arm' => $isHidden ? null : $arm,
-                'cells' => (object) array_map(static fn ($one): string => $one->text(), $sheet[$unit] ?? []),
-                'course' => array_map(
-                    static fn (int $at, $one): array => [$at, $one->level()],
-                    array_keys($sheet[$unit] ?? []),
-                    array_values($sheet[$unit] ?? []),
-                ),
-            ], array_keys($placed), array_values($placed)),
-            'fed' => array_map($plan->fed(...), $plan->setup->days()),
-            'headline' => $trial->started === null ? '' : $words->say($judged->says($plan)),
-            'isJudged' => $judged->withheld === null && $trial->started !== null,
-            'end' => array_map(self::pair(...), $judged->end),
-            'mean' => array_map(self::pair(...), $judged->mean),
-            'anova' => $judged->anova === null ? null : round($judged->anova, 3),
-            'left' => $judged->left,
-            'amendments' => $trial->amendments,
-            'started' => $trial->started,
-            'ended' => $trial->ended,
-            'mayLog' => $keeper->can('journal', $trial->system),
-            'mayPlan' => $keeper->can('design', $trial->system),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function pair(Pair $one): array
-    {
-        return [
-            'arm' => $one->arm,
-            'than' => $one->than,
-            'difference' => Quantity::significant($one->difference, 2),
-            'low' => $one->interval === null ? null : Quantity::significant($one->interval[0], 2),
-            'high' => $one->interval === null ? null : Quantity::significant($one->interval[1], 2),
-            'p' => round($one->p, 3),
-            'exchange' => $one->exchange === null ? null : round($one->exchange, 3),
-            'isClear' => $one->isClear,
-        ];
-    }
-
-    private static function state(Trial $trial): string
+    public static function state(Trial $trial): string
     {
         return match (true) {
             $trial->started === null => 'planned',

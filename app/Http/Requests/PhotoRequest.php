@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Exchange\Picture;
+use App\Models\System;
+use App\Models\Trial;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -35,6 +37,24 @@ final class PhotoRequest extends FormRequest
         };
 
         return $problem === null ? $file : throw ValidationException::withMessages(['photo' => $problem]);
+    }
+
+    /**
+     * The trial whose sheet it shows; null for none.
+     *
+     * @throws ValidationException
+     */
+    public function trial(System $system): ?int
+    {
+        $id = $this->input('trial');
+        if ($id === null || $id === '') {
+            return null;
+        }
+        $isHere = is_numeric($id) && Trial::query()->where('system_id', $system->id)->whereKey((int) $id)->exists();
+
+        return $isHere ? (int) $id : throw ValidationException::withMessages([
+            'photo' => 'This trial is not one of this tank.',
+        ]);
     }
 
     /** @throws ValidationException */

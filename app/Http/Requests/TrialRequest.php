@@ -4,21 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Exchange\BoundedJson;
+use App\Exchange\SchemaFile;
+use App\Models\System;
 use App\Models\Trial;
+use App\Models\User;
+use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
+use Ithys\Care\CalendarDay;
 use Ithys\Document\Refused;
-use Ithys\Journal\InvalidEntry;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Trial\SheetTable;
+use Ithys\Trial\Tank\Form;
+use Ithys\Trial\Tank\TankPlan;
+use Ithys\Trial\TrialFile;
 use Ithys\Trial\TrialPlan;
-use Ithys\Trial\TrialReading;
 
-/** The plan of a trial, a file with one, or cells of its sheet. */
+/** The plan of a trial, a file with one, readings of its sheet, or what was done in it. */
 final class TrialRequest extends FormRequest
 {
-    private const LARGEST_FILE = 100_000;
-
     private const LONGEST = 300;
+
+    /** Lines of what was learned. */
+    private const MOST_LESSONS = 20;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -26,63 +35,124 @@ final class TrialRequest extends FormRequest
         return [];
     }
 
+    public function isFile(): bool
+    {
+        return is_string($this->input('file')) && trim($this->input('file')) !== '';
+    }
+
+    public function isOfTank(): bool
+    {
+        return $this->input('form') !== null && $this->input('form') !== Trial::UNITS;
+    }
+
     /** @throws ValidationException with a sentence at each field */
     public function plan(UnitSystem $units): TrialPlan
     {
-        $file = $this->input('file');
-        try {
-            if (! is_string($file) || trim($file) === '') {
-                return TrialPlan::typed($this->all(), $units);
-            }
-            $document = strlen($file) <= self::LARGEST_FILE ? json_decode($file, true, 16) : null;
+        return self::orSay(fn (): TrialPlan => TrialPlan::typed($this->all(), $units));
+    }
 
-            return TrialPlan::stored(is_array($document) ? $document : []);
+    /** @throws ValidationException with a sentence at each field */
+    public function tankPlan(UnitSystem $units): TankPlan
+    {
+        return self::orSay(fn (): TankPlan => TankPlan::typed($this->all(), $units));
+    }
+
+    /**
+     * A file of a trial, or a plan alone.
+     *
+     * @throws ValidationException with a sentence at "file"
+     */
+    public function trialFile(): TrialFile|TankPlan
+    {
+        $text = $this->input('file');
+        $text = is_string($text) ? $text : '';
+        $document = BoundedJson::asArray($text);
+        $document = is_array($document) ? $document : [];
+        try {
+            if (($document['format'] ?? null) === TankPlan::FORMAT) {
+                return TankPlan::stored($document);
+            }
+            $faults = ($document['format'] ?? null) === TrialFile::FORMAT
+                ? SchemaFile::faults(BoundedJson::asObject($text), 'trial-1')
+                : [];
+
+            return $faults === []
+                ? TrialFile::read($document)
+                : throw Refused::whole('file', implode(' ', $faults));
         } catch (Refused $refused) {
-            throw ValidationException::withMessages(is_string($file) && trim($file) !== ''
-                ? ['file' => 'This file is no trial of Ithys: '.implode(' ', $refused->problems)]
-                : $refused->problems);
+            throw ValidationException::withMessages([
+                'file' => 'This file is no trial of Ithys: '.implode(' ', $refused->problems),
+            ]);
         }
     }
 
     /**
-     * All that is typed, or nothing.
+     * The second of two tanks, which the keeper may change too; null for a trial in one.
      *
-     * @param  int  $today  day of the trial
-     * @return list<array{unit: string, day: int, cell: string}> an empty cell is taken out
-     *
-     * @throws ValidationException with a sentence at each cell
+     * @throws ValidationException
      */
-    public function cells(Trial $trial, int $today): array
+    public function other(System $system, User $keeper, TankPlan $plan): ?System
     {
-        $plan = $trial->planned();
-        $placed = $trial->placed();
+        if ($plan->form !== Form::Paired) {
+            return null;
+        }
+        $id = $this->input('other');
+        $other = is_numeric($id) ? $keeper->systems()->find((int) $id) : null;
+
+        return $other instanceof System && ! $other->is($system) && $keeper->can('design', $other)
+            ? $other
+            : throw ValidationException::withMessages(['other' => 'Choose a second tank of yours.']);
+    }
+
+    /**
+     * As they are typed in the sheet.
+     *
+     * @return list<array{parameter: string, unit: string, day: string, text: string}>
+     */
+    public function cells(): array
+    {
         $typed = $this->input('cells');
-        [$cells, $problems] = [[], []];
+        $cells = [];
         foreach (is_array($typed) ? $typed : [] as $place => $text) {
-            [$unit, $day] = [...explode(' ', (string) $place, 2), ''];
-            $text = $text === null || is_scalar($text) ? trim((string) $text) : '?';
-            if (! isset($placed[$unit]) || ! in_array((int) $day, $plan->setup->days(), true) || ! ctype_digit($day)) {
-                $problems["cells.{$place}"] = 'This unit or day is not in the plan.';
-
-                continue;
-            }
-            if ((int) $day > $today) {
-                $problems["cells.{$place}"] = "Day {$day} has not come yet: today is day {$today}.";
-
-                continue;
-            }
-            try {
-                $cells[] = [
-                    'unit' => $unit,
-                    'day' => (int) $day,
-                    'cell' => $text === '' ? '' : TrialReading::typed($text, $plan->parameter)->text(),
-                ];
-            } catch (InvalidEntry $invalid) {
-                $problems["cells.{$place}"] = "{$unit}, day {$day}: {$invalid->getMessage()}";
-            }
+            [$parameter, $unit, $day] = [...explode(' ', (string) $place, 3), '', ''];
+            $cells[] = [
+                'parameter' => $parameter,
+                'unit' => $unit,
+                'day' => $day,
+                'text' => $text === null || is_scalar($text) ? (string) $text : '?',
+            ];
         }
 
-        return $problems === [] ? $cells : throw ValidationException::withMessages($problems);
+        return $cells;
+    }
+
+    /**
+     * @return list<array{parameter: string, unit: string, day: string, text: string}>
+     *
+     * @throws ValidationException with a sentence at "table"
+     */
+    public function table(): array
+    {
+        $table = $this->input('table');
+
+        return self::orSay(static fn (): array => SheetTable::read(is_string($table) ? $table : ''));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $make
+     * @return T
+     *
+     * @throws ValidationException with what was refused
+     */
+    public static function orSay(callable $make): mixed
+    {
+        try {
+            return $make();
+        } catch (Refused $refused) {
+            throw ValidationException::withMessages($refused->problems);
+        }
     }
 
     /** @throws ValidationException */
@@ -96,5 +166,62 @@ final class TrialRequest extends FormRequest
             : throw ValidationException::withMessages([
                 'text' => 'Write what changes and why, in at most '.self::LONGEST.' characters.',
             ]);
+    }
+
+    /**
+     * Lines of what was learned.
+     *
+     * @return list<string>
+     *
+     * @throws ValidationException
+     */
+    public function lessons(): array
+    {
+        $text = $this->input('text');
+        $lines = array_values(array_filter(
+            array_map(trim(...), explode("\n", is_string($text) ? $text : '')),
+            static fn (string $one): bool => $one !== '',
+        ));
+        if (count($lines) > self::MOST_LESSONS || max([0, ...array_map(mb_strlen(...), $lines)]) > self::LONGEST) {
+            throw ValidationException::withMessages([
+                'text' => 'Write at most '.self::MOST_LESSONS.' lines of at most '.self::LONGEST.' characters.',
+            ]);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * The day of the trial on which something was switched, between the switches around it.
+     *
+     * @param  int  $planned  day of the switch
+     *
+     * @throws ValidationException
+     */
+    public function switchedOn(Trial $trial, int $planned, DateTimeImmutable $now): int
+    {
+        $switches = $trial->lot()->switches();
+        $at = array_search($planned, array_column($switches, 'planned'), true);
+        $today = $trial->day($now) ?? -1;
+        $typed = $this->input('day');
+        $date = is_string($typed) ? DateTimeImmutable::createFromFormat('!Y-m-d', $typed) : false;
+        $day = $date === false || $trial->firstDay() === null
+            ? null
+            : (int) floor($date->getTimestamp() / 86_400) - $trial->firstDay();
+        $least = $at === false || $at === 0 ? 0 : $switches[$at - 1]['day'] + 1;
+        $most = min($today, $at === false || ! isset($switches[$at + 1]) ? $today : $switches[$at + 1]['day'] - 1);
+        $written = static fn (int $of): string => CalendarDay::midnight($of + ($trial->firstDay() ?? 0))
+            ->format('Y-m-d');
+
+        return match (true) {
+            $at === false => throw ValidationException::withMessages(['day' => 'Nothing is switched on this day.']),
+            $most < $least => throw ValidationException::withMessages([
+                'day' => 'This switch has not come yet: the one before it comes first.',
+            ]),
+            $day === null || $day < $least || $day > $most => throw ValidationException::withMessages([
+                'day' => "Give a day from {$written($least)} to {$written($most)}.",
+            ]),
+            default => $day,
+        };
     }
 }

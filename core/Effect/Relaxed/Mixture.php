@@ -44,9 +44,12 @@ final readonly class Mixture
         return 2 * min($below, 1 - $below);
     }
 
-    public function interval(): Interval
+    /** @param  float  $share  of all that lies in it */
+    public function interval(float $share = 0.95): Interval
     {
-        return new Interval($this->estimate(), $this->quantile(0.025), $this->quantile(0.975));
+        $beyond = (1 - $share) / 2;
+
+        return new Interval($this->estimate(), $this->quantile($beyond), $this->quantile(1 - $beyond));
     }
 
     private function probability(float $figure): float

@@ -403,6 +403,37 @@ final readonly class RelaxedStick
     }
 
     /**
+     * How closely readings to come would tell a change, in a tank that wanders as this one does.
+     *
+     * @param  Series  $planned  readings whose levels do not matter
+     * @param  Course  $course  of the change, which is its third column
+     * @return list<array{weight: float, error: float, freedom: int}> by model, mg/L a day
+     */
+    public function planned(Series $planned, Course $course): array
+    {
+        $each = [];
+        foreach ($this->points as $point) {
+            if ($point->weight < self::LIGHT) {
+                continue;
+            }
+            $columns = $course->columns($planned, $point->loss);
+            [$rows] = (new Wander($planned, $point->loss))->whiten($columns, $planned->scatter, $point->strength);
+            try {
+                $fit = LinearFit::of($rows, array_fill(0, count($rows), 0.0));
+            } catch (SingularFit) {
+                return [];
+            }
+            $each[] = [
+                'weight' => $point->weight,
+                'error' => $fit->standardError($point->variance, 0.0, 0.0, 1.0),
+                'freedom' => $fit->degreesOfFreedom,
+            ];
+        }
+
+        return $each;
+    }
+
+    /**
      * Standardized innovations of the likeliest model, in order of time.
      *
      * @return list<float>

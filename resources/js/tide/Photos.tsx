@@ -24,9 +24,14 @@ export interface PhotoShelf {
 }
 
 /** Photos of the tank and of sheets with results. The log stands open above, so that a sheet can be read off. */
-export function Photos({ systemId, shelf }: { systemId: number; shelf: PhotoShelf }) {
+export function Photos({ systemId, shelf, trial }: { systemId: number; shelf: PhotoShelf; trial?: number }) {
     const dates = useDates();
-    const form = useForm<{ photo: File | null; caption: string; day: string }>({ photo: null, caption: '', day: '' });
+    const form = useForm<{ photo: File | null; caption: string; day: string; trial: number | null }>({
+        photo: null,
+        caption: '',
+        day: '',
+        trial: trial ?? null,
+    });
     const file = useRef<HTMLInputElement>(null);
     function submit(event: SyntheticEvent) {
         event.preventDefault();

@@ -3,46 +3,50 @@ import { max, mean } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { SvgText } from '../parts/SvgText';
 import { figure } from '../lib/figures';
-import { type Trial } from './types';
+import { STROKES } from './strokes';
+import { type Point, type Trial } from './types';
 
 const WIDTH = 640;
 const HEIGHT = 260;
 const LEFT = 44;
 const BOTTOM = 26;
-/** Colour and dash of each arm, so that colour is never alone. */
-const STROKES = [
-    ['quiet', ''],
-    ['kelp', '6 3'],
-    ['deep', '2 3'],
-    ['ink', '8 3 2 3'],
-] as const;
 
-/** Each unit's readings over the days of the trial, with the level that its food should have made. */
-export function Curves({ trial }: { trial: Trial }) {
+/** Each unit's readings over the days of the trial, with the level that its food alone would make. */
+export function Curves({ trial, read: at }: { trial: Trial; read: number }) {
     const colours = useToken(
         'colors',
         STROKES.map(([colour]) => colour),
     );
-    const [edge, ink] = useToken('colors', ['edge', 'ink']) as [string, string];
-    const levels = trial.units.flatMap(({ course }) => course.map(([, level]) => level ?? 0));
-    if (levels.length === 0) {
+    const [edge, ink, paper] = useToken('colors', ['edge', 'ink', 'paper']) as [string, string, string];
+    const read = trial.reads[at];
+    const units = trial.units.map(({ unit, arm, sheet }) => ({
+        unit,
+        arm,
+        points: (sheet[at]?.course ?? []).filter((one): one is Point & { level: number } => one.level !== null),
+    }));
+    const levels = units.flatMap(({ points }) => points.map(({ level }) => level));
+    if (read === undefined || levels.length === 0) {
         return null;
     }
-    const known = trial.fed.filter((one): one is number => one !== null);
     const x = scaleLinear([0, trial.lastDay || 1], [LEFT, WIDTH - 8]);
     const y = scaleLinear([0, max(levels) || 1], [HEIGHT - BOTTOM, 10]).nice();
-    const first = trial.units.flatMap(({ course }) => course.filter(([day]) => day === trial.days[0]));
-    const start = mean(first, ([, level]) => level ?? undefined) ?? 0;
-    const path = (points: [number, number][]) =>
-        points.map(([day, level], n) => `${n === 0 ? 'M' : 'L'}${x(day)} ${y(level)}`).join('');
-    const fed =
-        known.length === 0 ? [] : trial.days.map((day, n): [number, number] => [day, start + (trial.fed[n] ?? 0)]);
+    const start = mean(units.flatMap(({ points }) => points.filter(({ day }) => day === 0).map(({ level }) => level)));
+    const path = (points: { day: number; level: number }[]) =>
+        points.map(({ day, level }, n) => `${n === 0 ? 'M' : 'L'}${x(day)} ${y(level)}`).join('');
+    const fed = trial.days.flatMap((day, n) => {
+        const gain = read.fed[n] ?? null;
+        return gain === null || start === undefined ? [] : [{ day, level: start + gain }];
+    });
+    const inSight = fed.filter(({ level }) => level <= (y.domain()[1] ?? Infinity));
+    const cloudy = units.flatMap(({ unit, points }) =>
+        points.filter((one) => one.isCloudy).map((one) => ({ unit, ...one })),
+    );
     return (
         <Box>
             <svg
                 viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
                 role="img"
-                aria-label={`${trial.label} of each unit by day`}
+                aria-label={`${read.label} of each unit by day`}
                 style={{ width: '100%', height: 'auto' }}
             >
                 {y.ticks(5).map((tick) => (
@@ -58,19 +62,13 @@ export function Curves({ trial }: { trial: Trial }) {
                         {tick}
                     </SvgText>
                 ))}
-                {fed.length > 1 && (
-                    <path
-                        d={path(fed.filter(([, level]) => level <= (y.domain()[1] ?? Infinity)))}
-                        fill="none"
-                        stroke={ink}
-                        strokeWidth="1"
-                        strokeDasharray="1 4"
-                    />
+                {inSight.length > 1 && (
+                    <path d={path(inSight)} fill="none" stroke={ink} strokeWidth="1" strokeDasharray="1 4" />
                 )}
-                {trial.units.map(({ unit, arm, course }) => (
+                {units.map(({ unit, arm, points }) => (
                     <path
                         key={unit}
-                        d={path(course.filter((one): one is [number, number] => one[1] !== null))}
+                        d={path(points)}
                         fill="none"
                         stroke={colours[arm ?? 0]}
                         strokeWidth="1.6"
@@ -79,11 +77,17 @@ export function Curves({ trial }: { trial: Trial }) {
                         <title>{unit}</title>
                     </path>
                 ))}
+                {cloudy.map(({ unit, day, level }) => (
+                    <circle key={`${unit} ${day}`} cx={x(day)} cy={y(level)} r="4" fill={paper} stroke={ink}>
+                        <title>{`${unit}, day ${day}: cloudy`}</title>
+                    </circle>
+                ))}
             </svg>
             <chakra.p fontSize="sm" color="quiet">
-                {`${trial.label}, ppm, by day. `}
-                {trial.isBlind ? 'Which unit has which arm is hidden until it is judged. ' : ''}
-                {fed.length > 1 ? 'Dotted: what the food of a unit alone would make of it.' : ''}
+                {`${read.label}, ${read.unit}, by day. `}
+                {trial.isBlind ? 'The arms are hidden until the verdict. ' : ''}
+                {inSight.length > 1 ? 'Dotted: the level from food alone. ' : ''}
+                {cloudy.length > 0 ? 'Ring: cloudy water.' : ''}
             </chakra.p>
             {!trial.isBlind && (
                 <Box display="flex" flexWrap="wrap" columnGap="4" fontSize="sm">

@@ -4,35 +4,86 @@ import { type SyntheticEvent, useState } from 'react';
 import { useUnits } from '../lib/figures';
 import { useDraft } from '../lib/useDraft';
 import { Button } from '../parts/Button';
+import { CheckField } from '../parts/CheckField';
 import { ChoiceField } from '../parts/ChoiceField';
 import { TextField } from '../parts/TextField';
 import { PowerTable } from './PowerTable';
-import { type Power } from './types';
+import { type NextPlan, type Power } from './types';
 
 const EMPTY = {
     question: '',
     control: '',
+    feed: '',
+    stop: '',
     units: '3',
     litres: '',
     nitrogenMgPerDay: '',
     cyclingWeeks: '4',
     weeks: '12',
     every: '7',
-    step: '',
-    scatter: '',
 };
 
-/** The plan of a trial; what it can show stands next to it while it is typed. */
-export function PlanForm({ systemId, parameters }: { systemId: number; parameters: [string, string][] }) {
-    const { unit } = useUnits();
-    const [typed, setTyped] = useState(EMPTY);
-    const [parameter, setParameter] = useState(parameters[0]?.[0] ?? '');
-    const [arms, setArms] = useState(['', '', '', '']);
-    const [isBlind, setBlind] = useState(false);
-    const [file, setFile] = useState('');
+const ARMS = 4;
+const READS = 3;
+
+type Read = Record<'parameter' | 'kit' | 'step' | 'scatter', string>;
+
+/** A figure or a text of a plan as it stands in a field. */
+function written(value: unknown): string {
+    return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
+}
+
+function groups(value: unknown): Record<string, unknown>[] {
+    return Array.isArray(value) ? (value as Record<string, unknown>[]) : [];
+}
+
+/** The plan of a trial in jars or boxes; next to it what it can show. */
+export function PlanForm({
+    systemId,
+    parameters,
+    from,
+}: {
+    systemId: number;
+    parameters: [string, string][];
+    from: NextPlan | null;
+}) {
+    const { unit, amount } = useUnits();
+    const [typed, setTyped] = useState(() =>
+        from === null
+            ? EMPTY
+            : (Object.fromEntries(
+                  Object.entries(EMPTY).map(([key, otherwise]) => {
+                      const value = from.plan[key];
+                      return [
+                          key,
+                          key === 'litres' && typeof value === 'number'
+                              ? amount(value, 'volume').replaceAll(',', '')
+                              : written(value ?? otherwise),
+                      ];
+                  }),
+              ) as typeof EMPTY),
+    );
+    const empty: Read = { parameter: parameters[0]?.[0] ?? '', kit: '', step: '', scatter: '' };
+    const [reads, setReads] = useState<Read[]>(() => {
+        const planned = groups(from?.plan['reads']).map((one) => ({
+            parameter: written(one['parameter']),
+            kit: written(one['kit']),
+            step: written(one['step']),
+            scatter: written(one['scatter']),
+        }));
+        return planned.length === 0 ? [empty] : planned;
+    });
+    const [arms, setArms] = useState(() => {
+        const planned: unknown[] = Array.isArray(from?.plan['arms']) ? from.plan['arms'] : [];
+        return Array.from({ length: ARMS }, (_, n) => written(planned[n]));
+    });
+    const [isBlind, setBlind] = useState(from?.plan['isBlind'] === true);
     const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
-    const body = { ...typed, parameter, arms, isBlind, ...(file === '' ? {} : { file }) };
-    const { answer } = useDraft<Power>(`/systems/${systemId}/trials/preview`, typed.step === '' ? null : body);
+    const body = { ...typed, reads, arms, isBlind };
+    const { answer } = useDraft<Power>(
+        `/systems/${systemId}/trials/preview`,
+        reads.some(({ step }) => step === '') ? null : body,
+    );
     const field = (key: keyof typeof EMPTY, label: string, more: { unit?: string; help?: string } = {}) => (
         <TextField
             label={label}
@@ -55,8 +106,6 @@ export function PlanForm({ systemId, parameters }: { systemId: number; parameter
         >
             {field('question', 'Question', { help: 'For example: Do the stones lower it?' })}
             <Box display="grid" gap="3" alignItems="start" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}>
-                <ChoiceField label="What is read" value={parameter} options={parameters} onPick={setParameter} />
-                {field('control', 'What the control has', { help: 'As much real surface, not bare glass' })}
                 {arms.map((arm, n) => (
                     <TextField
                         key={n}
@@ -67,46 +116,115 @@ export function PlanForm({ systemId, parameters }: { systemId: number; parameter
                         onText={(text) => setArms(arms.map((one, at) => (at === n ? text : one)))}
                     />
                 ))}
+                {field('control', 'Control contains', { help: 'As much real surface, not bare glass' })}
+                {field('feed', 'Feed for all units', { help: 'The same for all, unblended' })}
             </Box>
-            <Box display="grid" gap="3" gridTemplateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr 1fr' }}>
-                {field('units', 'Units an arm')}
-                {field('litres', 'Water of a unit', { unit: unit('volume') })}
+            <Box display="grid" gap="3" gridTemplateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} alignItems="start">
+                {field('units', 'Units per arm')}
+                {field('litres', 'Water per unit', { unit: unit('volume') })}
                 {field('nitrogenMgPerDay', 'Nitrogen fed', { unit: 'mg a day' })}
-                {field('cyclingWeeks', 'Cycling before', { unit: 'weeks' })}
-                {field('weeks', 'It runs', { unit: 'weeks' })}
-                {field('every', 'Read every', { unit: 'days' })}
-                {field('step', 'Step of the kit', { unit: 'ppm' })}
-                {field('scatter', 'Units scatter by', { unit: 'ppm' })}
+                {field('cyclingWeeks', 'Cycling first', { unit: 'weeks' })}
+                {field('weeks', 'Length', { unit: 'weeks' })}
+                {field('every', 'Test every', { unit: 'days' })}
             </Box>
-            <chakra.label display="flex" gap="2" alignItems="center" minH={{ base: '44px', md: '28px' }}>
-                <input type="checkbox" checked={isBlind} onChange={(event) => setBlind(event.target.checked)} />
-                Hide which unit has which arm until it is judged
-            </chakra.label>
+            {reads.map((read, n) => (
+                <Read
+                    key={n}
+                    n={n}
+                    read={read}
+                    parameters={parameters}
+                    errors={errors}
+                    onChange={(changed) => setReads(reads.map((one, at) => (at === n ? changed : one)))}
+                    onRemove={reads.length > 1 ? () => setReads(reads.filter((_, at) => at !== n)) : undefined}
+                />
+            ))}
+            {errors['reads'] !== undefined && (
+                <chakra.p role="alert" color="fault" fontSize="sm">
+                    {errors['reads']}
+                </chakra.p>
+            )}
+            {reads.length < READS && (
+                <Box>
+                    <Button
+                        onClick={() =>
+                            setReads([
+                                ...reads,
+                                {
+                                    ...empty,
+                                    parameter:
+                                        parameters.find(([key]) => !reads.some((one) => one.parameter === key))?.[0] ??
+                                        '',
+                                },
+                            ])
+                        }
+                    >
+                        Test another parameter
+                    </Button>
+                </Box>
+            )}
+            {field('stop', 'Stop early if', { help: 'For example: ammonia over 1 ppm in any unit' })}
+            <CheckField label="Blind: hide the arms until the verdict" checked={isBlind} onCheck={setBlind} />
             {answer?.ok === true && <PowerTable power={answer.result} />}
             <chakra.p fontSize="sm" color="quiet">
-                All units get the same feed, unblended. It is judged once, after its last day. Early looks are refused.
+                The verdict comes once, after the last day. Early looks are refused. A trial that stops early is not
+                judged.
             </chakra.p>
             <Button type="submit" look="solid" justifySelf="start" minH={{ base: '44px', md: '36px' }}>
                 Plan it
             </Button>
-            <chakra.details>
-                <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
-                    Open a plan from a file
-                </chakra.summary>
-                <input
-                    type="file"
-                    aria-label="Trial file"
-                    accept="application/json"
-                    onChange={(event) => {
-                        void event.target.files?.[0]?.text().then(setFile);
-                    }}
-                />
-                {errors['file'] !== undefined && (
-                    <chakra.p role="alert" color="fault" fontSize="sm">
-                        {errors['file']}
-                    </chakra.p>
-                )}
-            </chakra.details>
         </chakra.form>
+    );
+}
+
+function Read({
+    n,
+    read,
+    parameters,
+    errors,
+    onChange,
+    onRemove,
+}: {
+    n: number;
+    read: Read;
+    parameters: [string, string][];
+    errors: Partial<Record<string, string>>;
+    onChange: (read: Read) => void;
+    onRemove: (() => void) | undefined;
+}) {
+    const name = n === 0 ? '' : ` ${n + 1}`;
+    const set = (key: keyof Read) => (text: string) => onChange({ ...read, [key]: text });
+    return (
+        <Box
+            display="grid"
+            gap="3"
+            alignItems="start"
+            gridTemplateColumns={{ base: '1fr 1fr', md: '1.2fr 1.2fr 1fr 1fr auto' }}
+        >
+            <ChoiceField
+                label={`Parameter${name}`}
+                value={read.parameter}
+                options={parameters}
+                onPick={set('parameter')}
+            />
+            <TextField label={`Test kit${name}`} value={read.kit} maxLength={60} onText={set('kit')} />
+            <TextField
+                label={`Step of the kit${name}`}
+                value={read.step}
+                error={errors[`reads.${n}.step`]}
+                onText={set('step')}
+            />
+            <TextField
+                label={`Units differ by${name}`}
+                value={read.scatter}
+                error={errors[`reads.${n}.scatter`]}
+                help="Standard deviation"
+                onText={set('scatter')}
+            />
+            {onRemove !== undefined && (
+                <Button look="plain" alignSelf="end" aria-label={`Remove parameter${name}`} onClick={onRemove}>
+                    Remove
+                </Button>
+            )}
+        </Box>
     );
 }

@@ -1,35 +1,55 @@
-import { chakra } from '@chakra-ui/react';
-import { type Power } from './types';
+import { Box, chakra } from '@chakra-ui/react';
+import { PowerCurve } from './PowerCurve';
+import { type Power, type ReadPower } from './types';
 
-/** The smallest difference that four of five such trials would show, and what more would buy. */
+/** The smallest difference that the plan can show, and what more units, weeks or a finer kit would give. */
 export function PowerTable({ power }: { power: Power }) {
-    if (power.options.length === 0) {
-        return null;
-    }
     return (
         <>
-            {!power.may && (
+            {power.reads.length > 0 && !power.may && (
                 <chakra.p color="caution">
-                    One unit an arm tells nothing: no verdict can come of it. Plan two or more.
+                    One unit per arm shows nothing, so there will be no verdict. Plan two or more.
                 </chakra.p>
             )}
-            <chakra.table fontSize="sm" maxWidth="26rem">
-                <chakra.caption captionSide="top" textAlign="left" color="quiet">
-                    Smallest difference that 4 of 5 such trials show
-                </chakra.caption>
-                <tbody>
-                    {power.options.map(({ what, smallest }) => (
-                        <chakra.tr key={what} borderBottomWidth="1px">
-                            <chakra.th scope="row" textAlign="left" fontWeight="400" py="1">
-                                {what}
-                            </chakra.th>
-                            <chakra.td textAlign="right" fontFamily="figure">
-                                {smallest}
-                            </chakra.td>
-                        </chakra.tr>
-                    ))}
-                </tbody>
-            </chakra.table>
+            {power.reads.map((read) => (
+                <Box key={read.label}>
+                    <Options read={read} />
+                    <PowerCurve curve={read.curve} label={read.label} />
+                </Box>
+            ))}
         </>
+    );
+}
+
+function Options({ read }: { read: ReadPower }) {
+    return (
+        <chakra.table fontSize="sm" maxWidth="30rem" width="100%">
+            <chakra.caption captionSide="top" textAlign="left" color="quiet">
+                {`${read.label}: smallest difference that 4 of 5 such trials show`}
+            </chakra.caption>
+            <thead>
+                <chakra.tr borderBottomWidth="1px" color="quiet">
+                    {['Plan', 'At the end', 'Per week'].map((head, n) => (
+                        <chakra.th key={head} scope="col" textAlign={n === 0 ? 'left' : 'right'} fontWeight="400">
+                            {head}
+                        </chakra.th>
+                    ))}
+                </chakra.tr>
+            </thead>
+            <tbody>
+                {read.options.map(({ what, smallest, perWeek }) => (
+                    <chakra.tr key={what} borderBottomWidth="1px">
+                        <chakra.th scope="row" textAlign="left" fontWeight="400" py="1">
+                            {what}
+                        </chakra.th>
+                        {[smallest, perWeek].map((one, n) => (
+                            <chakra.td key={n} textAlign="right" fontFamily="figure" whiteSpace="nowrap">
+                                {one}
+                            </chakra.td>
+                        ))}
+                    </chakra.tr>
+                ))}
+            </tbody>
+        </chakra.table>
     );
 }

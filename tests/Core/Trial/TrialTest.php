@@ -3,11 +3,20 @@
 declare(strict_types=1);
 
 use Ithys\Document\Refused;
+use Ithys\Drawing\TrialSvg;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\UnitSystem;
+use Ithys\Quantity\Words;
+use Ithys\Trial\CellDoor;
 use Ithys\Trial\Judgement;
+use Ithys\Trial\Lessons;
 use Ithys\Trial\Placement;
+use Ithys\Trial\PlannedPower;
+use Ithys\Trial\Sheet;
+use Ithys\Trial\SheetTable;
+use Ithys\Trial\TrialFile;
+use Ithys\Trial\TrialLine;
 use Ithys\Trial\TrialPlan;
 use Ithys\Trial\TrialReading;
 use Random\Engine\Mt19937;
@@ -17,32 +26,51 @@ function trialPlan(array $with = []): TrialPlan
 {
     return TrialPlan::stored([
         'format' => TrialPlan::FORMAT, 'schema' => TrialPlan::SCHEMA, 'question' => 'Do the stones lower nitrate?',
-        'parameter' => 'no3', 'arms' => ['gravel', 'stones'], 'control' => 'as much porous gravel', 'units' => 4,
-        'litres' => 5.0, 'nitrogenMgPerDay' => 0.5, 'cyclingWeeks' => 4, 'weeks' => 12, 'every' => 7, 'step' => 0.5,
-        'scatter' => 1.5, 'isBlind' => false, ...$with,
+        'reads' => [['parameter' => 'no3', 'kit' => 'drops', 'step' => 0.5, 'scatter' => 1.5]],
+        'arms' => ['gravel', 'stones'], 'control' => 'as much porous gravel', 'feed' => 'pellets, unblended',
+        'stop' => '', 'units' => 4, 'litres' => 5.0, 'nitrogenMgPerDay' => 0.5, 'cyclingWeeks' => 4, 'weeks' => 12,
+        'every' => 7, 'isBlind' => false, ...$with,
     ]);
+}
+
+/** @param  array<string, array<int, string>>  $cells  of nitrate, by unit and day */
+function sheetOf(array $cells): Sheet
+{
+    return new Sheet(['no3' => array_map(fn (array $days): array => array_map(
+        fn (string $text): TrialReading => TrialReading::typed($text, Parameter::Nitrate),
+        $days,
+    ), $cells)]);
+}
+
+function smallest(TrialPlan $plan): ?float
+{
+    return (new PlannedPower($plan, $plan->reads[0]))->smallest();
 }
 
 /**
  * Readings of a made-up trial: each unit has a level of its own, and each reading its error.
  *
  * @param  callable(int, int): float  $effect  what an arm does on a day
- * @return array<string, array<int, TrialReading>>
  */
-function trialSheet(TrialPlan $plan, array $placed, callable $effect, Randomizer $random): array
+function trialSheet(TrialPlan $plan, array $placed, callable $effect, Randomizer $random, array $with = []): Sheet
 {
     $even = fn (): float => $random->getInt(0, 10_000) / 10_000;
     $normal = fn (): float => array_sum(array_map($even, range(1, 12))) - 6;
     $sheet = [];
-    foreach ($placed as $unit => $arm) {
-        $own = 20 + $plan->setup->scatter->units * $normal();
-        foreach ($plan->setup->days() as $day) {
-            $level = max(0.0, $own + $effect($arm, $day) + 0.4 * $normal());
-            $sheet[$unit][$day] = TrialReading::typed((string) (round($level / 0.5) * 0.5), $plan->parameter);
+    foreach ($plan->reads as $read) {
+        foreach ($placed as $unit => $arm) {
+            $own = 20 + $read->scatter->units * $normal();
+            foreach ($plan->setup->days() as $day) {
+                $level = max(0.0, $own + $effect($arm, $day) + 0.4 * $normal());
+                $sheet[$read->parameter->value][$unit][$day] = TrialReading::typed(
+                    $with[$unit][$day] ?? (string) (round($level / 0.5) * 0.5),
+                    $read->parameter,
+                );
+            }
         }
     }
 
-    return $sheet;
+    return new Sheet($sheet);
 }
 
 it('reads a plan back as it was, and says at its place what is wrong with one', function (): void {
@@ -52,8 +80,10 @@ it('reads a plan back as it was, and says at its place what is wrong with one', 
         'control' => ['control' => ' '],
         'arms' => ['arms' => ['gravel']],
         'units' => ['units' => 0],
-        'step' => ['step' => 0.0],
-        'parameter' => ['parameter' => 'gold'],
+        'feed' => ['feed' => ''],
+        'reads.0.step' => ['reads' => [['parameter' => 'no3', 'step' => 0.0, 'scatter' => 1.0]]],
+        'reads.0.parameter' => ['reads' => [['parameter' => 'temp', 'step' => 1.0, 'scatter' => 1.0]]],
+        'reads' => ['reads' => []],
     ] as $place => $with) {
         try {
             trialPlan($with);
@@ -78,15 +108,16 @@ it('places every arm as often as planned, by lot, the same for the same seed', f
 });
 
 it('says before the start what the plan can show, and what more would buy', function (): void {
-    $options = array_column(trialPlan()->options(), 'smallest', 'what');
+    $power = fn (TrialPlan $plan): array => (new PlannedPower($plan, $plan->reads[0]))->options();
+    $options = array_column($power(trialPlan()), 'smallest', 'what');
     // R: power.t.test(n = 4, power = .8, sd = 1)$delta is 2.3807542; units scatter by 1.5 and a step of 0.5 rounds.
     expect($options['As planned'])->toEqualWithDelta(2.3807542 * sqrt(1.5 ** 2 + 0.25 / 12), 1e-3)
         ->and($options['Two more units an arm'])->toBeLessThan($options['One more unit an arm'])
         ->and($options['One more unit an arm'])->toBeLessThan($options['As planned'])
         ->and($options['A kit with a fifth of the step'])->toBeLessThan($options['As planned'])
-        ->and(trialPlan(['units' => 1])->smallest())->toBeNull()->and(trialPlan(['units' => 1])->mayTell())->toBeFalse()
+        ->and(smallest(trialPlan(['units' => 1])))->toBeNull()->and(trialPlan(['units' => 1])->mayTell())->toBeFalse()
         // More pairs want more.
-        ->and(trialPlan(['arms' => ['a', 'b', 'c']])->smallest())->toBeGreaterThan($options['As planned']);
+        ->and(smallest(trialPlan(['arms' => ['a', 'b', 'c']])))->toBeGreaterThan($options['As planned']);
 });
 
 it('reaches the power that it promises, by simulation', function (): void {
@@ -95,9 +126,9 @@ it('reaches the power that it promises, by simulation', function (): void {
     $shown = 0;
     for ($n = 0; $n < 250; $n++) {
         $placed = Placement::of($plan, $n);
-        $effect = -(float) $plan->smallest();
+        $effect = -(float) smallest($plan);
         $sheet = trialSheet($plan, $placed, fn (int $arm): float => $arm === 1 ? $effect : 0.0, $random);
-        $shown += Judgement::of($plan, $placed, $sheet, 84)->end[0]->isClear ? 1 : 0;
+        $shown += Judgement::of($plan, $placed, $sheet, 84)->outcomes[0]->end[0]->isClear ? 1 : 0;
     }
     // The reading error of 0.4 is not part of the plan: a little less than four of five.
     expect($shown / 250)->toBeGreaterThan(0.7)->toBeLessThan(0.88);
@@ -111,7 +142,9 @@ it('shows no difference where there is none, in 95 of 100 trials', function (arr
         $placed = Placement::of($plan, $n);
         $sheet = trialSheet($plan, $placed, fn (): float => 0.0, $random);
         $judged = Judgement::of($plan, $placed, $sheet, 84);
-        $false += array_filter($judged->end, fn ($one): bool => $one->isClear) === [] ? 0 : 1;
+        // That one led where none did would be as false.
+        $told = array_filter($judged->outcomes[0]->end, fn ($one): bool => $one->isClear || $one->led !== null);
+        $false += $told === [] ? 0 : 1;
     }
     expect($false / 300)->toBeLessThanOrEqual(0.05);
 })->with([[['gravel', 'stones']], [['gravel', 'stones', 'rubble']]]);
@@ -125,8 +158,9 @@ it('is not fooled by a lead of two months that is gone at the end, and says that
         // Lower by 8 ppm for two months, then as the control within a month.
         $lead = fn (int $arm, int $day): float => $arm === 1 ? -8.0 * max(0.0, min(1.0, (91 - $day) / 30)) : 0.0;
         $judged = Judgement::of($plan, $placed, trialSheet($plan, $placed, $lead, $random), 140);
-        $none += $judged->end[0]->isClear ? 0 : 1;
-        $said += ! $judged->end[0]->isClear && str_contains(said($judged->says($plan)), 'but not at the end') ? 1 : 0;
+        $none += $judged->outcomes[0]->end[0]->isClear ? 0 : 1;
+        $said += ! $judged->outcomes[0]->end[0]->isClear
+            && str_contains(said($judged->says()), 'but not at the end') ? 1 : 0;
     }
     expect($none / 150)->toBeGreaterThanOrEqual(0.95)->and($said / max(1, $none))->toBeGreaterThanOrEqual(0.95);
 });
@@ -134,37 +168,229 @@ it('is not fooled by a lead of two months that is gone at the end, and says that
 it('refuses a verdict before its day, with one unit an arm, and where too few were read to the end', function (): void {
     $plan = trialPlan();
     $placed = Placement::of($plan, 1);
-    $sheet = trialSheet($plan, $placed, fn (): float => 0.0, new Randomizer(new Mt19937(1)));
-    expect(said(Judgement::of($plan, $placed, $sheet, 50)->says($plan)))->toContain('It is judged after day 84')
-        ->and(Judgement::of($plan, $placed, $sheet, 84)->withheld)->toBeNull();
+    $sheet = fn (array $with = []): Sheet => trialSheet(
+        $plan,
+        $placed,
+        fn (): float => 0.0,
+        new Randomizer(new Mt19937(1)),
+        $with,
+    );
+    $judged = fn (Sheet $sheet, int $day, bool $ended = false): Judgement => Judgement::of(
+        $plan,
+        $placed,
+        $sheet,
+        $day,
+        $ended,
+    );
+    expect(said($judged($sheet(), 50)->says()))->toContain('It is judged after day 84')
+        ->and($judged($sheet(), 84)->withheld)->toBeNull()
+        ->and(said($judged($sheet(), 50, true)->says()))->toContain('It ended on day 50, before its last day 84');
     $single = trialPlan(['units' => 1]);
-    expect(said(Judgement::of($single, Placement::of($single, 1), [], 84)->says($single)))->toContain('one unit');
-    $unread = $sheet;
-    unset($unread['U1'][84]);
-    expect(said(Judgement::of($plan, $placed, $unread, 84)->says($plan)))->toContain('Read day 84 first');
-    $dead = $sheet;
-    foreach (array_slice(array_keys($placed, 1, true), 0, 3) as $unit) {
-        foreach ([70, 77, 84] as $day) {
-            $dead[$unit][$day] = TrialReading::typed('missing: it leaked', Parameter::Nitrate);
-        }
-    }
-    $judged = Judgement::of($plan, $placed, $dead, 84);
-    expect(said($judged->says($plan)))->toContain('fewer than two units')->and($judged->left)->toHaveCount(3)
-        ->and($judged->left[0])->toContain('it leaked');
+    expect(said(Judgement::of($single, Placement::of($single, 1), new Sheet([]), 84)->says()))->toContain('one unit');
+    $cells = ['U1' => [77 => '8']];
+    expect(said($judged(sheetOf($cells), 84)->says()))->toContain('Read day 84 first: U1 needs nitrate');
+    $dead = array_fill_keys(
+        array_slice(array_keys($placed, 1, true), 0, 3),
+        array_fill_keys([70, 77, 84], 'missing: it leaked'),
+    );
+    $gone = $judged($sheet($dead), 84);
+    expect(said($gone->says()))->toContain('fewer than two units')->and($gone->left)->toHaveCount(3)
+        ->and($gone->left[0])->toContain('it leaked');
 });
 
 it('judges unequal arms, all zero, and readings below the limit without a fault', function (): void {
     $plan = trialPlan(['units' => 3]);
     $placed = Placement::of($plan, 2);
-    $zero = array_map(fn (): array => [84 => TrialReading::typed('0', Parameter::Nitrate)], $placed);
-    $below = array_map(fn (): array => [84 => TrialReading::typed('<0.5', Parameter::Nitrate)], $placed);
-    foreach ([$zero, $below] as $sheet) {
-        expect(said(Judgement::of($plan, $placed, $sheet, 84)->says($plan)))->toContain('no clear effect');
+    foreach (['0', '<0.5'] as $text) {
+        $sheet = sheetOf(array_map(fn (): array => [84 => $text], $placed));
+        expect(said(Judgement::of($plan, $placed, $sheet, 84)->says()))
+            ->toBe('Nitrate: not clear. Every unit ends lower than the kit reads.');
     }
     $random = new Randomizer(new Mt19937(4));
-    $sheet = trialSheet($plan, $placed, fn (int $arm): float => $arm === 1 ? -15.0 : 0.0, $random);
-    $sheet[array_keys($placed, 1, true)[0]] = [84 => TrialReading::typed('missing: it broke', Parameter::Nitrate)];
-    expect(said(Judgement::of($plan, $placed, $sheet, 84)->says($plan)))->toBe('Stones ends lower than gravel.');
+    $sheet = trialSheet($plan, $placed, fn (int $arm): float => $arm === 1 ? -15.0 : 0.0, $random, [
+        array_keys($placed, 1, true)[0] => array_fill_keys($plan->setup->days(), 'missing: it broke'),
+    ]);
+    expect(said(Judgement::of($plan, $placed, $sheet, 84)->says()))->toBe('Nitrate: Stones ends lower than gravel.');
+});
+
+it('takes units that read alike for no wonder, and no difference for finer than a step', function (): void {
+    $plan = trialPlan();
+    $placed = Placement::of($plan, 3);
+    $apart = fn (string $one, string $other): Judgement => Judgement::of($plan, $placed, sheetOf(array_map(
+        fn (int $arm): array => [84 => $arm === 1 ? $one : $other],
+        $placed,
+    )), 84);
+    // Neither arm scatters: a clear difference is still one, and a single step of the kit is none.
+    expect(said($apart('5', '12')->says()))->toBe('Nitrate: Stones ends lower than gravel.')
+        ->and(said($apart('8', '8.5')->says()))->toContain('no clear effect')
+        ->and($apart('5', '12')->outcomes[0]->end[0]->interval)->not->toBeNull();
+});
+
+it('judges several parameters as one family, so that the whole trial errs once in twenty', function (): void {
+    $random = new Randomizer(new Mt19937(23));
+    $read = fn (string $key): array => ['parameter' => $key, 'kit' => '', 'step' => 0.5, 'scatter' => 1.5];
+    $plan = trialPlan(['units' => 3, 'reads' => [$read('no3'), $read('nh4'), $read('no2')]]);
+    expect($plan->comparisons())->toBe(3)->and(smallest($plan))->toBeGreaterThan(smallest(trialPlan(['units' => 3])));
+    $false = 0;
+    for ($n = 0; $n < 200; $n++) {
+        $placed = Placement::of($plan, $n);
+        $judged = Judgement::of($plan, $placed, trialSheet($plan, $placed, fn (): float => 0.0, $random), 84);
+        $clear = array_filter($judged->outcomes, fn ($one): bool => $one->end[0]->isClear);
+        $false += $clear === [] ? 0 : 1;
+    }
+    expect($false / 200)->toBeLessThanOrEqual(0.05)
+        ->and(substr_count(said($judged->says()), 'no clear effect'))->toBeGreaterThanOrEqual(2);
+});
+
+it('lists what went wrong, so that the next plan can start from it', function (): void {
+    $plan = trialPlan();
+    $placed = Placement::of($plan, 5);
+    $first = array_keys($placed)[0];
+    $sheet = trialSheet($plan, $placed, fn (int $arm, int $day): float => 0.0, new Randomizer(new Mt19937(9)), [
+        $first => [7 => 'missing: the vial broke', 14 => '12 cloudy', 77 => 'died', 84 => 'died'],
+    ]);
+    $lessons = new Lessons($plan, $placed, $sheet);
+    $said = array_map(said(...), $lessons->all(2, 84));
+    expect($said)->toContain('1 reading missing: the vial broke.')->toContain('2 readings missing: died.')
+        ->toContain("Not read to the end: {$first}. Plan a spare unit an arm.")
+        ->toContain('The plan was changed 2 times on the way.')
+        ->and(implode(' ', $said))->toContain('1 reading in cloudy water');
+    $wild = trialSheet($plan, $placed, fn (int $arm, int $day): float => 0.0, new Randomizer(new Mt19937(9)), [
+        $first => [84 => '60'],
+    ]);
+    // Pooled over the arms: (n - 1) s² of each, over all n - 1.
+    $ends = ['a' => [], 'b' => []];
+    foreach ($placed as $unit => $arm) {
+        $ends[$arm === 0 ? 'a' : 'b'][] = $wild->end($plan, Parameter::Nitrate, $unit);
+    }
+    $square = fn (array $of): float => array_sum(array_map(
+        fn (float $one): float => ($one - array_sum($of) / count($of)) ** 2,
+        $of,
+    ));
+    expect((new Lessons($plan, $placed, $wild))->scatter($plan->reads[0]))
+        ->toEqualWithDelta(sqrt(($square($ends['a']) + $square($ends['b'])) / 6), 1e-9)
+        ->and(said((new Lessons($plan, $placed, $wild))->all(0, 84)[0]))->toContain('scattered by')
+        ->and((new Lessons($plan, $placed, new Sheet([])))->all(0, -1))->toBe([]);
+});
+
+it('takes readings at one door, all of them or none', function (array $typed, string $sentence): void {
+    $plan = trialPlan();
+    $door = new CellDoor($plan, Placement::of($plan, 1), 20);
+    $cell = fn (string $unit, string $day, string $text, string $parameter = ''): array => [
+        'parameter' => $parameter, 'unit' => $unit, 'day' => $day, 'text' => $text,
+    ];
+    $good = $cell('u1', '14', '8,5 cloudy');
+    expect($door->day())->toBe(14)->and($door->take([$good]))->toBe([
+        ['parameter' => 'no3', 'unit' => 'U1', 'day' => 14, 'cell' => '8.5 cloudy'],
+    ]);
+    try {
+        $door->take([$good, $cell(...$typed)]);
+        $this->fail('It was taken.');
+    } catch (Refused $refused) {
+        expect($refused->problems)->toHaveCount(1)->and(implode('', $refused->problems))->toContain($sentence);
+    }
+})->with([
+    'an unknown unit' => [['U99', '14', '8'], 'There is no unit “U99”'],
+    'a day between' => [['U2', '15', '8'], 'is not in the plan'],
+    'a day to come' => [['U2', '21', '8'], 'has not come yet'],
+    'a negative day' => [['U2', '-7', '8'], 'is not in the plan'],
+    'two readings of one unit on one day' => [['U1', '14', '9'], 'stands twice'],
+    'text' => [['U2', '14', 'green'], 'U2, day 14'],
+    'a parameter that is not read' => [['U2', '14', '8', 'po4'], 'does not read “po4”'],
+    'no parameter at all' => [['U2', '14', '8', 'gold'], 'does not read “gold”'],
+]);
+
+it('reads a table of readings, a row for each day or for each reading', function (string $table, int $count): void {
+    $cells = SheetTable::read($table);
+    expect($cells)->toHaveCount($count)->and($cells[0])->toBe([
+        'parameter' => $cells[0]['parameter'], 'unit' => $cells[0]['unit'], 'day' => '7', 'text' => '8.5',
+    ]);
+})->with([
+    ["day,U1,U2\n7,8.5,9\n14,,8\n", 3],
+    ["\xEF\xBB\xBFDay;U1;U2\r\n7;8.5;9\r\n", 2],
+    ["unit\tday\treading\nU1\t7\t8.5\n", 1],
+    ["unit,arm,day,parameter,reading\nU1,\"a, b\",7,no3,8.5\nU2,x,7,no3,'<0.5\n", 2],
+]);
+
+it('refuses a table that it cannot read, with a sentence', function (string $table, string $sentence): void {
+    expect(fn () => SheetTable::read($table))->toThrow(Refused::class, $sentence);
+})->with([
+    ['', 'The first row needs the heads'],
+    ["U1,U2\n8,9", 'The first row needs the heads'],
+    ["day,unit\n7,U1", 'needs “unit” and “reading”'],
+    ["day,U1,U2\n7,8", 'Row 2 has 2 fields and the first row has 3'],
+    ["day,U1\n7,\xff", 'no text in UTF-8'],
+    [str_repeat('day,U1', 40_000), 'too long'],
+]);
+
+it('reads a line of the log', function (string $line, array $cells, string $which, bool $rest): void {
+    $read = TrialLine::read($line);
+    expect(array_map(
+        fn (array $one): string => "{$one['parameter']} {$one['unit']} {$one['day']} {$one['text']}",
+        $read->cells,
+    ))->toBe($cells)->and($read->which)->toBe($which)->and($read->rest !== null)->toBe($rest);
+    foreach ($read->cells as $one) {
+        expect(mb_substr($line, $one['start'], $one['end'] - $one['start']))->toContain($one['unit']);
+    }
+})->with([
+    ['trial stones no3 U1 12 U2 14', ['no3 U1  12', 'no3 U2  14'], 'stones', false],
+    ['Trial U1 12,5 cloudy, u2 <0.5', [' U1  12,5 cloudy', ' u2  <0.5'], '', false],
+    ['trial stones day 14 no3 U1: 12', ['no3 U1 14 12'], 'stones', false],
+    ['trial stones U1 missing: it leaked U2 died', [' U1  missing: it leaked', ' U2  died'], 'stones', false],
+    ['trial stones U1 12 and more U2 13', [' U1  12', ' U2  13'], 'stones', true],
+    ['trial stones', [], 'stones', false],
+]);
+
+it('is no line of a trial where it begins otherwise', function (): void {
+    expect(TrialLine::read('note trial U1 12'))->toBeNull()->and(TrialLine::read('no3 8'))->toBeNull()
+        ->and(TrialLine::read('trial rubble U1 1')->isOf(trialPlan()))->toBeFalse()
+        ->and(TrialLine::read('trial STONES U1 1')->isOf(trialPlan()))->toBeTrue();
+});
+
+it('opens again what it wrote as a file, and refuses one whose units have other arms', function (): void {
+    $plan = trialPlan();
+    $file = new TrialFile($plan, [
+        'started' => '2026-01-05', 'ended' => '2026-04-01', 'seed' => 7,
+        'cells' => [['parameter' => 'no3', 'unit' => 'U1', 'day' => 84, 'cell' => '8.5 cloudy']],
+        'amendments' => [['day' => '2026-02-01', 'text' => 'A new kit.']], 'lessons' => ['A spare jar.'],
+    ]);
+    $document = json_decode((string) json_encode($file->toArray()), true);
+    expect(TrialFile::read($document)->run)->toBe($file->run)
+        ->and(TrialFile::read($plan->toArray())->run)->toBeNull();
+    foreach ([
+        ['run', 'arms', ['U1' => 'stones']], ['run', 'seed', 8], ['run', 'ended', '2026-13-01'],
+        ['run', 'ended', '2025-01-01'],
+        ['run', 'cells', [['parameter' => 'no3', 'unit' => 'U1', 'day' => 3, 'cell' => '8']]],
+        ['run', 'lessons', [7]], ['plan', 'question', ''],
+    ] as [$part, $key, $value]) {
+        $other = $document;
+        $other[$part][$key] = $value;
+        expect(fn () => TrialFile::read($other))->toThrow(Refused::class);
+    }
+});
+
+it('still reads a plan of the first schema', function (): void {
+    $old = [
+        'format' => TrialPlan::FORMAT, 'schema' => 1, 'question' => 'Do the stones lower it?', 'parameter' => 'po4',
+        'arms' => ['gravel', 'stones'], 'control' => 'gravel', 'units' => 2, 'litres' => 5.0, 'nitrogenMgPerDay' => 0.5,
+        'cyclingWeeks' => 4, 'weeks' => 12, 'every' => 7, 'step' => 0.01, 'scatter' => 0.02, 'isBlind' => true,
+    ];
+    $plan = TrialPlan::stored($old);
+    expect($plan->reads[0]->parameter)->toBe(Parameter::Phosphate)->and($plan->reads[0]->scatter->step)->toBe(0.01)
+        ->and($plan->feed)->toBe('not told');
+});
+
+it('draws its report as SVG 1.1, and keeps the arms of a blind one to itself', function (): void {
+    $plan = trialPlan(['question' => 'Do <stones> & "moss" lower it?']);
+    $placed = Placement::of($plan, 2);
+    $lower = fn (int $arm): float => $arm === 1 ? -9.0 : 0.0;
+    $sheet = trialSheet($plan, $placed, $lower, new Randomizer(new Mt19937(2)));
+    $judged = Judgement::of($plan, $placed, $sheet, 84);
+    $svg = fn (?array $shown): string => (new TrialSvg($plan, $shown, $sheet, $judged, new Words(UnitSystem::Metric)))
+        ->write(array_keys($placed));
+    expect($svg($placed))->toBeValidSvg()->and(substr_count($svg($placed), '<polyline'))->toBe(8)
+        ->and($svg($placed))->toContain('stones minus gravel')->toContain('gravel (control)')
+        ->and($svg(null))->not->toContain('gravel (control)')->not->toContain('stroke-dasharray');
 });
 
 it('reads a cell of the sheet, and refuses what is none', function (string $text, ?string $back): void {
@@ -181,6 +407,6 @@ it('reads a cell of the sheet, and refuses what is none', function (string $text
 
 it('draws beside a unit the nitrate that its food should have made', function (): void {
     // 0.5 mg of nitrogen a day for 10 days in 5 L is 1 mg/L, times 4.42664 (IUPAC 2013).
-    expect(trialPlan()->fed(10))->toEqualWithDelta(4.42664, 1e-9)
-        ->and(trialPlan(['parameter' => 'po4'])->fed(10))->toBeNull();
+    expect(trialPlan()->fed(Parameter::Nitrate, 10))->toEqualWithDelta(4.42664, 1e-9)
+        ->and(trialPlan()->fed(Parameter::Phosphate, 10))->toBeNull();
 });

@@ -1,20 +1,25 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
-import { type SyntheticEvent, useState } from 'react';
+import { useState } from 'react';
 import { Frame } from '../../frame/Frame';
-import { figure } from '../../lib/figures';
+import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
 import { Button } from '../../parts/Button';
-import { TextField } from '../../parts/TextField';
+import { ChoiceField } from '../../parts/ChoiceField';
+import { Photos } from '../../tide/Photos';
 import { Curves } from '../../trials/Curves';
 import { Grid } from '../../trials/Grid';
+import { Amendments, Lessons } from '../../trials/Notes';
 import { PowerTable } from '../../trials/PowerTable';
-import { type Pair, type Trial } from '../../trials/types';
+import { type Pair, type Trial, type TrialRead } from '../../trials/types';
 
 /** One trial: its plan, its sheet, and what it shows. */
 export default function Show({ frame, trial }: { frame: SystemFrame; trial: Trial }) {
     const url = `/systems/${frame.id}/trials/${trial.id}`;
     const { setup } = trial;
+    const { show } = useUnits();
+    const [at, setAt] = useState(0);
+    const read = trial.reads[at];
     return (
         <Frame
             title={trial.question}
@@ -24,13 +29,31 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                 <Box display="grid" gap="3">
                     <chakra.h2 fontSize="lg">Plan</chakra.h2>
                     <p>
-                        {`${trial.arms.join(', ')}: ${setup.units} units an arm, ${figure(setup.litres)} L each, read every ${setup.every} days for ${setup.weeks} weeks after ${setup.cyclingWeeks} weeks of cycling. Control: ${trial.control}.`}
+                        {`${trial.arms.join(', ')}: ${setup.units} units per arm, ${show(setup.litres, 'volume')} each. Tested every ${setup.every} days for ${setup.weeks} weeks, after ${setup.cyclingWeeks} weeks of cycling. Control: ${trial.control}. Feed: ${trial.feed}.`}
+                        {trial.reads.map(({ label, kit, step, unit }) =>
+                            kit === '' ? '' : ` ${label} by ${kit}, step ${figure(step)} ${unit}.`,
+                        )}
+                        {trial.stop === '' ? '' : ` Stops early if: ${trial.stop}.`}
                     </p>
                     <PowerTable power={trial.power} />
-                    {trial.state !== 'planned' && <Amendments trial={trial} url={url} />}
+                    {trial.state !== 'planned' && (
+                        <>
+                            <Amendments trial={trial} url={url} />
+                            <Lessons
+                                key={trial.lessons.join()}
+                                trial={trial}
+                                learned={trial.learned}
+                                url={url}
+                                next={`/systems/${frame.id}/trials?from=${trial.id}#plan`}
+                            />
+                        </>
+                    )}
                     <Box display="flex" gap="3" flexWrap="wrap" fontSize="sm" _print={{ display: 'none' }}>
                         <a href={`${url}/trial.json`} download>
-                            Plan as a file
+                            Trial as a file
+                        </a>
+                        <a href={`${url}/report.svg`} download>
+                            Report as SVG
                         </a>
                         <a href={`${url}/readings.csv`} download>
                             Readings as CSV
@@ -65,31 +88,31 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                     {trial.headline}
                 </chakra.p>
             )}
-            {trial.isJudged && (
-                <Box display="grid" gap="4" mb="3">
-                    <Pairs title="Level at the end" pairs={trial.end} />
-                    <Pairs title="Mean over its time" pairs={trial.mean} />
-                    <chakra.p fontSize="sm" color="quiet">
-                        {trial.anova === null
-                            ? 'Welch’s t test; next to it the exact test by exchanging units.'
-                            : `All arms together: p ${figure(trial.anova, 3)} (analysis of variance). Pairs by Welch’s t test with Holm’s correction.`}
-                    </chakra.p>
+            {trial.reads.length > 1 && (
+                <Box maxWidth="16rem" mb="3" _print={{ display: 'none' }}>
+                    <ChoiceField
+                        label="Parameter"
+                        value={String(at)}
+                        options={trial.reads.map(({ label }, n) => [String(n), label])}
+                        onPick={(picked) => setAt(Number(picked))}
+                    />
                 </Box>
             )}
+            {trial.isJudged && read !== undefined && <Results read={read} />}
             {trial.left.length > 0 && (
                 <chakra.p fontSize="sm" mb="2">
-                    Does not count: {trial.left.join('; ')}.
+                    Not counted: {trial.left.join('; ')}.
                 </chakra.p>
             )}
-            <Curves trial={trial} />
+            <Curves trial={trial} read={at} />
             {trial.state === 'planned' && (
                 <Box mt="3">
                     <chakra.h2 fontSize="lg">Places, by lot</chakra.h2>
                     <Labels trial={trial} />
                     {trial.setup.isBlind && (
                         <chakra.p fontSize="sm" color="quiet" mt="1" _print={{ display: 'none' }}>
-                            Fill the units by this list. Printed labels carry the code alone, and from the start on the
-                            arms are hidden until the trial is judged.
+                            Fill the units by this list. Printed labels carry the code alone. From the start the arms
+                            are hidden until the verdict.
                         </chakra.p>
                     )}
                     {trial.mayPlan && (
@@ -117,11 +140,51 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                     )}
                 </Box>
             )}
+            {trial.state === 'ended' && trial.mayLog && (
+                <chakra.details mt="3" _print={{ display: 'none' }}>
+                    <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
+                        Correct a reading
+                    </chakra.summary>
+                    <Grid trial={trial} systemId={frame.id} />
+                </chakra.details>
+            )}
+            {trial.state !== 'planned' && trial.mayLog && (
+                <chakra.details mt="3" _print={{ display: 'none' }} open={trial.photos.list.length > 0}>
+                    <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
+                        Photos of the sheet
+                    </chakra.summary>
+                    <Photos systemId={frame.id} shelf={trial.photos} trial={trial.id} />
+                </chakra.details>
+            )}
         </Frame>
     );
 }
 
-function Pairs({ title, pairs }: { title: string; pairs: Pair[] }) {
+function Results({ read }: { read: TrialRead }) {
+    return (
+        <Box display="grid" gap="4" mb="3">
+            <Pairs title="Level at the end" unit={read.unit} pairs={read.end} isVerdict />
+            <Pairs title="Mean over time" unit={read.unit} pairs={read.mean} />
+            <chakra.p fontSize="sm" color="quiet">
+                {read.anova === null
+                    ? 'Welch’s t test on the end gives the verdict; next to it the exact test by exchanging units.'
+                    : `All arms together: p ${figure(read.anova, 3)} (analysis of variance). Pairs by Welch’s t test with Holm’s correction; those at the end give the verdict.`}
+            </chakra.p>
+        </Box>
+    );
+}
+
+function Pairs({
+    title,
+    unit,
+    pairs,
+    isVerdict = false,
+}: {
+    title: string;
+    unit: string;
+    pairs: Pair[];
+    isVerdict?: boolean;
+}) {
     return (
         <chakra.table fontSize="sm" maxWidth="40rem" width="100%">
             <chakra.caption captionSide="top" textAlign="left" fontWeight="700">
@@ -129,7 +192,7 @@ function Pairs({ title, pairs }: { title: string; pairs: Pair[] }) {
             </chakra.caption>
             <thead>
                 <chakra.tr borderBottomWidth="1px" color="quiet">
-                    {['Arms', 'Difference, ppm', '95 %', 'p', 'p, exchange'].map((head, n) => (
+                    {['Arms', `Difference (${unit})`, '95 %', 'p', 'p, exchange'].map((head, n) => (
                         <chakra.th key={head} scope="col" textAlign={n === 0 ? 'left' : 'right'} fontWeight="400">
                             {head}
                         </chakra.th>
@@ -139,7 +202,12 @@ function Pairs({ title, pairs }: { title: string; pairs: Pair[] }) {
             <tbody>
                 {pairs.map((one) => (
                     <chakra.tr key={`${one.arm} ${one.than}`} borderBottomWidth="1px">
-                        <chakra.th scope="row" textAlign="left" fontWeight={one.isClear ? '700' : '400'} py="1">
+                        <chakra.th
+                            scope="row"
+                            textAlign="left"
+                            fontWeight={isVerdict && one.isClear ? '700' : '400'}
+                            py="1"
+                        >
                             {`${one.arm} minus ${one.than}`}
                         </chakra.th>
                         <chakra.td textAlign="right" fontFamily="figure">
@@ -173,49 +241,6 @@ function Labels({ trial }: { trial: Trial }) {
                     </chakra.p>
                 </Box>
             ))}
-        </Box>
-    );
-}
-
-function Amendments({ trial, url }: { trial: Trial; url: string }) {
-    const [text, setText] = useState('');
-    const [refused, setRefused] = useState<string>();
-    return (
-        <Box>
-            <chakra.h3 fontWeight="700">Changed since the start</chakra.h3>
-            {trial.amendments.length === 0 && <p>Nothing.</p>}
-            {trial.amendments.map((one) => (
-                <p key={`${one.day} ${one.text}`}>{`${one.day}: ${one.text}`}</p>
-            ))}
-            {trial.mayPlan && (
-                <chakra.form
-                    aria-label="Amend the plan"
-                    display="grid"
-                    gap="2"
-                    mt="1"
-                    _print={{ display: 'none' }}
-                    onSubmit={(event: SyntheticEvent) => {
-                        event.preventDefault();
-                        router.post(
-                            `${url}/amendments`,
-                            { text },
-                            {
-                                preserveScroll: true,
-                                onError: (errors) => setRefused(errors['text']),
-                                onSuccess: () => {
-                                    setText('');
-                                    setRefused(undefined);
-                                },
-                            },
-                        );
-                    }}
-                >
-                    <TextField label="What changes, and why" value={text} error={refused} onText={setText} />
-                    <Button type="submit" justifySelf="start">
-                        Note it
-                    </Button>
-                </chakra.form>
-            )}
         </Box>
     );
 }

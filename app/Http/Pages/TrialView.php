@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Pages;
+
+use App\Models\Trial;
+use App\Models\User;
+use DateTimeImmutable;
+use Ithys\Quantity\Quantity;
+use Ithys\Quantity\Text;
+use Ithys\Trial\Judgement;
+use Ithys\Trial\Outcome;
+use Ithys\Trial\Pair;
+use Ithys\Trial\TrialRead;
+use Ithys\Trial\TrialReading;
+
+/** A trial in jars or boxes: its plan, its sheet, and what it shows. */
+final class TrialView
+{
+    /** Whether who reads must not see which unit has which arm: from its start until it is judged, or given up. */
+    public static function isHidden(Trial $trial, Judgement $judged, DateTimeImmutable $now): bool
+    {
+        $plan = $trial->planned();
+
+        return $plan->setup->isBlind && $trial->started !== null && $judged->withheld !== null && $plan->mayTell()
+            && ! ($trial->ended !== null && ($trial->day($now) ?? 0) < $trial->lastDay());
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(Trial $trial, User $keeper, DateTimeImmutable $now): array
+    {
+        $plan = $trial->planned();
+        $words = $keeper->words();
+        $judged = $trial->judged($now);
+        $day = $trial->day($now);
+        $isHidden = self::isHidden($trial, $judged, $now);
+        $sheet = $trial->sheet();
+        $placed = $trial->placed();
+
+        return [
+            ...self::shell($trial, $keeper, $now),
+            'reads' => array_map(static fn (TrialRead $one, int $n): array => [
+                'parameter' => $one->parameter->value,
+                'label' => ucfirst($one->parameter->label()),
+                'unit' => self::unitOf($one),
+                'kit' => $one->kit,
+                'step' => $one->scatter->step,
+                'scatter' => $one->scatter->units,
+                'fed' => array_map(
+                    static fn (int $at): ?float => $plan->fed($one->parameter, $at),
+                    $plan->setup->days(),
+                ),
+                ...self::outcome($judged->outcomes[$n] ?? null),
+            ], $plan->reads, array_keys($plan->reads)),
+            'arms' => $plan->arms,
+            'control' => $plan->control,
+            'feed' => $plan->feed,
+            'stop' => $plan->stop,
+            'setup' => $plan->setup->toArray(),
+            'power' => TrialsView::power($plan, $words),
+            'next' => $trial->nextDay(),
+            'days' => $plan->setup->days(),
+            'isBlind' => $isHidden,
+            'units' => array_map(static fn (string $unit, int $arm): array => [
+                'unit' => $unit,
+                'arm' => $isHidden ? null : $arm,
+                'sheet' => array_map(static fn (TrialRead $read): array => [
+                    'cells' => (object) array_map(
+                        static fn (TrialReading $one): string => $one->text(),
+                        $sheet->of($read->parameter, $unit),
+                    ),
+                    'course' => self::course($sheet->of($read->parameter, $unit)),
+                ], $plan->reads),
+            ], array_keys($placed), array_values($placed)),
+            'headline' => $trial->started === null ? '' : $words->say($judged->says()),
+            'isJudged' => $judged->withheld === null && $trial->started !== null,
+            'left' => $judged->left,
+            'learned' => $trial->started === null ? [] : array_map(
+                static fn (Text $one): string => $words->say($one),
+                $trial->lessonsOf()->all(count($trial->amendments), $day ?? 0),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> what trials of all forms have */
+    public static function shell(Trial $trial, User $keeper, DateTimeImmutable $now): array
+    {
+        return [
+            'id' => $trial->id,
+            'state' => TrialsView::state($trial),
+            'question' => $trial->question(),
+            'day' => $trial->day($now),
+            'lastDay' => $trial->lastDay(),
+            'amendments' => $trial->amendments,
+            'lessons' => $trial->lessons,
+            'started' => $trial->started,
+            'ended' => $trial->ended,
+            'photos' => PhotosView::ofTrial($trial, $now->setTimezone($keeper->zone())),
+            'mayLog' => $keeper->can('journal', $trial->system),
+            'mayPlan' => $keeper->can('design', $trial->system),
+        ];
+    }
+
+    /**
+     * @param  array<int, TrialReading>  $readings  by day
+     * @return list<array{day: int, level: ?float, isCloudy: bool, isBelow: bool}>
+     */
+    private static function course(array $readings): array
+    {
+        ksort($readings);
+
+        return array_map(static fn (int $day, TrialReading $one): array => [
+            'day' => $day,
+            'level' => $one->level(),
+            'isCloudy' => $one->isCloudy,
+            'isBelow' => $one->isBelow,
+        ], array_keys($readings), array_values($readings));
+    }
+
+    /** @return array{end: list<array<string, mixed>>, mean: list<array<string, mixed>>, anova: ?float} */
+    private static function outcome(?Outcome $of): array
+    {
+        return [
+            'end' => array_map(self::pair(...), $of === null ? [] : $of->end),
+            'mean' => array_map(self::pair(...), $of === null ? [] : $of->mean),
+            'anova' => $of?->anova === null ? null : round($of->anova, 3),
+        ];
+    }
+
+    private static function unitOf(TrialRead $read): string
+    {
+        return $read->parameter->dimension()->baseUnit()->value;
+    }
+
+    /** @return array<string, mixed> */
+    private static function pair(Pair $one): array
+    {
+        return [
+            'arm' => $one->arm,
+            'than' => $one->than,
+            'difference' => Quantity::significant($one->difference, 2),
+            'low' => $one->interval === null ? null : Quantity::significant($one->interval[0], 2),
+            'high' => $one->interval === null ? null : Quantity::significant($one->interval[1], 2),
+            'p' => round($one->p, 3),
+            'exchange' => $one->exchange === null ? null : round($one->exchange, 3),
+            'isClear' => $one->isClear,
+        ];
+    }
+}

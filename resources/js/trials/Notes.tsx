@@ -1,0 +1,129 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { Link, router } from '@inertiajs/react';
+import { type SyntheticEvent, useId, useState } from 'react';
+import { Button } from '../parts/Button';
+import { TextField } from '../parts/TextField';
+import { type TrialShell } from './types';
+
+/** What was changed since the start, each with its day. */
+export function Amendments({ trial, url }: { trial: TrialShell; url: string }) {
+    const [text, setText] = useState('');
+    const [refused, setRefused] = useState<string>();
+    return (
+        <Box>
+            <chakra.h3 fontWeight="700">Changed since the start</chakra.h3>
+            {trial.amendments.length === 0 && <p>Nothing.</p>}
+            {trial.amendments.map((one, n) => (
+                <p key={`${n} ${one.day}`}>{`${one.day}: ${one.text}`}</p>
+            ))}
+            {trial.mayPlan && (
+                <chakra.form
+                    aria-label="Amend the plan"
+                    display="grid"
+                    gap="2"
+                    mt="1"
+                    _print={{ display: 'none' }}
+                    onSubmit={(event: SyntheticEvent) => {
+                        event.preventDefault();
+                        router.post(
+                            `${url}/amendments`,
+                            { text },
+                            {
+                                preserveScroll: true,
+                                onError: (errors) => setRefused(errors['text']),
+                                onSuccess: () => {
+                                    setText('');
+                                    setRefused(undefined);
+                                },
+                            },
+                        );
+                    }}
+                >
+                    <TextField label="What changes, and why" value={text} error={refused} onText={setText} />
+                    <Button type="submit" justifySelf="start">
+                        Note it
+                    </Button>
+                </chakra.form>
+            )}
+        </Box>
+    );
+}
+
+/** What went wrong, by the sheet and in your own words; the next plan starts from it. */
+export function Lessons({
+    trial,
+    learned,
+    url,
+    next,
+}: {
+    trial: TrialShell;
+    learned: string[];
+    url: string;
+    next: string;
+}) {
+    const id = useId();
+    const [text, setText] = useState(trial.lessons.join('\n'));
+    const [refused, setRefused] = useState<string>();
+    return (
+        <Box>
+            <chakra.h3 fontWeight="700">What went wrong</chakra.h3>
+            {learned.length + trial.lessons.length === 0 && <p>Nothing so far.</p>}
+            <chakra.ul pl="4">
+                {[...trial.lessons, ...learned].map((one) => (
+                    <li key={one}>{one}</li>
+                ))}
+            </chakra.ul>
+            {trial.mayLog && (
+                <chakra.form
+                    aria-label="What you learned"
+                    display="grid"
+                    gap="2"
+                    mt="1"
+                    _print={{ display: 'none' }}
+                    onSubmit={(event: SyntheticEvent) => {
+                        event.preventDefault();
+                        router.put(
+                            `${url}/lessons`,
+                            { text },
+                            {
+                                preserveScroll: true,
+                                onError: (errors) => setRefused(errors['text']),
+                                onSuccess: () => setRefused(undefined),
+                            },
+                        );
+                    }}
+                >
+                    <chakra.label htmlFor={id} fontSize="sm" fontWeight="600">
+                        Your own lines
+                    </chakra.label>
+                    <chakra.textarea
+                        id={id}
+                        rows={3}
+                        value={text}
+                        onChange={(event) => setText(event.target.value)}
+                        px="2"
+                        py="1"
+                        bg="raised"
+                        borderWidth="1px"
+                        borderColor="edge"
+                        borderRadius="3px"
+                        fontSize={{ base: '16px', md: 'sm' }}
+                    />
+                    {refused !== undefined && (
+                        <chakra.p role="alert" color="fault" fontSize="sm">
+                            {refused}
+                        </chakra.p>
+                    )}
+                    <Button type="submit" justifySelf="start">
+                        Keep these lines
+                    </Button>
+                </chakra.form>
+            )}
+            {trial.mayPlan && (
+                <chakra.p mt="1" _print={{ display: 'none' }}>
+                    <Link href={next}>Plan the next trial from this one</Link>
+                </chakra.p>
+            )}
+        </Box>
+    );
+}

@@ -1,0 +1,54 @@
+import { chakra, useToken } from '@chakra-ui/react';
+import { max } from 'd3-array';
+import { scaleLinear } from 'd3-scale';
+import { SvgText } from '../parts/SvgText';
+import { figure } from '../lib/figures';
+import { type ReadPower } from './types';
+
+const WIDTH = 320;
+const HEIGHT = 120;
+const LEFT = 40;
+const BOTTOM = 22;
+
+/** The smallest difference by units per arm, with your kit and with a finer one. */
+export function PowerCurve({ curve, label }: { curve: ReadPower['curve']; label: string }) {
+    const [edge, ink, kelp] = useToken('colors', ['edge', 'ink', 'kelp']) as [string, string, string];
+    const first = curve[0];
+    const last = curve.at(-1);
+    if (first === undefined || last === undefined) {
+        return null;
+    }
+    const x = scaleLinear([first.units, last.units], [LEFT + 6, WIDTH - 10]);
+    const y = scaleLinear([0, max(curve, (one) => one.smallest) ?? 1], [HEIGHT - BOTTOM, 8]).nice(4);
+    const path = (of: (one: ReadPower['curve'][number]) => number) =>
+        curve.map((one, n) => `${n === 0 ? 'M' : 'L'}${x(one.units)} ${y(of(one))}`).join('');
+    return (
+        <chakra.figure mt="1" maxWidth="26rem">
+            <svg
+                viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+                role="img"
+                aria-label={`${label}: smallest difference from ${figure(first.smallest)} with ${first.units} units per arm to ${figure(last.smallest)} with ${last.units}`}
+                style={{ width: '100%', height: 'auto' }}
+            >
+                {y.ticks(3).map((tick) => (
+                    <g key={tick}>
+                        <line x1={LEFT} x2={WIDTH} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
+                        <SvgText x={LEFT - 5} y={y(tick) + 4} anchor="end" size={10} colour="quiet" figures>
+                            {figure(tick)}
+                        </SvgText>
+                    </g>
+                ))}
+                {curve.map(({ units }) => (
+                    <SvgText key={units} x={x(units)} y={HEIGHT - 7} anchor="middle" size={10} colour="quiet" figures>
+                        {units}
+                    </SvgText>
+                ))}
+                <path d={path((one) => one.smallest)} fill="none" stroke={ink} strokeWidth="1.6" />
+                <path d={path((one) => one.finer)} fill="none" stroke={kelp} strokeWidth="1.4" strokeDasharray="5 3" />
+            </svg>
+            <chakra.figcaption fontSize="sm" color="quiet">
+                By units per arm. Dashed: a kit with a fifth of the step.
+            </chakra.figcaption>
+        </chakra.figure>
+    );
+}

@@ -1,0 +1,91 @@
+import { chakra, useToken } from '@chakra-ui/react';
+import { max } from 'd3-array';
+import { scaleLinear } from 'd3-scale';
+import { SvgText } from '../parts/SvgText';
+import { figure } from '../lib/figures';
+import { STROKES } from './strokes';
+import { type TankTrial } from './types';
+
+const WIDTH = 640;
+const HEIGHT = 240;
+const LEFT = 44;
+const BOTTOM = 26;
+const TOP = 22;
+
+/** Readings of the tanks over the days of the trial; shaded while the change is on. */
+export function TankCurve({ trial }: { trial: TankTrial }) {
+    const colours = useToken(
+        'colors',
+        STROKES.map(([colour]) => colour),
+    );
+    const [edge, water] = useToken('colors', ['edge', 'water']) as [string, string];
+    const levels = trial.readings.flatMap(({ points }) => points.map(([, level]) => level));
+    const last = Math.max(trial.lastDay, 1);
+    const x = scaleLinear([0, last], [LEFT, WIDTH - 8]);
+    const y = scaleLinear([0, max(levels) ?? 1], [HEIGHT - BOTTOM, TOP]).nice();
+    return (
+        <chakra.figure>
+            <svg
+                viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+                role="img"
+                aria-label={`${trial.label} by day; the change is on ${trial.spans.map(([from, to]) => `from day ${from} to day ${to}`).join(', ')}`}
+                style={{ width: '100%', height: 'auto' }}
+            >
+                {trial.spans.map(([from, to]) => (
+                    <g key={from}>
+                        <rect
+                            x={x(from)}
+                            y={TOP - 18}
+                            width={x(to) - x(from)}
+                            height={HEIGHT - BOTTOM - TOP + 18}
+                            fill={water}
+                        />
+                        <SvgText x={(x(from) + x(to)) / 2} y={TOP - 6} anchor="middle" size={11} bold>
+                            on
+                        </SvgText>
+                    </g>
+                ))}
+                {levels.length > 0 &&
+                    y.ticks(4).map((tick) => (
+                        <g key={tick}>
+                            <line x1={LEFT} x2={WIDTH - 8} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
+                            <SvgText x={LEFT - 6} y={y(tick) + 4} anchor="end" size={11} colour="quiet" figures>
+                                {figure(tick)}
+                            </SvgText>
+                        </g>
+                    ))}
+                {x.ticks(8).map((tick) => (
+                    <SvgText key={tick} x={x(tick)} y={HEIGHT - 8} anchor="middle" size={11} colour="quiet" figures>
+                        {tick}
+                    </SvgText>
+                ))}
+                {trial.readings.map(({ tank, points }, n) => (
+                    <g key={tank}>
+                        <path
+                            d={points
+                                .map(([day, level], at) => `${at === 0 ? 'M' : 'L'}${x(day)} ${y(level)}`)
+                                .join('')}
+                            fill="none"
+                            stroke={colours[n === 0 ? 2 : 0]}
+                            strokeWidth="1.6"
+                            strokeDasharray={n === 0 ? '' : '6 3'}
+                        />
+                        {points.map(([day, level]) => (
+                            <circle key={day} cx={x(day)} cy={y(level)} r="2.4" fill={colours[n === 0 ? 2 : 0]}>
+                                <title>{`${tank}, day ${figure(day)}: ${figure(level)} ${trial.unit}`}</title>
+                            </circle>
+                        ))}
+                    </g>
+                ))}
+            </svg>
+            <chakra.figcaption fontSize="sm" color="quiet">
+                {levels.length === 0
+                    ? 'By day of the trial. Readings come from the journal.'
+                    : `${trial.label}, ${trial.unit}, by day of the trial, from the journal.`}
+                {trial.readings.length > 1
+                    ? ` Solid: ${trial.readings[0]?.tank ?? ''}. Dashed: ${trial.readings[1]?.tank ?? ''}.`
+                    : ''}
+            </chakra.figcaption>
+        </chakra.figure>
+    );
+}
