@@ -115,7 +115,7 @@ final class TankRounds
     {
         $days = [];
         $running = Trial::query()->where('system_id', $system->id)->whereNotNull('started')->whereNull('ended')
-            ->with(['cells:id,trial_id,day', 'system', 'other'])->get();
+            ->with(['system', 'other'])->get();
         foreach ($running as $trial) {
             $tank = $trial->isInUnits() ? null : new TankTrials($trial, $now);
             $day = $tank === null ? $trial->nextDay() : $tank->nextDay();

@@ -44,7 +44,7 @@ final readonly class TrialLog
             $end ?? mb_strlen($line),
         );
         $all = Trial::query()->where('system_id', $system->id)->where('form', Trial::UNITS)->whereNotNull('started')
-            ->whereNull('ended')->with(['cells', 'system'])->orderBy('id')->get();
+            ->whereNull('ended')->with('system')->orderBy('id')->get();
         $meant = $all->filter(static fn (Trial $one): bool => $read->isOf($one->planned()))->values();
         $trial = $meant->count() === 1 ? $meant->first() : null;
         if ($trial === null) {

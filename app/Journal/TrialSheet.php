@@ -59,6 +59,6 @@ final readonly class TrialSheet
                     : $this->trial->cells()->updateOrCreate($place, ['cell' => $one['cell'], 'user_id' => $by->id]);
             }
         });
-        $this->trial->unsetRelation('cells');
+        $this->trial->readAgain();
     }
 }

@@ -6,11 +6,11 @@ namespace App\Models;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Facades\DB;
 use Ithys\Care\CalendarDay;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Trial\Correction;
@@ -41,7 +41,6 @@ use Ithys\Trial\TrialReading;
  * @property list<string> $lessons  what the keeper learned, line by line
  * @property-read System $system
  * @property-read ?System $other
- * @property-read Collection<int, TrialCell> $cells
  */
 final class Trial extends Model
 {
@@ -50,6 +49,14 @@ final class Trial extends Model
     public const UNITS = 'units';
 
     public $timestamps = false;
+
+    /** The plan is locked at its start, and a planned one is not changed. */
+    private ?TrialPlan $parsed = null;
+
+    private ?Sheet $sheet = null;
+
+    /** @var ?list<array{parameter: string, unit: string, day: int, cell: string}> */
+    private ?array $rows = null;
 
     protected $attributes = [
         'form' => self::UNITS, 'switched' => '{}', 'lessons' => '[]', 'amendments' => '[]', 'stamp' => 0,
@@ -106,7 +113,7 @@ final class Trial extends Model
 
     public function planned(): TrialPlan
     {
-        return TrialPlan::stored($this->plan);
+        return $this->parsed ??= TrialPlan::stored($this->plan);
     }
 
     public function tankPlan(): TankPlan
@@ -149,17 +156,51 @@ final class Trial extends Model
         return $this->started === null ? null : CalendarDay::of(new DateTimeImmutable($this->started, $utc), $utc);
     }
 
-    public function sheet(): Sheet
+    /**
+     * The cells of its sheet, read once; without a model each, since a year of four arms has over a thousand.
+     *
+     * @return list<array{parameter: string, unit: string, day: int, cell: string}>
+     */
+    public function cellRows(): array
     {
-        $sheet = [];
-        foreach ($this->cells as $cell) {
-            $parameter = Parameter::tryFrom($cell->parameter);
-            if ($parameter !== null) {
-                $sheet[$cell->parameter][$cell->unit][$cell->day] = TrialReading::typed($cell->cell, $parameter);
+        if ($this->rows === null) {
+            $this->rows = [];
+            $rows = DB::table('trial_readings')->where('trial_id', $this->id)->orderBy('parameter')->orderBy('day')
+                ->orderBy('id')->get(['parameter', 'unit', 'day', 'cell']);
+            foreach ($rows as $row) {
+                $this->rows[] = [
+                    'parameter' => (string) $row->parameter,
+                    'unit' => (string) $row->unit,
+                    'day' => (int) $row->day,
+                    'cell' => (string) $row->cell,
+                ];
             }
         }
 
-        return new Sheet($sheet);
+        return $this->rows;
+    }
+
+    /** After cells were written. */
+    public function readAgain(): void
+    {
+        $this->rows = $this->sheet = null;
+    }
+
+    public function sheet(): Sheet
+    {
+        if ($this->sheet === null) {
+            $cells = [];
+            foreach ($this->cellRows() as $row) {
+                $parameter = Parameter::tryFrom($row['parameter']);
+                if ($parameter !== null) {
+                    $reading = TrialReading::typed($row['cell'], $parameter);
+                    $cells[$row['parameter']][$row['unit']][$row['day']] = $reading;
+                }
+            }
+            $this->sheet = new Sheet($cells);
+        }
+
+        return $this->sheet;
     }
 
     /**
@@ -171,8 +212,8 @@ final class Trial extends Model
     public function corrections(array $cells, string $today): array
     {
         $was = [];
-        foreach ($this->cells as $cell) {
-            $was["{$cell->parameter} {$cell->unit} {$cell->day}"] = $cell->cell;
+        foreach ($this->cellRows() as $cell) {
+            $was["{$cell['parameter']} {$cell['unit']} {$cell['day']}"] = $cell['cell'];
         }
         $texts = [];
         foreach ($cells as $one) {
@@ -212,7 +253,7 @@ final class Trial extends Model
         }
         $plan = $this->planned();
         $cells = count($plan->arms) * $plan->setup->units * count($plan->reads);
-        $read = $this->cells->countBy('day');
+        $read = array_count_values(array_column($this->cellRows(), 'day'));
         foreach ($plan->setup->days() as $day) {
             if (($read[$day] ?? 0) < $cells) {
                 return $day;

@@ -76,7 +76,7 @@ final readonly class TrialSvg
             array_push($parts, ...$this->plot($read, $units, $y += 26));
             $y += self::PLOT;
             foreach ($this->judged->outcomes[$n]->end ?? [] as $pair) {
-                $parts[] = self::text(24, $y += self::LINE, self::pair($pair, $read), 'font-size="12"');
+                $parts[] = self::text(24, $y += self::LINE, $this->pair($pair, $read), 'font-size="12"');
             }
         }
         $y += 28;
@@ -110,7 +110,11 @@ final readonly class TrialSvg
         $parts = [self::text(
             24,
             $top + 6,
-            ucfirst($read->parameter->label()).', '.$read->parameter->dimension()->baseUnit()->value.', by day',
+            sprintf(
+                '%s, %s, by day',
+                ucfirst($read->parameter->label()),
+                $this->words->units->unitOf($read->parameter->dimension())->value,
+            ),
             'font-size="12" font-weight="bold"',
         )];
         for ($n = 0; $n * $step <= $most; $n++) {
@@ -152,7 +156,7 @@ final readonly class TrialSvg
         return $parts;
     }
 
-    private static function pair(Pair $pair, TrialRead $read): string
+    private function pair(Pair $pair, TrialRead $read): string
     {
         $figure = static fn (float $one): string => (string) round($one, 3);
 
@@ -161,7 +165,7 @@ final readonly class TrialSvg
             $pair->arm,
             $pair->than,
             $figure($pair->difference),
-            $read->parameter->dimension()->baseUnit()->value,
+            $this->words->units->unitOf($read->parameter->dimension())->value,
             $pair->interval === null
                 ? ''
                 : " (95 %: {$figure($pair->interval[0])} to {$figure($pair->interval[1])})",

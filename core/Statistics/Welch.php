@@ -16,10 +16,16 @@ final readonly class Welch
         public float $df,
         /** Two-sided. */
         public float $p,
-        /** Of the 95 % interval of the difference. */
-        public float $low,
-        public float $high,
+        private float $error,
     ) {
+    }
+
+    /** @return array{float, float} the 95 % interval of the difference */
+    public function interval(): array
+    {
+        $wide = StudentT::withDegreesOfFreedom($this->df)->quantile(self::SURE) * $this->error;
+
+        return [$this->difference - $wide, $this->difference + $wide];
     }
 
     /**
@@ -44,16 +50,13 @@ final readonly class Welch
         $difference = self::mean($one) - self::mean($other);
         $df = ($a + $b) ** 2 / ($a ** 2 / (count($one) - 1) + $b ** 2 / (count($other) - 1));
         $t = $difference / $error;
-        $distribution = StudentT::withDegreesOfFreedom($df);
-        $wide = $distribution->quantile(self::SURE) * $error;
 
         return new self(
             $difference,
             $t,
             $df,
-            2 * (1 - $distribution->probability(abs($t))),
-            $difference - $wide,
-            $difference + $wide,
+            2 * (1 - StudentT::withDegreesOfFreedom($df)->probability(abs($t))),
+            $error,
         );
     }
 

@@ -66,7 +66,7 @@ final readonly class Comparison
             $plan->arms[$this->one],
             $plan->arms[$this->other],
             $this->difference,
-            $this->welch === null ? null : [$this->welch->low, $this->welch->high],
+            $this->welch?->interval(),
             $this->p,
             $this->exchange,
             // A kit tells no difference that is finer than its step.

@@ -60,7 +60,7 @@ final readonly class Judgement
 
         return match (true) {
             ! $plan->mayTell() => Text::wrap(
-                'Not clear: with one unit an arm, a quirk of the unit looks like an effect. Plan two or more.',
+                'Not clear: with one unit per arm, a quirk of the unit looks like an effect. Plan two or more.',
             ),
             $today < $last && $hasEnded => Text::of(
                 'It ended on day {today}, before its last day {last}, so it is not judged.',
@@ -188,7 +188,7 @@ final readonly class Judgement
         return array_map(static fn (Comparison $one, float $p): Comparison => $one->among($p), $found, $adjusted);
     }
 
-    /** The headline of the trial. */
+    /** All that is told of it, in sentences. */
     public function says(): Text
     {
         return $this->withheld ?? Text::join(

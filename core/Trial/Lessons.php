@@ -104,7 +104,7 @@ final readonly class Lessons
         );
 
         return $lost === [] ? [] : [Text::of(
-            'Not read to the end: {units}. Plan a spare unit an arm.',
+            'Not read to the end: {units}. Plan a spare unit per arm.',
             units: implode(', ', $lost),
         )];
     }
@@ -123,7 +123,7 @@ final readonly class Lessons
         );
 
         return [Text::of(
-            '{parameter!}: units of an arm scattered by {seen}, not by {planned} as planned.',
+            '{parameter!}: units of an arm differed by {seen}, not by {planned} as planned.',
             parameter: $read->parameter->label(),
             seen: $size($seen),
             planned: $size($read->scatter->units),

@@ -27,7 +27,13 @@ final readonly class Outcome
     ) {
     }
 
+    /** All that is told of it: the verdict and what it rests on. */
     public function says(): Text
+    {
+        return Text::join(' ', [$this->verdict(), ...$this->details()]);
+    }
+
+    public function verdict(): Text
     {
         $label = $this->read->parameter->label();
         if ($this->isTooLow) {
@@ -43,18 +49,27 @@ final readonly class Outcome
                 array_map(static fn (Pair $one): Text => $one->says(), $clear),
             ));
         }
+
+        return Text::of('{parameter!}: no clear effect at the end.', parameter: $label);
+    }
+
+    /** @return list<Text> what else is told where nothing is clear */
+    public function details(): array
+    {
+        if ($this->isTooLow || array_filter($this->end, static fn (Pair $one): bool => $one->isClear) !== []) {
+            return [];
+        }
         $led = array_values(array_filter($this->end, static fn (Pair $one): bool => $one->led !== null));
 
-        return Text::join(' ', [
-            Text::of('{parameter!}: no clear effect at the end.', parameter: $label),
+        return [
             ...array_map(static fn (Pair $one): Text => $one->ledSays(), $led),
             ...$this->smallest === null ? [] : [Text::of(
-                'The plan could not have shown less than {smallest}, if units scatter as you expected.',
+                'The plan could only show a difference of {smallest} or more, if units differ as you expected.',
                 smallest: Quantity::base(
                     Quantity::significant($this->smallest, 2),
                     $this->read->parameter->dimension(),
                 ),
             )],
-        ]);
+        ];
     }
 }

@@ -46,8 +46,8 @@ final readonly class PlannedPower
 
         return [
             $option('As planned', $setup->units, $setup->weeks, $scatter),
-            $option('One more unit an arm', $setup->units + 1, $setup->weeks, $scatter),
-            $option('Two more units an arm', $setup->units + 2, $setup->weeks, $scatter),
+            $option('One more unit per arm', $setup->units + 1, $setup->weeks, $scatter),
+            $option('Two more units per arm', $setup->units + 2, $setup->weeks, $scatter),
             $option('Four more weeks', $setup->units, $setup->weeks + self::MORE_WEEKS, $scatter),
             $option('A kit with a fifth of the step', $setup->units, $setup->weeks, $scatter->finer(self::FINER)),
         ];

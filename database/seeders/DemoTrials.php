@@ -61,7 +61,7 @@ final class DemoTrials
     {
         // The rings lead for two months, then the gravel catches up.
         $rings = static fn (int $arm, int $day): float => $arm === 1
-            ? -9.0 * max(0.0, min(1.0, (90 - $day) / 35))
+            ? -9.0 * min(1.0, $day / 21) * max(0.0, min(1.0, (90 - $day) / 35))
             : 0.0;
         $slow = static fn (int $arm, int $day): float => [0.0, -0.05, 0.02][$arm] * $day;
         $began = $today->modify('-150 days');

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Exchange\SchemaFile;
 use App\Models\System;
 use App\Models\Trial;
 use App\Models\User;
+use Illuminate\Http\UploadedFile;
 use Ithys\Trial\TrialFile;
 
 beforeEach(function (): void {
@@ -171,4 +173,134 @@ it('is nobody else’s, and comes back from the bin', function (): void {
     $this->actingAs($other)->get("{$this->at}/{$trial->id}")->assertNotFound();
     $this->get("/systems/{$own}/trials/{$trial->id}")->assertNotFound();
     $this->put("/systems/{$own}/trials/{$trial->id}/readings", ['cells' => ['no3 U1 0' => '8']])->assertNotFound();
+});
+
+it('takes readings from a table, all of it or nothing', function (): void {
+    $trial = ($this->planned)();
+    $this->post("{$this->at}/{$trial->id}/start");
+    $table = fn (string $table) => $this->post("{$this->at}/{$trial->id}/table", ['table' => $table]);
+    $table("day,U1,U2\n0,8.5,green\n")->assertSessionHasErrors('cells.U2 0');
+    $table('what is this')->assertSessionHasErrors('table');
+    $table("unit,day,reading\nU1,0,8\nU1,0,9\n")->assertSessionHasErrors();
+    expect(session('errors')->first())->toContain('U1 stands twice on day 0')->and($trial->cells()->count())->toBe(0);
+    $table("day;U1;U2;U3;U4\n0;8,5;<0.5;missing: it broke;9 cloudy\n")->assertSessionHasNoErrors();
+    expect($trial->cells()->orderBy('unit')->pluck('cell')->all())
+        ->toBe(['8.5', '<0.5', 'missing: it broke', '9 cloudy']);
+    // What is exported comes in again, and changes nothing.
+    $csv = $this->get("{$this->at}/{$trial->id}/readings.csv")->streamedContent();
+    $table($csv)->assertSessionHasNoErrors();
+    expect($this->get("{$this->at}/{$trial->id}/readings.csv")->streamedContent())->toBe($csv);
+});
+
+it('takes a line of the log as readings of the trial it means', function (): void {
+    $line = fn (string $line) => $this->post(str_replace('trials', 'journal', $this->at), ['line' => $line]);
+    $seen = fn (string $line): array => $this->postJson(
+        str_replace('trials', 'journal', $this->at).'/understand',
+        ['line' => $line],
+    )->assertOk()->json();
+    expect($seen('trial stones U1 8')['problems'][0]['sentence'])->toContain('No trial in jars or boxes runs');
+    $trial = ($this->planned)();
+    $this->post("{$this->at}/{$trial->id}/start");
+    $this->travel(8)->days();
+    $read = $seen('trial stones no3 U1 12 U2 <0.5');
+    expect($read['mayBeSaved'])->toBeTrue()->and(array_column($read['chips'], 'text'))
+        ->toBe(['U1 12, day 7', 'U2 <0.5, day 7'])->and($trial->cells()->count())->toBe(0);
+    $line('trial stones no3 U1 12 U2 <0.5')->assertSessionHasNoErrors();
+    expect(session('flash')['message'])->toBe('Saved in the trial: 2 readings.');
+    $line('trial day 0 U3 missing: not there U4 died')->assertSessionHasNoErrors();
+    $cells = $trial->cells()->orderBy('unit')->get();
+    expect($cells->map(fn ($one): string => "{$one->unit} {$one->day} {$one->cell}")->all())
+        ->toBe(['U1 7 12', 'U2 7 <0.5', 'U3 0 missing: not there', 'U4 0 missing: died']);
+    foreach ([
+        'trial moss U1 8' => 'has “moss” in its question or arms', 'trial stones' => 'Write units with what was read',
+        'trial stones po4 U1 8' => 'does not read “po4”', 'trial stones U9 8' => 'There is no unit “U9”',
+        'trial stones day 14 U1 8' => 'has not come yet', 'trial stones U1 8 and so on' => 'Write units with',
+    ] as $wrong => $sentence) {
+        expect($seen($wrong)['problems'][0]['sentence'])->toContain($sentence);
+        $line($wrong)->assertSessionHasErrors('line');
+    }
+    ($this->planned)(['question' => 'Do the stones lower it in boxes?']);
+    $second = Trial::query()->latest('id')->firstOrFail();
+    $this->post("{$this->at}/{$second->id}/start");
+    expect($seen('trial stones U1 8')['problems'][0]['sentence'])->toContain('More than one trial could be meant')
+        ->and($seen('trial boxes U1 8')['mayBeSaved'])->toBeTrue();
+});
+
+it('reads several parameters in one trial', function (): void {
+    $trial = ($this->planned)(['reads' => [
+        ['parameter' => 'no3', 'kit' => 'drops', 'step' => '0.5', 'scatter' => '1'],
+        ['parameter' => 'po4', 'kit' => '', 'step' => '0,01', 'scatter' => '0.02'],
+    ]]);
+    $this->post("{$this->at}/{$trial->id}/start");
+    ($this->read)($trial, ['no3 U1 0' => '8', 'po4 U1 0' => '0.05', 'alk U1 0' => '8'])->assertSessionHasErrors();
+    ($this->read)($trial, ['no3 U1 0' => '8', 'po4 U1 0' => '0.05'])->assertSessionHasNoErrors();
+    $unit = ($this->page)($trial)['units'][0];
+    expect(array_map(fn (array $one): array => (array) $one['cells'], $unit['sheet']))
+        ->toBe([[0 => '8'], [0 => '0.05']])
+        ->and(array_column(($this->page)($trial)['reads'], 'label'))->toBe(['Nitrate', 'Phosphate']);
+});
+
+it('starts the next plan from what went wrong', function (): void {
+    $trial = ($this->planned)();
+    $this->post("{$this->at}/{$trial->id}/start");
+    ($this->read)($trial, ['no3 U1 0' => 'missing: the vial broke']);
+    $this->put("{$this->at}/{$trial->id}/lessons", ['text' => " A spare jar.\n\nRead in the morning. "]);
+    $this->put("{$this->at}/{$trial->id}/lessons", ['text' => str_repeat('x', 301)])->assertSessionHasErrors('text');
+    expect(($this->page)($trial)['lessons'])->toBe(['A spare jar.', 'Read in the morning.'])
+        ->and(($this->page)($trial)['learned'][0])->toBe('1 reading missing: the vial broke.');
+    $from = $this->get("{$this->at}?from={$trial->id}")->inertiaProps('from');
+    expect($from['learned'][0])->toBe('A spare jar.')->and($from['learned'][2])->toContain('the vial broke')
+        ->and($from['plan']['question'])->toBe('Do the stones lower nitrate?');
+    // Nobody starts from a trial that is not theirs.
+    $this->flushSession();
+    $this->actingAs($other = User::factory()->create());
+    $own = System::factory()->ownedBy($other)->create()->id;
+    expect($this->get("/systems/{$own}/trials?from={$trial->id}")->inertiaProps('from'))->toBeNull();
+});
+
+it('gives an ended trial whole as a file, by its schema, and opens it elsewhere with its verdict', function (): void {
+    $trial = ($this->planned)(['isBlind' => true]);
+    $this->post("{$this->at}/{$trial->id}/start");
+    $json = fn (Trial $of, string $at): string => (string) $this->get("{$at}/{$of->id}/trial.json")->getContent();
+    // While it runs blind, neither file tells the arms.
+    expect(json_decode($json($trial, $this->at), true)['run'])->toBeNull()
+        ->and($this->get("{$this->at}/{$trial->id}/report.svg")->getContent())->not->toContain('(control)');
+    foreach ([0, 7, 14] as $day) {
+        $this->travelTo("2026-06-15 12:00:00 +{$day} days");
+        ($this->read)($trial, array_combine(
+            array_map(fn (string $unit): string => "no3 {$unit} {$day}", array_keys($trial->placed())),
+            array_map(fn (int $arm): string => $arm === 1 ? '2' : '20', array_values($trial->placed())),
+        ))->assertSessionHasNoErrors();
+    }
+    $this->post("{$this->at}/{$trial->id}/end");
+    $file = $json($trial, $this->at);
+    expect(SchemaFile::faults(json_decode($file), 'trial-1'))->toBe([])
+        ->and($this->get("{$this->at}/{$trial->id}/report.svg")->getContent())->toBeValidSvg()
+        ->toContain('Stones ends lower than gravel.');
+    $headline = ($this->page)($trial)['headline'];
+    $this->flushSession();
+    $this->actingAs($other = User::factory()->create());
+    $at = '/systems/'.System::factory()->ownedBy($other)->create()->id.'/trials';
+    $this->post($at, ['file' => $file])->assertSessionHasNoErrors();
+    $opened = Trial::query()->latest('id')->firstOrFail();
+    expect($this->get("{$at}/{$opened->id}")->inertiaProps('trial')['headline'])->toBe($headline)
+        ->and(json_decode($json($opened, $at), true))->toBe(json_decode($file, true));
+    foreach (['"U1"' => '"U9"', '"2026-06-15"' => '"soon"', '"run": {' => '"more": 1, "run": {'] as $from => $to) {
+        $this->post($at, ['file' => str_replace($from, $to, $file)])->assertSessionHasErrors('file');
+    }
+    expect(Trial::query()->where('system_id', $opened->system_id)->count())->toBe(1);
+});
+
+it('keeps photos of the sheet with the trial', function (): void {
+    $trial = ($this->planned)();
+    $this->post("{$this->at}/{$trial->id}/start");
+    $at = str_replace('trials', 'photos', $this->at);
+    $photo = fn (array $with) => $this->post($at, [
+        'photo' => UploadedFile::fake()->image('sheet.jpg', 60, 40), 'caption' => 'Sheet of June', ...$with,
+    ]);
+    $photo(['trial' => (string) $trial->id])->assertSessionHasNoErrors();
+    $photo([])->assertSessionHasNoErrors();
+    $photo(['trial' => '999'])->assertSessionHasErrors('photo');
+    expect(array_column(($this->page)($trial)['photos']['list'], 'caption'))->toBe(['Sheet of June'])
+        ->and(($this->page)($trial)['photos']['total'])->toBe(1);
 });

@@ -32,7 +32,7 @@ final class TrialController extends Controller
     {
         $keeper = $this->keeper($request);
         $from = Trial::query()->whereIn('system_id', $keeper->systems()->pluck('systems.id'))
-            ->with(['cells', 'system'])->find($request->integer('from'));
+            ->with('system')->find($request->integer('from'));
 
         return Inertia::render('Trials/Index', [
             'frame' => SystemFrame::of($system, $keeper->words()),
@@ -178,7 +178,7 @@ final class TrialController extends Controller
 
     public static function find(System $system, int $trial): Trial
     {
-        return Trial::query()->where('system_id', $system->id)->with(['cells', 'system', 'other'])
+        return Trial::query()->where('system_id', $system->id)->with(['system', 'other'])
             ->findOrFail($trial);
     }
 }

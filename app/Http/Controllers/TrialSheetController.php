@@ -65,21 +65,11 @@ final class TrialSheetController extends Controller
 
     private static function fileOf(Trial $trial): TrialFile
     {
-        $cells = [];
-        foreach ($trial->cells as $cell) {
-            $cells[] = [
-                'parameter' => $cell->parameter,
-                'unit' => $cell->unit,
-                'day' => $cell->day,
-                'cell' => $cell->cell,
-            ];
-        }
-
         return new TrialFile($trial->planned(), $trial->started === null || $trial->ended === null ? null : [
             'started' => $trial->started,
             'ended' => $trial->ended,
             'seed' => $trial->seed,
-            'cells' => $cells,
+            'cells' => $trial->cellRows(),
             'amendments' => $trial->amendments,
             'lessons' => $trial->lessons,
         ]);
@@ -96,13 +86,13 @@ final class TrialSheetController extends Controller
         return response()->streamDownload(static function () use ($found, $plan, $placed, $isHidden): void {
             $to = fopen('php://output', 'wb') ?: throw new RuntimeException('No output.');
             CsvFile::line($to, ['unit', 'arm', 'day', 'parameter', 'reading']);
-            foreach ($found->cells->sortBy(['parameter', 'day', 'unit'], SORT_NATURAL) as $cell) {
+            foreach ($found->cellRows() as $cell) {
                 CsvFile::line($to, [
-                    $cell->unit,
-                    $isHidden ? '' : FormulaGuard::on($plan->arms[$placed[$cell->unit]]),
-                    (string) $cell->day,
-                    $cell->parameter,
-                    FormulaGuard::on($cell->cell),
+                    $cell['unit'],
+                    $isHidden ? '' : FormulaGuard::on($plan->arms[$placed[$cell['unit']]]),
+                    (string) $cell['day'],
+                    $cell['parameter'],
+                    FormulaGuard::on($cell['cell']),
                 ]);
             }
             fclose($to);

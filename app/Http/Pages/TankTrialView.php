@@ -45,7 +45,7 @@ final class TankTrialView
             'form' => $plan->form->value,
             'formLabel' => $plan->form->label(),
             'label' => ucfirst($plan->parameter->label()),
-            'unit' => $plan->parameter->dimension()->baseUnit()->value,
+            'unit' => $keeper->units->unitOf($plan->parameter->dimension())->value,
             'change' => $plan->change,
             'schedule' => $plan->schedule->toArray(),
             'tanks' => ['changed' => $changed->name, 'left' => $left?->name],

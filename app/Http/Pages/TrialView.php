@@ -7,6 +7,7 @@ namespace App\Http\Pages;
 use App\Models\Trial;
 use App\Models\User;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\Cache;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Trial\Judgement;
@@ -18,6 +19,9 @@ use Ithys\Trial\TrialReading;
 /** A trial in jars or boxes: its plan, its sheet, and what it shows. */
 final class TrialView
 {
+    /** Days that what was judged is kept. */
+    private const KEPT = 7;
+
     /** Whether who reads must not see which unit has which arm: from its start until it is judged, or given up. */
     public static function isHidden(Trial $trial, Judgement $judged, DateTimeImmutable $now): bool
     {
@@ -30,6 +34,22 @@ final class TrialView
     /** @return array<string, mixed> */
     public static function of(Trial $trial, User $keeper, DateTimeImmutable $now): array
     {
+        // Judged once for all looks at it.
+        $key = "trial page {$trial->id} {$trial->stamp} {$trial->day($now)} {$keeper->units->value}";
+
+        return [
+            ...self::shell($trial, $keeper, $now),
+            ...Cache::remember(
+                $key,
+                now()->addDays(self::KEPT),
+                static fn (): array => self::judged($trial, $keeper, $now),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function judged(Trial $trial, User $keeper, DateTimeImmutable $now): array
+    {
         $plan = $trial->planned();
         $words = $keeper->words();
         $judged = $trial->judged($now);
@@ -39,11 +59,10 @@ final class TrialView
         $placed = $trial->placed();
 
         return [
-            ...self::shell($trial, $keeper, $now),
             'reads' => array_map(static fn (TrialRead $one, int $n): array => [
                 'parameter' => $one->parameter->value,
                 'label' => ucfirst($one->parameter->label()),
-                'unit' => self::unitOf($one),
+                'unit' => $keeper->units->unitOf($one->parameter->dimension())->value,
                 'kit' => $one->kit,
                 'step' => $one->scatter->step,
                 'scatter' => $one->scatter->units,
@@ -73,7 +92,14 @@ final class TrialView
                     'course' => self::course($sheet->of($read->parameter, $unit)),
                 ], $plan->reads),
             ], array_keys($placed), array_values($placed)),
-            'headline' => $trial->started === null ? '' : $words->say($judged->says()),
+            'headline' => $trial->started === null ? '' : $words->say($judged->withheld ?? Text::join(
+                ' ',
+                array_map(static fn (Outcome $one): Text => $one->verdict(), $judged->outcomes),
+            )),
+            'details' => array_map(
+                static fn (Text $one): string => $words->say($one),
+                array_merge(...array_map(static fn (Outcome $one): array => $one->details(), $judged->outcomes)),
+            ),
             'isJudged' => $judged->withheld === null && $trial->started !== null,
             'left' => $judged->left,
             'learned' => $trial->started === null ? [] : array_map(
@@ -126,11 +152,6 @@ final class TrialView
             'mean' => array_map(self::pair(...), $of === null ? [] : $of->mean),
             'anova' => $of?->anova === null ? null : round($of->anova, 3),
         ];
-    }
-
-    private static function unitOf(TrialRead $read): string
-    {
-        return $read->parameter->dimension()->baseUnit()->value;
     }
 
     /** @return array<string, mixed> */

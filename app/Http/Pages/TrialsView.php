@@ -68,7 +68,7 @@ final class TrialsView
         return Cache::remember(
             $key,
             now()->addDays(self::KEPT),
-            static fn (): string => $keeper->words()->say($trial->loadMissing('cells')->judged($now)->says()),
+            static fn (): string => $keeper->words()->say($trial->judged($now)->says()),
         );
     }
 

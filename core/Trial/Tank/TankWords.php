@@ -51,8 +51,8 @@ final readonly class TankWords
             $perDay->liesWithin($wanted)
                 ? '{parameter!}: no clear effect. With {with} the water gains at most {low} a week less and {high} a '
                     .'week more than {without}.'
-                : '{parameter!}: not clear. With {with} the water may gain {low} a week less or {high} a week more '
-                    .'than {without}.',
+                : '{parameter!}: not clear. With {with} the water gains between {low} a week less and {high} a week '
+                    .'more than {without}.',
             parameter: $this->plan->parameter->label(),
             with: $with,
             without: $without,

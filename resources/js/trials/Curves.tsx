@@ -1,12 +1,14 @@
 import { Box, chakra, useToken } from '@chakra-ui/react';
 import { max, mean } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
+import { useWidth } from '../tide/useWidth';
 import { SvgText } from '../parts/SvgText';
 import { figure } from '../lib/figures';
 import { STROKES } from './strokes';
 import { type Point, type Trial } from './types';
 
-const WIDTH = 640;
+/** Until its own width is known. */
+const WIDE = 640;
 const HEIGHT = 260;
 const LEFT = 44;
 const BOTTOM = 26;
@@ -18,6 +20,8 @@ export function Curves({ trial, read: at }: { trial: Trial; read: number }) {
         STROKES.map(([colour]) => colour),
     );
     const [edge, ink, paper] = useToken('colors', ['edge', 'ink', 'paper']) as [string, string, string];
+    const [box, width] = useWidth();
+    const wide = width || WIDE;
     const read = trial.reads[at];
     const units = trial.units.map(({ unit, arm, sheet }) => ({
         unit,
@@ -28,7 +32,7 @@ export function Curves({ trial, read: at }: { trial: Trial; read: number }) {
     if (read === undefined || levels.length === 0) {
         return null;
     }
-    const x = scaleLinear([0, trial.lastDay || 1], [LEFT, WIDTH - 8]);
+    const x = scaleLinear([0, trial.lastDay || 1], [LEFT, wide - 8]);
     const y = scaleLinear([0, max(levels) || 1], [HEIGHT - BOTTOM, 10]).nice();
     const start = mean(units.flatMap(({ points }) => points.filter(({ day }) => day === 0).map(({ level }) => level)));
     const path = (points: { day: number; level: number }[]) =>
@@ -42,22 +46,22 @@ export function Curves({ trial, read: at }: { trial: Trial; read: number }) {
         points.filter((one) => one.isCloudy).map((one) => ({ unit, ...one })),
     );
     return (
-        <Box>
+        <Box ref={box}>
             <svg
-                viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+                viewBox={`0 0 ${wide} ${HEIGHT}`}
                 role="img"
                 aria-label={`${read.label} of each unit by day`}
                 style={{ width: '100%', height: 'auto' }}
             >
                 {y.ticks(5).map((tick) => (
                     <g key={tick}>
-                        <line x1={LEFT} x2={WIDTH - 8} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
+                        <line x1={LEFT} x2={wide - 8} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
                         <SvgText x={LEFT - 6} y={y(tick) + 4} anchor="end" size={11} colour="quiet" figures>
                             {figure(tick)}
                         </SvgText>
                     </g>
                 ))}
-                {x.ticks(8).map((tick) => (
+                {x.ticks(wide < 500 ? 5 : 8).map((tick) => (
                     <SvgText key={tick} x={x(tick)} y={HEIGHT - 8} anchor="middle" size={11} colour="quiet" figures>
                         {tick}
                     </SvgText>

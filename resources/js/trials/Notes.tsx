@@ -1,7 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
-import { type SyntheticEvent, useId, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { Button } from '../parts/Button';
+import { TextArea } from '../parts/TextArea';
 import { TextField } from '../parts/TextField';
 import { type TrialShell } from './types';
 
@@ -61,14 +62,13 @@ export function Lessons({
     url: string;
     next: string;
 }) {
-    const id = useId();
     const [text, setText] = useState(trial.lessons.join('\n'));
     const [refused, setRefused] = useState<string>();
     return (
         <Box>
             <chakra.h3 fontWeight="700">What went wrong</chakra.h3>
             {learned.length + trial.lessons.length === 0 && <p>Nothing so far.</p>}
-            <chakra.ul pl="4">
+            <chakra.ul pl="4" listStyleType="disc">
                 {[...trial.lessons, ...learned].map((one) => (
                     <li key={one}>{one}</li>
                 ))}
@@ -93,27 +93,7 @@ export function Lessons({
                         );
                     }}
                 >
-                    <chakra.label htmlFor={id} fontSize="sm" fontWeight="600">
-                        Your own lines
-                    </chakra.label>
-                    <chakra.textarea
-                        id={id}
-                        rows={3}
-                        value={text}
-                        onChange={(event) => setText(event.target.value)}
-                        px="2"
-                        py="1"
-                        bg="raised"
-                        borderWidth="1px"
-                        borderColor="edge"
-                        borderRadius="3px"
-                        fontSize={{ base: '16px', md: 'sm' }}
-                    />
-                    {refused !== undefined && (
-                        <chakra.p role="alert" color="fault" fontSize="sm">
-                            {refused}
-                        </chakra.p>
-                    )}
+                    <TextArea label="Your own lines" rows={3} value={text} error={refused} onText={setText} />
                     <Button type="submit" justifySelf="start">
                         Keep these lines
                     </Button>

@@ -47,7 +47,7 @@ export function PowerCurve({ curve, label }: { curve: ReadPower['curve']; label:
                 <path d={path((one) => one.finer)} fill="none" stroke={kelp} strokeWidth="1.4" strokeDasharray="5 3" />
             </svg>
             <chakra.figcaption fontSize="sm" color="quiet">
-                By units per arm. Dashed: a kit with a fifth of the step.
+                The same by units per arm. Dashed: a kit with a fifth of the step.
             </chakra.figcaption>
         </chakra.figure>
     );

@@ -30,7 +30,13 @@ function Options({ read }: { read: ReadPower }) {
             <thead>
                 <chakra.tr borderBottomWidth="1px" color="quiet">
                     {['Plan', 'At the end', 'Per week'].map((head, n) => (
-                        <chakra.th key={head} scope="col" textAlign={n === 0 ? 'left' : 'right'} fontWeight="400">
+                        <chakra.th
+                            key={head}
+                            scope="col"
+                            textAlign={n === 0 ? 'left' : 'right'}
+                            fontWeight="400"
+                            pl={n === 0 ? '0' : '3'}
+                        >
                             {head}
                         </chakra.th>
                     ))}
@@ -43,7 +49,7 @@ function Options({ read }: { read: ReadPower }) {
                             {what}
                         </chakra.th>
                         {[smallest, perWeek].map((one, n) => (
-                            <chakra.td key={n} textAlign="right" fontFamily="figure" whiteSpace="nowrap">
+                            <chakra.td key={n} textAlign="right" fontFamily="figure" whiteSpace="nowrap" pl="3">
                                 {one}
                             </chakra.td>
                         ))}

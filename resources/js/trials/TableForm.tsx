@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { router } from '@inertiajs/react';
 import { type SyntheticEvent, useState } from 'react';
 import { Button } from '../parts/Button';
+import { TextArea } from '../parts/TextArea';
 
 /** Readings pasted from a spreadsheet, or from a CSV file. */
 export function TableForm({ at, units }: { at: string; units: string[] }) {
@@ -42,24 +43,15 @@ export function TableForm({ at, units }: { at: string; units: string[] }) {
                         void event.target.files?.[0]?.text().then(setTable);
                     }}
                 />
-                <chakra.label display="grid" gap="1" fontSize="sm">
-                    <b>Or paste it</b>
-                    <chakra.textarea
-                        value={table}
-                        onChange={(event) => setTable(event.target.value)}
-                        rows={4}
-                        placeholder={example}
-                        spellCheck={false}
-                        px="2"
-                        py="1"
-                        bg="raised"
-                        borderWidth="1px"
-                        borderColor="edge"
-                        borderRadius="3px"
-                        fontFamily="figure"
-                        fontSize={{ base: '16px', md: 'sm' }}
-                    />
-                </chakra.label>
+                <TextArea
+                    label="Or paste it"
+                    value={table}
+                    rows={4}
+                    placeholder={example}
+                    spellCheck={false}
+                    fontFamily="figure"
+                    onText={setTable}
+                />
                 <chakra.p fontSize="sm" color="quiet">
                     One row per day with a column per unit, or one row per reading: unit, day, parameter, reading.
                 </chakra.p>

@@ -1,12 +1,14 @@
 import { chakra, useToken } from '@chakra-ui/react';
 import { max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
+import { useWidth } from '../tide/useWidth';
 import { SvgText } from '../parts/SvgText';
 import { figure } from '../lib/figures';
 import { STROKES } from './strokes';
 import { type TankTrial } from './types';
 
-const WIDTH = 640;
+/** Until its own width is known. */
+const WIDE = 640;
 const HEIGHT = 240;
 const LEFT = 44;
 const BOTTOM = 26;
@@ -14,6 +16,8 @@ const TOP = 22;
 
 /** Readings of the tanks over the days of the trial; shaded while the change is on. */
 export function TankCurve({ trial }: { trial: TankTrial }) {
+    const [box, width] = useWidth();
+    const wide = width || WIDE;
     const colours = useToken(
         'colors',
         STROKES.map(([colour]) => colour),
@@ -21,12 +25,13 @@ export function TankCurve({ trial }: { trial: TankTrial }) {
     const [edge, water] = useToken('colors', ['edge', 'water']) as [string, string];
     const levels = trial.readings.flatMap(({ points }) => points.map(([, level]) => level));
     const last = Math.max(trial.lastDay, 1);
-    const x = scaleLinear([0, last], [LEFT, WIDTH - 8]);
+    const x = scaleLinear([0, last], [LEFT, wide - 8]);
     const y = scaleLinear([0, max(levels) ?? 1], [HEIGHT - BOTTOM, TOP]).nice();
     return (
         <chakra.figure>
+            <div ref={box} />
             <svg
-                viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+                viewBox={`0 0 ${wide} ${HEIGHT}`}
                 role="img"
                 aria-label={`${trial.label} by day; the change is on ${trial.spans.map(([from, to]) => `from day ${from} to day ${to}`).join(', ')}`}
                 style={{ width: '100%', height: 'auto' }}
@@ -48,13 +53,13 @@ export function TankCurve({ trial }: { trial: TankTrial }) {
                 {levels.length > 0 &&
                     y.ticks(4).map((tick) => (
                         <g key={tick}>
-                            <line x1={LEFT} x2={WIDTH - 8} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
+                            <line x1={LEFT} x2={wide - 8} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
                             <SvgText x={LEFT - 6} y={y(tick) + 4} anchor="end" size={11} colour="quiet" figures>
                                 {figure(tick)}
                             </SvgText>
                         </g>
                     ))}
-                {x.ticks(8).map((tick) => (
+                {x.ticks(wide < 500 ? 5 : 8).map((tick) => (
                     <SvgText key={tick} x={x(tick)} y={HEIGHT - 8} anchor="middle" size={11} colour="quiet" figures>
                         {tick}
                     </SvgText>

@@ -105,6 +105,7 @@ export interface Trial extends TrialShell {
     isBlind: boolean;
     units: Unit[];
     headline: string;
+    details: string[];
     isJudged: boolean;
     left: string[];
     /** What the sheet tells of what went wrong. */

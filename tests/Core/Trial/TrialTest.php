@@ -112,8 +112,8 @@ it('says before the start what the plan can show, and what more would buy', func
     $options = array_column($power(trialPlan()), 'smallest', 'what');
     // R: power.t.test(n = 4, power = .8, sd = 1)$delta is 2.3807542; units scatter by 1.5 and a step of 0.5 rounds.
     expect($options['As planned'])->toEqualWithDelta(2.3807542 * sqrt(1.5 ** 2 + 0.25 / 12), 1e-3)
-        ->and($options['Two more units an arm'])->toBeLessThan($options['One more unit an arm'])
-        ->and($options['One more unit an arm'])->toBeLessThan($options['As planned'])
+        ->and($options['Two more units per arm'])->toBeLessThan($options['One more unit per arm'])
+        ->and($options['One more unit per arm'])->toBeLessThan($options['As planned'])
         ->and($options['A kit with a fifth of the step'])->toBeLessThan($options['As planned'])
         ->and(smallest(trialPlan(['units' => 1])))->toBeNull()->and(trialPlan(['units' => 1])->mayTell())->toBeFalse()
         // More pairs want more.
@@ -252,7 +252,7 @@ it('lists what went wrong, so that the next plan can start from it', function ()
     $lessons = new Lessons($plan, $placed, $sheet);
     $said = array_map(said(...), $lessons->all(2, 84));
     expect($said)->toContain('1 reading missing: the vial broke.')->toContain('2 readings missing: died.')
-        ->toContain("Not read to the end: {$first}. Plan a spare unit an arm.")
+        ->toContain("Not read to the end: {$first}. Plan a spare unit per arm.")
         ->toContain('The plan was changed 2 times on the way.')
         ->and(implode(' ', $said))->toContain('1 reading in cloudy water');
     $wild = trialSheet($plan, $placed, fn (int $arm, int $day): float => 0.0, new Randomizer(new Mt19937(9)), [
@@ -269,7 +269,7 @@ it('lists what went wrong, so that the next plan can start from it', function ()
     ));
     expect((new Lessons($plan, $placed, $wild))->scatter($plan->reads[0]))
         ->toEqualWithDelta(sqrt(($square($ends['a']) + $square($ends['b'])) / 6), 1e-9)
-        ->and(said((new Lessons($plan, $placed, $wild))->all(0, 84)[0]))->toContain('scattered by')
+        ->and(said((new Lessons($plan, $placed, $wild))->all(0, 84)[0]))->toContain('differed by')
         ->and((new Lessons($plan, $placed, new Sheet([])))->all(0, -1))->toBe([]);
 });
 

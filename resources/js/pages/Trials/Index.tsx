@@ -65,7 +65,7 @@ export default function Index({ frame, trials, from }: { frame: SystemFrame; tri
                                 <b>{`This plan starts from “${from.question}”.`}</b>
                                 {from.learned.length > 0 ? ' What went wrong there:' : ' Nothing went wrong there.'}
                             </p>
-                            <chakra.ul pl="4">
+                            <chakra.ul pl="4" listStyleType="disc">
                                 {from.learned.map((one) => (
                                     <li key={one}>{one}</li>
                                 ))}

@@ -48,7 +48,14 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                             />
                         </>
                     )}
-                    <Box display="flex" gap="3" flexWrap="wrap" fontSize="sm" _print={{ display: 'none' }}>
+                    <Box
+                        display="flex"
+                        alignItems="center"
+                        columnGap="3"
+                        flexWrap="wrap"
+                        fontSize="sm"
+                        _print={{ display: 'none' }}
+                    >
                         <a href={`${url}/trial.json`} download>
                             Trial as a file
                         </a>
@@ -83,11 +90,16 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                 <chakra.p
                     fontSize={trial.isJudged ? 'xl' : undefined}
                     fontWeight={trial.isJudged ? '700' : undefined}
-                    mb="3"
+                    mb="1"
                 >
                     {trial.headline}
                 </chakra.p>
             )}
+            {trial.details.map((one) => (
+                <chakra.p key={one} mb="2">
+                    {one}
+                </chakra.p>
+            ))}
             {trial.reads.length > 1 && (
                 <Box maxWidth="16rem" mb="3" _print={{ display: 'none' }}>
                     <ChoiceField
@@ -185,48 +197,64 @@ function Pairs({
     pairs: Pair[];
     isVerdict?: boolean;
 }) {
+    const cells = (one: Pair) => {
+        const places = decimals(one);
+        return [
+            figure(one.difference, places),
+            one.low === null || one.high === null ? '' : `${figure(one.low, places)} to ${figure(one.high, places)}`,
+            figure(one.p, 3),
+            one.exchange === null ? '' : figure(one.exchange, 3),
+        ];
+    };
     return (
-        <chakra.table fontSize="sm" maxWidth="40rem" width="100%">
-            <chakra.caption captionSide="top" textAlign="left" fontWeight="700">
-                {title}
-            </chakra.caption>
-            <thead>
-                <chakra.tr borderBottomWidth="1px" color="quiet">
-                    {['Arms', `Difference (${unit})`, '95 %', 'p', 'p, exchange'].map((head, n) => (
-                        <chakra.th key={head} scope="col" textAlign={n === 0 ? 'left' : 'right'} fontWeight="400">
-                            {head}
-                        </chakra.th>
-                    ))}
-                </chakra.tr>
-            </thead>
-            <tbody>
-                {pairs.map((one) => (
-                    <chakra.tr key={`${one.arm} ${one.than}`} borderBottomWidth="1px">
-                        <chakra.th
-                            scope="row"
-                            textAlign="left"
-                            fontWeight={isVerdict && one.isClear ? '700' : '400'}
-                            py="1"
-                        >
-                            {`${one.arm} minus ${one.than}`}
-                        </chakra.th>
-                        <chakra.td textAlign="right" fontFamily="figure">
-                            {figure(one.difference)}
-                        </chakra.td>
-                        <chakra.td textAlign="right" fontFamily="figure">
-                            {one.low === null || one.high === null ? '' : `${figure(one.low)} to ${figure(one.high)}`}
-                        </chakra.td>
-                        <chakra.td textAlign="right" fontFamily="figure">
-                            {figure(one.p, 3)}
-                        </chakra.td>
-                        <chakra.td textAlign="right" fontFamily="figure">
-                            {one.exchange === null ? '' : figure(one.exchange, 3)}
-                        </chakra.td>
+        <Box overflowX="auto">
+            <chakra.table fontSize="sm" maxWidth="40rem" width="100%">
+                <chakra.caption captionSide="top" textAlign="left" fontWeight="700">
+                    {`${title} (${unit})`}
+                </chakra.caption>
+                <thead>
+                    <chakra.tr borderBottomWidth="1px" color="quiet">
+                        {['Arms', 'Difference', '95 %', 'p', 'p, exchange'].map((head, n) => (
+                            <chakra.th
+                                key={head}
+                                scope="col"
+                                textAlign={n === 0 ? 'left' : 'right'}
+                                fontWeight="400"
+                                pl={n === 0 ? '0' : '3'}
+                            >
+                                {head}
+                            </chakra.th>
+                        ))}
                     </chakra.tr>
-                ))}
-            </tbody>
-        </chakra.table>
+                </thead>
+                <tbody>
+                    {pairs.map((one) => (
+                        <chakra.tr key={`${one.arm} ${one.than}`} borderBottomWidth="1px">
+                            <chakra.th
+                                scope="row"
+                                textAlign="left"
+                                fontWeight={isVerdict && one.isClear ? '700' : '400'}
+                                py="1"
+                            >
+                                {`${one.arm} minus ${one.than}`}
+                            </chakra.th>
+                            {cells(one).map((cell, n) => (
+                                <chakra.td key={n} textAlign="right" fontFamily="figure" whiteSpace="nowrap" pl="3">
+                                    {cell}
+                                </chakra.td>
+                            ))}
+                        </chakra.tr>
+                    ))}
+                </tbody>
+            </chakra.table>
+        </Box>
     );
+}
+
+/** As many decimals as the finest end of the interval has. */
+function decimals({ low, high }: Pair): number {
+    const ends = [low, high].filter((one): one is number => one !== null && one !== 0);
+    return Math.max(0, ...ends.map((one) => 1 - Math.floor(Math.log10(Math.abs(one)))));
 }
 
 /** A label for each unit, to print and stick on. */

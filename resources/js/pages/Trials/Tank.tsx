@@ -49,7 +49,14 @@ export default function Tank({ frame, trial }: { frame: SystemFrame; trial: Tank
                             />
                         </>
                     )}
-                    <Box display="flex" gap="3" flexWrap="wrap" fontSize="sm" _print={{ display: 'none' }}>
+                    <Box
+                        display="flex"
+                        alignItems="center"
+                        columnGap="3"
+                        flexWrap="wrap"
+                        fontSize="sm"
+                        _print={{ display: 'none' }}
+                    >
                         <a href={`${url}/trial.json`} download>
                             Plan as a file
                         </a>
@@ -93,7 +100,7 @@ export default function Tank({ frame, trial }: { frame: SystemFrame; trial: Tank
             )}
             <TankCurve trial={trial} />
             {trial.remarks.length > 0 && (
-                <chakra.ul fontSize="sm" pl="4" my="2">
+                <chakra.ul fontSize="sm" pl="4" my="2" listStyleType="disc">
                     {trial.remarks.map((one) => (
                         <li key={one}>{one}</li>
                     ))}
