@@ -122,23 +122,30 @@ final class TankRounds
             $first = $trial->firstDay() ?? 0;
             $minutes = $system->assumptions()->value('minutes-trial');
             if ($day !== null) {
+                $planned = $tank === null ? $trial->planned()->setup->days() : $trial->lot()->days();
                 $days[] = new TrialDay(
                     $trial->id,
                     $trial->question(),
                     $first + $day,
                     $day,
                     $minutes * ($tank === null ? count($trial->placed()) * count($trial->planned()->reads) : 1),
+                    further: array_values(array_map(
+                        static fn (int $one): int => $first + $one,
+                        array_filter($planned, static fn (int $one): bool => $one > $day),
+                    )),
                 );
             }
-            $switch = $tank?->nextSwitch();
-            if ($switch !== null) {
+            foreach ($tank === null ? [] : $tank->nextSwitches() as $switch) {
+                $change = ucfirst($trial->tankPlan()->change);
                 $days[] = new TrialDay(
                     $trial->id,
                     $trial->question(),
                     $first + $switch['day'],
                     $switch['day'],
                     $minutes,
-                    ucfirst($trial->tankPlan()->change).($switch['isOn'] ? ': switch on' : ': switch off'),
+                    $trial->isSwitched()
+                        ? $change.($switch['isOn'] ? ': switch on' : ': switch off')
+                        : "{$change}: change {$tank?->changedTank()->name}",
                 );
             }
         }

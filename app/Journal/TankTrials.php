@@ -141,23 +141,15 @@ final readonly class TankTrials
         return null;
     }
 
-    /**
-     * The first switch that was not made; null where none is left.
-     *
-     * @return ?array{planned: int, day: int, isOn: bool}
-     */
-    public function nextSwitch(): ?array
+    /** @return list<array{planned: int, day: int, isOn: bool}> switches to be made, in order; none where it does not run */
+    public function nextSwitches(): array
     {
-        if ($this->trial->started === null || $this->trial->ended !== null) {
-            return null;
-        }
-        foreach ($this->trial->lot()->switches() as $switch) {
-            if (! isset($this->trial->switched[$switch['planned']])) {
-                return $switch;
-            }
-        }
-
-        return null;
+        return $this->trial->started === null || $this->trial->ended !== null ? [] : array_values(array_filter(
+            $this->trial->isSwitched() || $this->trial->entry_id === null
+                ? $this->trial->lot()->switches()
+                : [],
+            fn (array $one): bool => ! isset($this->trial->switched[$one['planned']]),
+        ));
     }
 
     /**

@@ -18,6 +18,7 @@ use Ithys\Trial\Judgement;
 use Ithys\Trial\Lessons;
 use Ithys\Trial\Placement;
 use Ithys\Trial\Sheet;
+use Ithys\Trial\Tank\Form;
 use Ithys\Trial\Tank\Lot;
 use Ithys\Trial\Tank\TankPlan;
 use Ithys\Trial\TrialPlan;
@@ -104,6 +105,12 @@ final class Trial extends Model
     public function isInUnits(): bool
     {
         return $this->form === self::UNITS;
+    }
+
+    /** Whether something is on and off in turns. */
+    public function isSwitched(): bool
+    {
+        return $this->form === Form::Switched->value;
     }
 
     public function question(): string

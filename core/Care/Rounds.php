@@ -178,9 +178,10 @@ final readonly class Rounds
             }
         }
         foreach ($this->renewals as $one) {
-            $day = max($one->due() ?? PHP_INT_MAX, $today);
-            if ($day < $today + $days) {
-                $ahead[$day - $today][] = $one;
+            foreach ([max($one->due() ?? PHP_INT_MAX, $today), ...$one instanceof TrialDay ? $one->further() : []] as $day) {
+                if ($day >= $today && $day < $today + $days) {
+                    $ahead[$day - $today][] = $one;
+                }
             }
         }
 

@@ -19,14 +19,16 @@ final readonly class TrialDay implements Task
         private int $due,
         private int $day,
         private float $minutes,
-        /** What is switched, such as "Rubble in"; null where it is read. */
+        /** What is switched, such as "Rubble: switch on"; null where it is read. */
         private ?string $switch = null,
+        /** @var list<int> days after it on which the same is planned */
+        private array $further = [],
     ) {
     }
 
     public function key(): string
     {
-        return "trial {$this->trial}".($this->switch === null ? '' : ' switch');
+        return "trial {$this->trial}".($this->switch === null ? '' : " switch {$this->day}");
     }
 
     public function label(): string
@@ -52,5 +54,11 @@ final readonly class TrialDay implements Task
     public function items(): array
     {
         return [];
+    }
+
+    /** @return list<int> days after it on which the same is planned */
+    public function further(): array
+    {
+        return $this->further;
     }
 }

@@ -140,7 +140,7 @@ final readonly class Judgement
 
     /**
      * All pairs of all parameters at the end are one family for Holm, so that the whole trial tells a false difference
-     * in one of twenty at the most.
+     * in at most one of twenty.
      *
      * @param  array<int, list<list<float>>>  $ends
      * @param  array<int, list<list<float>>>  $means

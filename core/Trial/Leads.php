@@ -7,7 +7,7 @@ namespace Ithys\Trial;
 use Ithys\Statistics\TPower;
 use Ithys\Statistics\Welch;
 
-/** Who was ahead for a time: told beside the verdict, and no claim. */
+/** Who was ahead for a time: told next to the verdict, and no claim. */
 final readonly class Leads
 {
     /** Days of readings in a row on which an arm is ahead, so that it led. */

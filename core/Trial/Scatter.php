@@ -18,7 +18,7 @@ final readonly class Scatter
     ) {
     }
 
-    /** With a kit whose steps are so many times finer. */
+    /** The same with a finer kit. */
     public function finer(float $times): self
     {
         return new self($this->step / $times, $this->units);

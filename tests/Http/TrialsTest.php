@@ -146,6 +146,12 @@ it('lists its reading days in Care, until the day is read', function (): void {
         'key',
     );
     expect($due())->toBe(["trial {$trial->id}" => 'due today']);
+    $weeks = $this->get(str_replace('trials', 'care', $this->at))->inertiaProps('care')['weeks'];
+    $days = array_keys(array_filter($weeks, fn (array $one): bool => str_contains(
+        implode(' ', $one['tasks']),
+        'Read the trial',
+    )));
+    expect($days)->toBe([0, 7, 14]);
     ($this->read)($trial, [
         'no3 U1 0' => '8', 'no3 U2 0' => '8', 'no3 U3 0' => '8', 'no3 U4 0' => '8',
     ]);

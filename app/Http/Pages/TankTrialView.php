@@ -21,7 +21,7 @@ use Ithys\Trial\Tank\TankPlan;
 /** A trial in the tanks themselves: what is switched when, what was read, and what it shows. */
 final class TankTrialView
 {
-    /** The lot of a plan that is not saved yet: one as good as any for what it can show. */
+    /** The lot of a plan that is not saved yet; what it can show hardly depends on it. */
     private const ANY_SEED = 1;
 
     private const KEPT = 7;

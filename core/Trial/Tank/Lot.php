@@ -16,7 +16,7 @@ use Random\Randomizer;
  */
 final readonly class Lot
 {
-    /** The change comes on one of the first so many days. */
+    /** Last day on which the change can come. */
     private const DAYS = 10;
 
     /**
@@ -74,8 +74,8 @@ final readonly class Lot
     }
 
     /**
-     * @return non-empty-list<array{planned: int, day: int, isOn: bool}> days on which something is done, in order; not
-     *   what goes on as it was
+     * @return non-empty-list<array{planned: int, day: int, isOn: bool}> days on which something is done, in order;
+     *   periods alike in a row need none
      */
     public function switches(): array
     {
@@ -120,7 +120,7 @@ final readonly class Lot
             : Course::switched($spans, $others);
     }
 
-    /** Number of the period of a day, from nought; null outside. */
+    /** Number of the period of a day, from zero; null outside. */
     public function periodOf(float $day): ?int
     {
         foreach (array_keys($this->order) as $period) {

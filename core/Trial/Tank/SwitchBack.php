@@ -28,7 +28,7 @@ final class SwitchBack
     /** Share of the readings of one side that makes it cloudy. */
     private const MOSTLY = 0.5;
 
-    /** Another change has a column of its own with so many readings on either side. */
+    /** Readings on either side of another change, so that it has a column of its own. */
     private const TOLD = 3;
 
     /** Days around a switch within which a logged change is the switch itself. */
@@ -177,7 +177,7 @@ final class SwitchBack
         }, [true, false]);
 
         return max($shares) >= self::MOSTLY && min($shares) < self::MOSTLY ? Text::wrap(
-            'Not clear: the water was cloudy while it was on or while it was off, and clear otherwise. Bacteria hold '
+            'Not clear: the water was cloudy in the periods on or in those off, and clear in the others. Bacteria hold '
                 .'nutrients while the water is cloudy and give them back.',
         ) : null;
     }
@@ -194,7 +194,7 @@ final class SwitchBack
         }
 
         return min($count) === 0 && max($count) >= self::TOLD ? Text::of(
-            'Not clear: {n} water changes are logged while it was {isOn}, and none otherwise. Log what is missing, or '
+            'Not clear: {n} water changes are logged while it was {isOn}, and none in the other periods. Log what is missing, or '
                 .'“no water changes from … to …”.',
             n: max($count),
             isOn: $count[1] > 0 ? 'on' : 'off',

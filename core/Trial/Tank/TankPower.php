@@ -10,7 +10,7 @@ use Ithys\Effect\Relaxed\RelaxedStick;
 use Ithys\Effect\Relaxed\Series;
 use Ithys\Statistics\StudentT;
 
-/** The smallest change of what comes in that a trial in a tank shows, from how the tank has wandered by itself. */
+/** The smallest change of what comes in that a trial in a tank shows, from how the tank has wandered on its own. */
 final class TankPower
 {
     /** Days of readings that it is learned from. */

@@ -7,7 +7,7 @@ type Props = Omit<ComponentProps<typeof chakra.textarea>, 'onChange'> & {
     onText: (text: string) => void;
 };
 
-/** Several labelled lines of text; the sentence of an error stands below them. */
+/** Several labelled lines of text; the sentence of an error is below them. */
 export function TextArea({ label, error, onText, ...rest }: Props) {
     const id = useId();
     return (
