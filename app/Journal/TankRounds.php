@@ -7,6 +7,7 @@ namespace App\Journal;
 use App\Models\System;
 use App\Models\Trial;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Ithys\Care\CalendarDay;
 use Ithys\Care\MediumRenewal;
 use Ithys\Care\Rounds;
@@ -114,17 +115,20 @@ final class TankRounds
     private static function trials(System $system, DateTimeImmutable $now): array
     {
         $days = [];
-        $running = Trial::query()->where('system_id', $system->id)->whereNotNull('started')->whereNull('ended')
+        $running = Trial::query()->whereNotNull('started')->whereNull('ended')
+            ->where(static fn (Builder $of) => $of->where('system_id', $system->id)
+                ->orWhere('other_system_id', $system->id))
             ->with(['system', 'other'])->get();
         foreach ($running as $trial) {
             $tank = $trial->isInUnits() ? null : new TankTrials($trial, $now);
-            $day = $tank === null ? $trial->nextDay() : $tank->nextDay();
+            $day = $tank === null ? $trial->nextDay() : $tank->nextDay($system);
             $first = $trial->firstDay() ?? 0;
             $minutes = $system->assumptions()->value('minutes-trial');
             if ($day !== null) {
                 $planned = $tank === null ? $trial->planned()->setup->days() : $trial->lot()->days();
                 $days[] = new TrialDay(
                     $trial->id,
+                    $trial->system_id,
                     $trial->question(),
                     $first + $day,
                     $day,
@@ -135,17 +139,18 @@ final class TankRounds
                     )),
                 );
             }
-            foreach ($tank === null ? [] : $tank->nextSwitches() as $switch) {
+            foreach ($tank?->changedTank()->is($system) === true ? $tank->nextSwitches() : [] as $switch) {
                 $change = ucfirst($trial->tankPlan()->change);
                 $days[] = new TrialDay(
                     $trial->id,
+                    $trial->system_id,
                     $trial->question(),
                     $first + $switch['day'],
                     $switch['day'],
                     $minutes,
                     $trial->isSwitched()
                         ? $change.($switch['isOn'] ? ': switch on' : ': switch off')
-                        : "{$change}: change {$tank?->changedTank()->name}",
+                        : "{$change}: the change of the trial",
                 );
             }
         }

@@ -125,12 +125,12 @@ final readonly class TankTrials
     }
 
     /** The first planned day that has no reading in the journal; null where none is left, or it does not run. */
-    public function nextDay(): ?int
+    public function nextDay(System $of): ?int
     {
         if ($this->trial->started === null || $this->trial->ended !== null) {
             return null;
         }
-        $read = array_column($this->readings($this->trial->system), 0);
+        $read = array_column($this->readings($of), 0);
         $last = $read === [] ? -1 : (int) floor(max($read));
         foreach ($this->trial->lot()->days() as $day) {
             if ($day > $last) {
@@ -250,8 +250,11 @@ final readonly class TankTrials
             $plan->schedule->phaseDays,
         ))->on($change, [$plan->parameter])[0];
         $other = $this->trial->other;
-        if ($plan->form === Form::Before || $other === null) {
+        if ($plan->form === Form::Before) {
             return TankVerdict::ofChange($on($tank));
+        }
+        if ($other === null) {
+            return TankVerdict::withheld(Text::wrap('Not clear: the second tank is gone.'));
         }
         $left = $tank->is($other) ? $this->trial->system : $other;
 

@@ -36,7 +36,7 @@ use Ithys\Trial\TrialReading;
  * @property int $seed
  * @property ?string $started  as 2026-12-01, by the calendar of the tank
  * @property ?string $ended
- * @property list<array{day: string, text: string}> $amendments
+ * @property list<array{day: string, text: string, nitrogen?: float}> $amendments
  * @property array<int, int> $switched  days on which it was really switched, by the planned ones
  * @property int $stamp  counts up with each change
  * @property list<string> $lessons  what the keeper learned, line by line
@@ -250,6 +250,26 @@ final class Trial extends Model
     public function lessonsOf(): Lessons
     {
         return new Lessons($this->planned(), $this->placed(), $this->sheet());
+    }
+
+    /**
+     * Changes of the feed on the way, by the amendments.
+     *
+     * @return list<array{int, float}> day of the trial, and mg of nitrogen a day from then on
+     */
+    public function feedChanges(): array
+    {
+        $changes = [];
+        foreach ($this->amendments as $one) {
+            if (isset($one['nitrogen']) && $this->started !== null) {
+                $changes[] = [
+                    intdiv((int) strtotime("{$one['day']} UTC") - (int) strtotime("{$this->started} UTC"), 86_400),
+                    (float) $one['nitrogen'],
+                ];
+            }
+        }
+
+        return $changes;
     }
 
     /** The first planned day that is not read whole; null where none is left, or it does not run. */

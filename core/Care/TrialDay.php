@@ -15,6 +15,8 @@ final readonly class TrialDay implements Task
      */
     public function __construct(
         public int $trial,
+        /** Under which it is listed. */
+        public int $system,
         private string $question,
         private int $due,
         private int $day,

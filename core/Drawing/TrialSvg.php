@@ -57,7 +57,7 @@ final readonly class TrialSvg
             $setup->every,
             $setup->weeks,
             $this->plan->control,
-            $this->plan->feed,
+            $this->plan->feed->what,
         )) as $line) {
             $parts[] = self::text(24, $y += self::LINE, $line, 'font-size="12" fill="#55606b"');
         }

@@ -19,7 +19,7 @@ final readonly class TrialFile
      * @param  ?array{
      *     started: string, ended: string, seed: int,
      *     cells: list<array{parameter: string, unit: string, day: int, cell: string}>,
-     *     amendments: list<array{day: string, text: string}>, lessons: list<string>,
+     *     amendments: list<array{day: string, text: string, nitrogen?: float}>, lessons: list<string>,
      * }  $run  null where it is not over
      */
     public function __construct(public TrialPlan $plan, public ?array $run)
@@ -78,6 +78,7 @@ final readonly class TrialFile
             'amendments' => array_map(static fn (array $one): array => [
                 'day' => self::day($one['day'] ?? null),
                 'text' => self::text($one['text'] ?? null),
+                ...isset($one['nitrogen']) ? ['nitrogen' => self::figure($one['nitrogen'])] : [],
             ], self::groups($run['amendments'] ?? [])),
             'lessons' => array_map(
                 self::text(...),
@@ -115,6 +116,13 @@ final readonly class TrialFile
     private static function whole(mixed $value): int
     {
         return is_int($value) && $value >= 0 ? $value : throw Refused::whole('run', 'A whole number is missing.');
+    }
+
+    private static function figure(mixed $value): float
+    {
+        return (is_int($value) || is_float($value)) && $value >= 0 && $value <= 10_000
+            ? (float) $value
+            : throw Refused::whole('run', 'The nitrogen of a change of the feed is no figure.');
     }
 
     private static function text(mixed $value): string

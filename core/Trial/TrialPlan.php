@@ -8,6 +8,7 @@ use Ithys\Document\Field;
 use Ithys\Document\Reader;
 use Ithys\Document\Refused;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Nutrient\Parameters;
 use Ithys\Quantity\UnitSystem;
 
 /** What a trial asks and how it is run: arms with units, of which the first is the control, feed, days and kits. */
@@ -24,9 +25,6 @@ final readonly class TrialPlan
 
     private const MOST_ARMS = 4;
 
-    /** mg of nitrate that a mg of nitrogen makes (IUPAC 2013 atomic weights). */
-    private const NITRATE = 4.42664;
-
     /**
      * @param  non-empty-list<TrialRead>  $reads  what is read, each parameter once
      * @param  list<string>  $arms  names; the control is the first
@@ -36,8 +34,7 @@ final readonly class TrialPlan
         public array $reads,
         public array $arms,
         public string $control,
-        /** What all units are fed, alike. */
-        public string $feed,
+        public TrialFeed $feed,
         /** When it stops before its last day; empty where it never does. */
         public string $stop,
         public TrialSetup $setup,
@@ -83,14 +80,12 @@ final readonly class TrialPlan
             'Say what the control has: as much of something with a real surface, not bare glass.',
             'control',
         );
-        $feed = $reader->text('feed', 100);
-        $feed !== '' || $reader->note('Say what all units are fed, such as “pellets, unblended”.', 'feed');
         $plan = new self(
             $question,
             self::reads($reader),
             self::arms($reader),
             $control,
-            $feed,
+            TrialFeed::read($reader),
             $reader->text('stop', 200),
             TrialSetup::read($reader),
         );
@@ -138,7 +133,7 @@ final readonly class TrialPlan
             'reads' => array_map(static fn (TrialRead $one): array => $one->toArray(), $this->reads),
             'arms' => $this->arms,
             'control' => $this->control,
-            'feed' => $this->feed,
+            ...$this->feed->toArray(),
             'stop' => $this->stop,
             ...$this->setup->toArray(),
         ];
@@ -147,7 +142,7 @@ final readonly class TrialPlan
     /** @return array<string, Field> */
     public static function fields(): array
     {
-        return [...TrialSetup::fields(), ...TrialRead::fields()];
+        return [...TrialSetup::fields(), ...TrialFeed::fields(), ...TrialRead::fields()];
     }
 
     /** The reading of a parameter; null where it is not read. */
@@ -174,11 +169,16 @@ final readonly class TrialPlan
         return $this->setup->units >= 2;
     }
 
-    /** The level that a unit should gain by the nitrogen it was fed, ppm of nitrate; null for other parameters. */
-    public function fed(Parameter $parameter, float $days): ?float
+    /**
+     * The level that a unit should gain by the nitrogen it was fed, ppm of nitrate.
+     *
+     * @param  list<array{int, float}>  $changes  of the feed, as {@see TrialFeed::until()} has them
+     * @return ?float null for other parameters, and where the feed is not known
+     */
+    public function fed(Parameter $parameter, int $day, Parameters $figures, array $changes = []): ?float
     {
-        return $parameter === Parameter::Nitrate
-            ? self::NITRATE * $this->setup->nitrogenMgPerDay * $days / $this->setup->litres
-            : null;
+        $nitrogen = $parameter === Parameter::Nitrate ? $this->feed->until($day, $figures, $changes) : null;
+
+        return $nitrogen === null ? null : TrialFeed::NITRATE * $nitrogen / $this->setup->litres;
     }
 }

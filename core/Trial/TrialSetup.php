@@ -8,7 +8,7 @@ use Ithys\Document\Field;
 use Ithys\Document\Reader;
 use Ithys\Quantity\Dimension;
 
-/** How the units of a trial are run: how many an arm, how large, what they are fed, when and how they are read. */
+/** How the units of a trial are run: how many an arm, how large, when and how they are read. */
 final readonly class TrialSetup
 {
     private function __construct(
@@ -16,8 +16,6 @@ final readonly class TrialSetup
         public int $units,
         /** Of each unit. */
         public float $litres,
-        /** Fed to each unit. */
-        public float $nitrogenMgPerDay,
         public int $cyclingWeeks,
         public int $weeks,
         /** Days from one reading to the next. */
@@ -34,7 +32,6 @@ final readonly class TrialSetup
         return new self(
             (int) $reader->needed($fields['units']),
             $reader->needed($fields['litres']),
-            $reader->figure($fields['nitrogenMgPerDay']) ?? 0.0,
             (int) $reader->needed($fields['cyclingWeeks']),
             (int) $reader->needed($fields['weeks']),
             (int) $reader->needed($fields['every']),
@@ -48,7 +45,6 @@ final readonly class TrialSetup
         $fields = [
             Field::whole('units', 'The number of units an arm', 1, 12),
             Field::of('litres', 'The water of a unit', Dimension::Volume, 0.05, 5_000.0),
-            Field::of('nitrogenMgPerDay', 'The nitrogen fed a day', null, 0.0, 10_000.0),
             Field::whole('cyclingWeeks', 'The weeks of cycling', 0, 52),
             Field::whole('weeks', 'The weeks of the trial', 1, 104),
             Field::whole('every', 'The days from one reading to the next', 1, 28),
@@ -76,7 +72,6 @@ final readonly class TrialSetup
         return [
             'units' => $this->units,
             'litres' => $this->litres,
-            'nitrogenMgPerDay' => $this->nitrogenMgPerDay,
             'cyclingWeeks' => $this->cyclingWeeks,
             'weeks' => $this->weeks,
             'every' => $this->every,

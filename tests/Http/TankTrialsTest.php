@@ -157,6 +157,14 @@ it('judges two tanks, of which the lot picks one, and shows them to those alone 
     $second = System::factory()->ownedBy($this->keeper)->create();
     $trial = ($this->planned)(['form' => 'paired', 'phaseDays' => '28', 'other' => (string) $second->id]);
     $this->post("{$this->at}/{$trial->id}/start");
+    // Both are to be read, and one of them is to be changed.
+    $care = $this->get(str_replace('trials', 'care', $this->at))->inertiaProps('care')['tanks'];
+    $labels = array_map(
+        fn (array $tank): array => array_column([...$tank['due'], ...$tank['later']], 'href', 'label'),
+        $care,
+    );
+    expect(array_column($labels, 'Read the trial'))->toBe(array_fill(0, 2, "{$this->at}/{$trial->id}"))
+        ->and(array_column($labels, 'Rubble: the change of the trial'))->toHaveCount(1);
     $lot = $trial->refresh()->lot();
     [$changed, $left] = $lot->isOther ? [$second, $this->tank] : [$this->tank, $second];
     ($this->lived)($changed, [[$lot->changeDay(), 99.0]], -0.6, 39, before: 30.0);

@@ -67,7 +67,17 @@ it('locks the plan at the start, and takes amendments with their day', function 
         .'start. Write what you change as an amendment.']);
     $this->post("{$this->at}/{$trial->id}/amendments", ['text' => ' '])->assertSessionHasErrors('text');
     $this->post("{$this->at}/{$trial->id}/amendments", ['text' => 'A new bottle of the kit.']);
-    expect(($this->page)($trial)['amendments'])->toBe([['day' => '2026-06-15', 'text' => 'A new bottle of the kit.']]);
+    $amend = fn (array $with) => $this->post("{$this->at}/{$trial->id}/amendments", ['text' => 'More food.', ...$with]);
+    $amend(['nitrogen' => 'much'])->assertSessionHasErrors('nitrogen');
+    $amend(['nitrogen' => '-1'])->assertSessionHasErrors('nitrogen');
+    $this->travel(7)->days();
+    $amend(['nitrogen' => '2,5'])->assertSessionHasNoErrors();
+    expect(($this->page)($trial)['amendments'])->toBe([
+        ['day' => '2026-06-15', 'text' => 'A new bottle of the kit.'],
+        ['day' => '2026-06-22', 'text' => 'More food.', 'nitrogen' => 2.5],
+    ]);
+    // 1 mg a day for a week, then 2.5, in 5 L.
+    expect(($this->page)($trial)['reads'][0]['fed'][2])->toEqualWithDelta(4.42664 * (7 + 17.5) / 5, 1e-9);
 });
 
 it('fills the sheet, all of it or nothing, and corrects a cell', function (): void {

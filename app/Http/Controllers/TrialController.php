@@ -132,7 +132,7 @@ final class TrialController extends Controller
         $found = self::find($system, $trial);
         $found->update(['amendments' => [
             ...$found->amendments,
-            ['day' => now($system->zone())->format('Y-m-d'), 'text' => $request->amendment()],
+            ['day' => now($system->zone())->format('Y-m-d'), ...$request->amendment()],
         ]]);
 
         return redirect()->route('trials.show', [$system, $found])->with('flash', ['message' => 'Noted.']);

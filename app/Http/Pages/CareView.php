@@ -128,7 +128,8 @@ final class CareView
     /** What of trials changes the list: which run, and how often they were changed. */
     private static function trials(System $system): string
     {
-        return Trial::query()->where('system_id', $system->id)->whereNull('ended')->get(['id', 'stamp'])->toJson();
+        return Trial::query()->where('system_id', $system->id)->orWhere('other_system_id', $system->id)
+            ->get(['id', 'stamp'])->toJson();
     }
 
     /** @return array<string, mixed> what changes by the minute */
@@ -271,7 +272,7 @@ final class CareView
             'skip' => $chore === null ? null : ChoreWord::skipped($chore)->line(),
             'entry' => $one instanceof Round ? $one->entry : null,
             'href' => match (true) {
-                $one instanceof TrialDay => route('trials.show', [$system, $one->trial], false),
+                $one instanceof TrialDay => route('trials.show', [$one->system, $one->trial], false),
                 $chore === null => route('media.show', $system, false),
                 default => null,
             },

@@ -57,7 +57,7 @@ final class TankTrialView
             ], $plan->form === Form::Switched ? $lot->switches() : []),
             'changeDay' => $lot->changeDay(),
             'days' => $lot->days(),
-            'next' => $tanks->nextDay(),
+            'next' => $tanks->nextDay($changed),
             'readings' => array_map(
                 static fn (System $one): array => ['tank' => $one->name, 'points' => $tanks->readings($one)],
                 $left === null ? [$changed] : [$changed, $left],

@@ -8,6 +8,7 @@ use App\Models\Trial;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Cache;
+use Ithys\Nutrient\Parameters;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
 use Ithys\Trial\Judgement;
@@ -35,7 +36,8 @@ final class TrialView
     public static function of(Trial $trial, User $keeper, DateTimeImmutable $now): array
     {
         // Judged once for all looks at it.
-        $key = "trial page {$trial->id} {$trial->stamp} {$trial->day($now)} {$keeper->units->value}";
+        $key = "trial page {$trial->id} {$trial->stamp} {$trial->system->stamp} {$trial->day($now)} "
+            .$keeper->units->value;
 
         return [
             ...self::shell($trial, $keeper, $now),
@@ -57,6 +59,8 @@ final class TrialView
         $isHidden = self::isHidden($trial, $judged, $now);
         $sheet = $trial->sheet();
         $placed = $trial->placed();
+        $figures = Parameters::of($trial->system->assumptions());
+        $changes = $trial->feedChanges();
 
         return [
             'reads' => array_map(static fn (TrialRead $one, int $n): array => [
@@ -67,14 +71,15 @@ final class TrialView
                 'step' => $one->scatter->step,
                 'scatter' => $one->scatter->units,
                 'fed' => array_map(
-                    static fn (int $at): ?float => $plan->fed($one->parameter, $at),
+                    static fn (int $at): ?float => $plan->fed($one->parameter, $at, $figures, $changes),
                     $plan->setup->days(),
                 ),
                 ...self::outcome($judged->outcomes[$n] ?? null),
             ], $plan->reads, array_keys($plan->reads)),
             'arms' => $plan->arms,
             'control' => $plan->control,
-            'feed' => $plan->feed,
+            'feed' => $plan->feed->what,
+            'nitrogen' => self::rounded($plan->feed->nitrogen($figures)),
             'stop' => $plan->stop,
             'setup' => $plan->setup->toArray(),
             'power' => TrialsView::power($plan, $words),
@@ -154,15 +159,20 @@ final class TrialView
         ];
     }
 
+    private static function rounded(?float $figure): ?float
+    {
+        return $figure === null ? null : Quantity::significant($figure, 2);
+    }
+
     /** @return array<string, mixed> */
     private static function pair(Pair $one): array
     {
         return [
             'arm' => $one->arm,
             'than' => $one->than,
-            'difference' => Quantity::significant($one->difference, 2),
-            'low' => $one->interval === null ? null : Quantity::significant($one->interval[0], 2),
-            'high' => $one->interval === null ? null : Quantity::significant($one->interval[1], 2),
+            'difference' => self::rounded($one->difference),
+            'low' => self::rounded($one->interval[0] ?? null),
+            'high' => self::rounded($one->interval[1] ?? null),
             'p' => round($one->p, 3),
             'exchange' => $one->exchange === null ? null : round($one->exchange, 3),
             'isClear' => $one->isClear,

@@ -10,6 +10,7 @@ use App\Models\Trial;
 use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Cache;
+use Ithys\Journal\Feed\Food;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
@@ -35,6 +36,7 @@ final class TrialsView
             'mayPlan' => $keeper->can('design', $system),
             'parameters' => self::parameters(TrialRead::PARAMETERS),
             'nutrients' => self::parameters(Parameter::nutrients()),
+            'foods' => array_map(static fn (Food $one): array => [$one->value, ucfirst($one->label())], Food::cases()),
             'forms' => array_map(static fn (Form $one): array => [$one->value, $one->label()], Form::cases()),
             'sides' => Schedule::SIDES,
             'tank' => $system->name,

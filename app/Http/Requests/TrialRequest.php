@@ -13,11 +13,13 @@ use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Ithys\Care\CalendarDay;
+use Ithys\Document\Reader;
 use Ithys\Document\Refused;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Trial\SheetTable;
 use Ithys\Trial\Tank\Form;
 use Ithys\Trial\Tank\TankPlan;
+use Ithys\Trial\TrialFeed;
 use Ithys\Trial\TrialFile;
 use Ithys\Trial\TrialPlan;
 
@@ -155,14 +157,27 @@ final class TrialRequest extends FormRequest
         }
     }
 
-    /** @throws ValidationException */
-    public function amendment(): string
+    /**
+     * What changes and why; where the feed changes, with its nitrogen, mg a day for each unit.
+     *
+     * @return array{text: string, nitrogen?: float}
+     *
+     * @throws ValidationException
+     */
+    public function amendment(): array
     {
         $text = $this->input('text');
         $text = is_string($text) ? trim($text) : '';
+        $nitrogen = self::orSay(function (): ?float {
+            $reader = Reader::typed(['nitrogen' => $this->input('nitrogen')], UnitSystem::Metric);
+            $figure = $reader->figure(TrialFeed::fields()['nitrogenMgPerDay']->called('nitrogen'));
+            $reader->close();
+
+            return $figure;
+        });
 
         return $text !== '' && mb_strlen($text) <= self::LONGEST
-            ? $text
+            ? ['text' => $text, ...$nitrogen === null ? [] : ['nitrogen' => $nitrogen]]
             : throw ValidationException::withMessages([
                 'text' => 'Write what changes and why, in at most '.self::LONGEST.' characters.',
             ]);

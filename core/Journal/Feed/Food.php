@@ -11,4 +11,14 @@ enum Food: string
     case Flake = 'flake';
     case Frozen = 'frozen';
     case Seaweed = 'seaweed';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Pellet => 'pellets',
+            self::Flake => 'flakes',
+            self::Frozen => 'frozen food',
+            self::Seaweed => 'dried seaweed',
+        };
+    }
 }

@@ -1,21 +1,35 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
 import { type SyntheticEvent, useState } from 'react';
+import { figure } from '../lib/figures';
 import { Button } from '../parts/Button';
 import { TextArea } from '../parts/TextArea';
 import { TextField } from '../parts/TextField';
 import { type TrialShell } from './types';
 
 /** What was changed since the start, each with its day. */
-export function Amendments({ trial, url }: { trial: TrialShell; url: string }) {
+export function Amendments({
+    trial,
+    url,
+    hasFeed = false,
+}: {
+    trial: TrialShell;
+    url: string;
+    /** Whether its units are fed by the plan. */
+    hasFeed?: boolean;
+}) {
     const [text, setText] = useState('');
-    const [refused, setRefused] = useState<string>();
+    const [nitrogen, setNitrogen] = useState('');
+    const [refused, setRefused] = useState<Record<string, string>>({});
     return (
         <Box>
             <chakra.h3 fontWeight="700">Changed since the start</chakra.h3>
             {trial.amendments.length === 0 && <p>Nothing.</p>}
             {trial.amendments.map((one, n) => (
-                <p key={`${n} ${one.day}`}>{`${one.day}: ${one.text}`}</p>
+                <p key={`${n} ${one.day}`}>
+                    {`${one.day}: ${one.text}`}
+                    {one.nitrogen === undefined ? '' : ` Nitrogen fed from then on: ${figure(one.nitrogen)} mg a day.`}
+                </p>
             ))}
             {trial.mayPlan && (
                 <chakra.form
@@ -28,19 +42,29 @@ export function Amendments({ trial, url }: { trial: TrialShell; url: string }) {
                         event.preventDefault();
                         router.post(
                             `${url}/amendments`,
-                            { text },
+                            { text, nitrogen },
                             {
                                 preserveScroll: true,
-                                onError: (errors) => setRefused(errors['text']),
+                                onError: setRefused,
                                 onSuccess: () => {
                                     setText('');
-                                    setRefused(undefined);
+                                    setNitrogen('');
+                                    setRefused({});
                                 },
                             },
                         );
                     }}
                 >
-                    <TextField label="What changes, and why" value={text} error={refused} onText={setText} />
+                    <TextField label="What changes, and why" value={text} error={refused['text']} onText={setText} />
+                    {hasFeed && (
+                        <TextField
+                            label="Nitrogen fed, if it changes"
+                            unit="mg a day"
+                            value={nitrogen}
+                            error={refused['nitrogen']}
+                            onText={setNitrogen}
+                        />
+                    )}
                     <Button type="submit" justifySelf="start">
                         Note it
                     </Button>

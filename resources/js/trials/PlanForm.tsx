@@ -17,6 +17,8 @@ const EMPTY = {
     stop: '',
     units: '3',
     litres: '',
+    food: '',
+    foodMgPerDay: '',
     nitrogenMgPerDay: '',
     cyclingWeeks: '4',
     weeks: '12',
@@ -41,10 +43,12 @@ function groups(value: unknown): Record<string, unknown>[] {
 export function PlanForm({
     systemId,
     parameters,
+    foods,
     from,
 }: {
     systemId: number;
     parameters: [string, string][];
+    foods: [string, string][];
     from: NextPlan | null;
 }) {
     const { unit, amount } = useUnits();
@@ -122,7 +126,14 @@ export function PlanForm({
             <Box display="grid" gap="3" gridTemplateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} alignItems="start">
                 {field('units', 'Units per arm')}
                 {field('litres', 'Water per unit', { unit: unit('volume') })}
-                {field('nitrogenMgPerDay', 'Nitrogen fed', { unit: 'mg a day' })}
+                <ChoiceField
+                    label="Food"
+                    value={typed.food}
+                    options={[['', 'not weighed'], ...foods]}
+                    onPick={(food) => setTyped({ ...typed, food })}
+                />
+                {field('foodMgPerDay', 'Food per unit', { unit: 'mg a day' })}
+                {field('nitrogenMgPerDay', 'Or its nitrogen', { unit: 'mg a day' })}
                 {field('cyclingWeeks', 'Cycling first', { unit: 'weeks' })}
                 {field('weeks', 'Length', { unit: 'weeks' })}
                 {field('every', 'Test every', { unit: 'days' })}

@@ -73,7 +73,7 @@ export interface TrialShell {
     /** Day of the trial; null before its start. */
     day: number | null;
     lastDay: number;
-    amendments: { day: string; text: string }[];
+    amendments: { day: string; text: string; nitrogen?: number }[];
     /** What you wrote down yourself. */
     lessons: string[];
     started: string | null;
@@ -88,11 +88,12 @@ export interface Trial extends TrialShell {
     arms: string[];
     control: string;
     feed: string;
+    /** Fed to each unit, mg a day; null where it is not known. */
+    nitrogen: number | null;
     stop: string;
     setup: {
         units: number;
         litres: number;
-        nitrogenMgPerDay: number;
         cyclingWeeks: number;
         weeks: number;
         every: number;

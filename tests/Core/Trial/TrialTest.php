@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use Ithys\Assumption\Assumptions;
 use Ithys\Document\Refused;
 use Ithys\Drawing\TrialSvg;
 use Ithys\Journal\InvalidEntry;
 use Ithys\Journal\Reading\Parameter;
+use Ithys\Nutrient\Parameters;
 use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
 use Ithys\Trial\CellDoor;
@@ -377,7 +379,7 @@ it('still reads a plan of the first schema', function (): void {
     ];
     $plan = TrialPlan::stored($old);
     expect($plan->reads[0]->parameter)->toBe(Parameter::Phosphate)->and($plan->reads[0]->scatter->step)->toBe(0.01)
-        ->and($plan->feed)->toBe('not told');
+        ->and($plan->feed->what)->toBe('not told');
 });
 
 it('draws its report as SVG 1.1, and keeps the arms of a blind one to itself', function (): void {
@@ -406,7 +408,20 @@ it('reads a cell of the sheet, and refuses what is none', function (string $text
 ]);
 
 it('draws beside a unit the nitrate that its food should have made', function (): void {
+    $figures = Parameters::of(Assumptions::standard());
     // 0.5 mg of nitrogen a day for 10 days in 5 L is 1 mg/L, times 4.42664 (IUPAC 2013).
-    expect(trialPlan()->fed(Parameter::Nitrate, 10))->toEqualWithDelta(4.42664, 1e-9)
-        ->and(trialPlan()->fed(Parameter::Phosphate, 10))->toBeNull();
+    expect(trialPlan()->fed(Parameter::Nitrate, 10, $figures))->toEqualWithDelta(4.42664, 1e-9)
+        ->and(trialPlan()->fed(Parameter::Phosphate, 10, $figures))->toBeNull()
+        // 1 mg a day from day 4 on: 4 x 0.5 + 6 x 1 mg.
+        ->and(trialPlan()->fed(Parameter::Nitrate, 10, $figures, [[4, 1.0]]))->toEqualWithDelta(1.6 * 4.42664, 1e-9)
+        ->and(trialPlan()->fed(Parameter::Nitrate, 3, $figures, [[4, 1.0]]))->toEqualWithDelta(0.3 * 4.42664, 1e-9);
+    // Pellets: 0.92 dry, of which 0.48 protein, which holds 1 / 6.25 nitrogen: 70.656 mg a gram.
+    $weighed = trialPlan(['nitrogenMgPerDay' => null, 'food' => 'pellet', 'foodMgPerDay' => 10.0]);
+    expect($weighed->feed->nitrogen($figures))->toEqualWithDelta(0.70656, 1e-9);
+    // What was not entered is not zero.
+    $unknown = trialPlan(['nitrogenMgPerDay' => null]);
+    expect($unknown->fed(Parameter::Nitrate, 10, $figures))->toBeNull()
+        ->and($unknown->fed(Parameter::Nitrate, 10, $figures, [[4, 1.0]]))->toBeNull()
+        ->and($unknown->fed(Parameter::Nitrate, 10, $figures, [[0, 1.0]]))->toEqualWithDelta(2 * 4.42664, 1e-9)
+        ->and(fn () => trialPlan(['food' => 'pellet']))->toThrow(Refused::class);
 });

@@ -24,6 +24,7 @@ interface Trials {
     /** What can be read, by key and name. */
     parameters: [string, string][];
     nutrients: [string, string][];
+    foods: [string, string][];
     forms: [string, string][];
     sides: number[];
     tank: string;
@@ -87,6 +88,7 @@ export default function Index({ frame, trials, from }: { frame: SystemFrame; tri
                         <PlanForm
                             systemId={frame.id}
                             parameters={trials.parameters}
+                            foods={trials.foods}
                             from={from?.form === UNITS ? from : null}
                         />
                     ) : (

@@ -29,16 +29,19 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                 <Box display="grid" gap="3">
                     <chakra.h2 fontSize="lg">Plan</chakra.h2>
                     <p>
-                        {`${trial.arms.join(', ')}: ${setup.units} units per arm, ${show(setup.litres, 'volume')} each. Tested every ${setup.every} days for ${setup.weeks} weeks, after ${setup.cyclingWeeks} weeks of cycling. Control: ${trial.control}. Feed: ${trial.feed}.`}
+                        {`${trial.arms.join(', ')}: ${setup.units} units per arm, ${show(setup.litres, 'volume')} each. Tested every ${setup.every} days for ${setup.weeks} weeks, after ${setup.cyclingWeeks} weeks of cycling. Control: ${trial.control}. Feed: ${trial.feed}${trial.nitrogen === null ? '' : `, ${figure(trial.nitrogen)} mg of nitrogen a day per unit`}.`}
                         {trial.reads.map(({ label, kit, step, unit }) =>
                             kit === '' ? '' : ` ${label} by ${kit}, step ${figure(step)} ${unit}.`,
                         )}
                         {trial.stop === '' ? '' : ` Stops early if: ${trial.stop}.`}
                     </p>
                     <PowerTable power={trial.power} />
+                    {trial.state === 'planned' && trial.mayPlan && (
+                        <Link href={`/systems/${frame.id}/trials?from=${trial.id}#plan`}>Plan it differently</Link>
+                    )}
                     {trial.state !== 'planned' && (
                         <>
-                            <Amendments trial={trial} url={url} />
+                            <Amendments trial={trial} url={url} hasFeed />
                             <Lessons
                                 key={trial.lessons.join()}
                                 trial={trial}

@@ -37,6 +37,9 @@ export default function Tank({ frame, trial }: { frame: SystemFrame; trial: Tank
                     {trial.power !== null && (
                         <Shows power={trial.power} tank={trial.tanks.changed} isSwitched={trial.form === 'switched'} />
                     )}
+                    {trial.state === 'planned' && trial.mayPlan && (
+                        <Link href={`/systems/${frame.id}/trials?from=${trial.id}#plan`}>Plan it differently</Link>
+                    )}
                     {trial.state !== 'planned' && (
                         <>
                             <Amendments trial={trial} url={url} />
