@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ithys\Drawing;
 
+use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Words;
 use Ithys\Trial\Judgement;
 use Ithys\Trial\Pair;
@@ -51,7 +52,7 @@ final readonly class TrialSvg
         }
         $setup = $this->plan->setup;
         foreach (self::wrapped(sprintf(
-            '%s. %d units an arm, read every %d days for %d weeks. Control: %s. Feed: %s.',
+            '%s. %d units per arm, read every %d days for %d weeks. Control: %s. Feed: %s.',
             implode(', ', $this->plan->arms),
             $setup->units,
             $setup->every,
@@ -158,7 +159,7 @@ final readonly class TrialSvg
 
     private function pair(Pair $pair, TrialRead $read): string
     {
-        $figure = static fn (float $one): string => (string) round($one, 3);
+        $figure = static fn (float $one): string => (string) Quantity::significant($one, 2);
 
         return sprintf(
             '%s minus %s: %s %s%s, p %s%s',
@@ -169,8 +170,8 @@ final readonly class TrialSvg
             $pair->interval === null
                 ? ''
                 : " (95 %: {$figure($pair->interval[0])} to {$figure($pair->interval[1])})",
-            $figure($pair->p),
-            $pair->exchange === null ? '' : "; by exchanging units {$figure($pair->exchange)}",
+            round($pair->p, 3),
+            $pair->exchange === null ? '' : '; by exchanging units '.round($pair->exchange, 3),
         );
     }
 

@@ -14,6 +14,7 @@ use Ithys\Journal\Feed\Food;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Quantity\Quantity;
 use Ithys\Quantity\Text;
+use Ithys\Quantity\UnitSystem;
 use Ithys\Quantity\Words;
 use Ithys\Trial\PlannedPower;
 use Ithys\Trial\Tank\Form;
@@ -35,6 +36,7 @@ final class TrialsView
         return [
             'mayPlan' => $keeper->can('design', $system),
             'parameters' => self::parameters(TrialRead::PARAMETERS),
+            'units' => self::units($keeper->units),
             'nutrients' => self::parameters(Parameter::nutrients()),
             'foods' => array_map(static fn (Food $one): array => [$one->value, ucfirst($one->label())], Food::cases()),
             'forms' => array_map(static fn (Form $one): array => [$one->value, $one->label()], Form::cases()),
@@ -72,6 +74,17 @@ final class TrialsView
             now()->addDays(self::KEPT),
             static fn (): string => $keeper->words()->say($trial->judged($now)->says()),
         );
+    }
+
+    /** @return array<string, string> what each parameter is read in */
+    private static function units(UnitSystem $units): array
+    {
+        $each = [];
+        foreach (TrialRead::PARAMETERS as $one) {
+            $each[$one->value] = $units->unitOf($one->dimension())->value;
+        }
+
+        return $each;
     }
 
     /**

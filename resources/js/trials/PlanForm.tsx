@@ -43,11 +43,13 @@ function groups(value: unknown): Record<string, unknown>[] {
 export function PlanForm({
     systemId,
     parameters,
+    units,
     foods,
     from,
 }: {
     systemId: number;
     parameters: [string, string][];
+    units: Record<string, string>;
     foods: [string, string][];
     from: NextPlan | null;
 }) {
@@ -101,88 +103,101 @@ export function PlanForm({
         <chakra.form
             aria-label="Plan a trial"
             display="grid"
-            gap="3"
-            maxWidth="46rem"
+            rowGap="3"
+            columnGap="10"
+            gridTemplateColumns={{ base: '1fr', lg: 'minmax(0, 46rem) minmax(0, 1fr)' }}
+            gridTemplateAreas={{ base: '"fields" "shows" "plan"', lg: '"fields shows" "plan shows"' }}
             onSubmit={(event: SyntheticEvent) => {
                 event.preventDefault();
                 router.post(`/systems/${systemId}/trials`, body, { onError: setErrors });
             }}
         >
-            {field('question', 'Question', { help: 'For example: Do the stones lower it?' })}
-            <Box display="grid" gap="3" alignItems="start" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}>
-                {arms.map((arm, n) => (
-                    <TextField
+            <Box gridArea="fields" display="grid" gap="3" maxWidth="46rem">
+                {field('question', 'Question', { help: 'For example: Do the stones lower it?' })}
+                <Box display="grid" gap="3" alignItems="start" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}>
+                    {arms.map((arm, n) => (
+                        <TextField
+                            key={n}
+                            label={n === 0 ? 'Arm 1, the control' : `Arm ${n + 1}${n > 1 ? ', if any' : ''}`}
+                            value={arm}
+                            maxLength={40}
+                            error={n === 0 ? errors['arms'] : undefined}
+                            onText={(text) => setArms(arms.map((one, at) => (at === n ? text : one)))}
+                        />
+                    ))}
+                    {field('control', 'Control contains', { help: 'As much real surface, not bare glass' })}
+                    {field('feed', 'Feed for all units', { help: 'The same for all, unblended' })}
+                </Box>
+                <Box
+                    display="grid"
+                    gap="3"
+                    gridTemplateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }}
+                    alignItems="start"
+                >
+                    {field('units', 'Units per arm')}
+                    {field('litres', 'Water per unit', { unit: unit('volume') })}
+                    <ChoiceField
+                        label="Food"
+                        value={typed.food}
+                        options={[['', 'not weighed'], ...foods]}
+                        onPick={(food) => setTyped({ ...typed, food })}
+                    />
+                    {field('foodMgPerDay', 'Food per unit, mg/day')}
+                    {field('nitrogenMgPerDay', 'Or its nitrogen, mg/day')}
+                    {field('cyclingWeeks', 'Cycling first', { unit: 'weeks' })}
+                    {field('weeks', 'Length', { unit: 'weeks' })}
+                    {field('every', 'Test every', { unit: 'days' })}
+                </Box>
+                {reads.map((read, n) => (
+                    <Read
                         key={n}
-                        label={n === 0 ? 'Arm 1, the control' : `Arm ${n + 1}${n > 1 ? ', if any' : ''}`}
-                        value={arm}
-                        maxLength={40}
-                        error={n === 0 ? errors['arms'] : undefined}
-                        onText={(text) => setArms(arms.map((one, at) => (at === n ? text : one)))}
+                        n={n}
+                        read={read}
+                        parameters={parameters}
+                        unit={units[read.parameter] ?? ''}
+                        errors={errors}
+                        onChange={(changed) => setReads(reads.map((one, at) => (at === n ? changed : one)))}
+                        onRemove={reads.length > 1 ? () => setReads(reads.filter((_, at) => at !== n)) : undefined}
                     />
                 ))}
-                {field('control', 'Control contains', { help: 'As much real surface, not bare glass' })}
-                {field('feed', 'Feed for all units', { help: 'The same for all, unblended' })}
+                {errors['reads'] !== undefined && (
+                    <chakra.p role="alert" color="fault" fontSize="sm">
+                        {errors['reads']}
+                    </chakra.p>
+                )}
+                {reads.length < READS && (
+                    <Box>
+                        <Button
+                            onClick={() =>
+                                setReads([
+                                    ...reads,
+                                    {
+                                        ...empty,
+                                        parameter:
+                                            parameters.find(
+                                                ([key]) => !reads.some((one) => one.parameter === key),
+                                            )?.[0] ?? '',
+                                    },
+                                ])
+                            }
+                        >
+                            Test another parameter
+                        </Button>
+                    </Box>
+                )}
+                {field('stop', 'Stop early if', { help: 'For example: ammonia over 1 ppm in any unit' })}
+                <CheckField label="Blind: hide the arms until the verdict" checked={isBlind} onCheck={setBlind} />
             </Box>
-            <Box display="grid" gap="3" gridTemplateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr' }} alignItems="start">
-                {field('units', 'Units per arm')}
-                {field('litres', 'Water per unit', { unit: unit('volume') })}
-                <ChoiceField
-                    label="Food"
-                    value={typed.food}
-                    options={[['', 'not weighed'], ...foods]}
-                    onPick={(food) => setTyped({ ...typed, food })}
-                />
-                {field('foodMgPerDay', 'Food per unit', { unit: 'mg a day' })}
-                {field('nitrogenMgPerDay', 'Or its nitrogen', { unit: 'mg a day' })}
-                {field('cyclingWeeks', 'Cycling first', { unit: 'weeks' })}
-                {field('weeks', 'Length', { unit: 'weeks' })}
-                {field('every', 'Test every', { unit: 'days' })}
-            </Box>
-            {reads.map((read, n) => (
-                <Read
-                    key={n}
-                    n={n}
-                    read={read}
-                    parameters={parameters}
-                    errors={errors}
-                    onChange={(changed) => setReads(reads.map((one, at) => (at === n ? changed : one)))}
-                    onRemove={reads.length > 1 ? () => setReads(reads.filter((_, at) => at !== n)) : undefined}
-                />
-            ))}
-            {errors['reads'] !== undefined && (
-                <chakra.p role="alert" color="fault" fontSize="sm">
-                    {errors['reads']}
+            <Box gridArea="shows">{answer?.ok === true && <PowerTable power={answer.result} />}</Box>
+            <Box gridArea="plan" display="grid" gap="3" maxWidth="46rem">
+                <chakra.p fontSize="sm" color="quiet">
+                    The verdict comes once, after the last day. Early looks are refused. A trial that stops early is not
+                    judged.
                 </chakra.p>
-            )}
-            {reads.length < READS && (
-                <Box>
-                    <Button
-                        onClick={() =>
-                            setReads([
-                                ...reads,
-                                {
-                                    ...empty,
-                                    parameter:
-                                        parameters.find(([key]) => !reads.some((one) => one.parameter === key))?.[0] ??
-                                        '',
-                                },
-                            ])
-                        }
-                    >
-                        Test another parameter
-                    </Button>
-                </Box>
-            )}
-            {field('stop', 'Stop early if', { help: 'For example: ammonia over 1 ppm in any unit' })}
-            <CheckField label="Blind: hide the arms until the verdict" checked={isBlind} onCheck={setBlind} />
-            {answer?.ok === true && <PowerTable power={answer.result} />}
-            <chakra.p fontSize="sm" color="quiet">
-                The verdict comes once, after the last day. Early looks are refused. A trial that stops early is not
-                judged.
-            </chakra.p>
-            <Button type="submit" look="solid" justifySelf="start" minH={{ base: '44px', md: '36px' }}>
-                Plan it
-            </Button>
+                <Button type="submit" look="solid" justifySelf="start" minH={{ base: '44px', md: '36px' }}>
+                    Plan it
+                </Button>
+            </Box>
         </chakra.form>
     );
 }
@@ -191,6 +206,7 @@ function Read({
     n,
     read,
     parameters,
+    unit,
     errors,
     onChange,
     onRemove,
@@ -198,6 +214,7 @@ function Read({
     n: number;
     read: Read;
     parameters: [string, string][];
+    unit: string;
     errors: Partial<Record<string, string>>;
     onChange: (read: Read) => void;
     onRemove: (() => void) | undefined;
@@ -219,13 +236,13 @@ function Read({
             />
             <TextField label={`Test kit${name}`} value={read.kit} maxLength={60} onText={set('kit')} />
             <TextField
-                label={`Step of the kit${name}`}
+                label={`Step of the kit${name} (${unit})`}
                 value={read.step}
                 error={errors[`reads.${n}.step`]}
                 onText={set('step')}
             />
             <TextField
-                label={`Units differ by${name}`}
+                label={`Units differ by${name} (${unit})`}
                 value={read.scatter}
                 error={errors[`reads.${n}.scatter`]}
                 help="Standard deviation"

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use Ithys\Document\Refused;
 use Ithys\Effect\Confounder;
+use Ithys\Effect\Relaxed\Course;
+use Ithys\Effect\Relaxed\Dilution;
 use Ithys\Effect\Relaxed\Interval;
+use Ithys\Effect\Relaxed\Series;
 use Ithys\Journal\Entry;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
@@ -203,4 +206,27 @@ it('promises less where a tank wanders more, and nothing from few readings', fun
     expect($of('drifting'))->toBeGreaterThan($of('quiet'))
         ->and(TriedTanks::smallest($longer, Lot::draw($longer, 1), [], 1))
         ->toBeLessThan(TriedTanks::smallest($plan, Lot::draw($plan, 1), [], 1));
+});
+
+it('has for the time on what would be in the water by it alone', function (): void {
+    // Another way: Euler steps of a thousandth of a day.
+    $days = range(1.0, 40.0, 3.0);
+    $water = [new Dilution(9.5, 0.2), new Dilution(30.0, 0.1)];
+    $spans = [[2.0, 8.0], [15.0, 33.0]];
+    $n = count($days);
+    $series = new Series($days, array_fill(0, $n, 5.0), array_fill(0, $n, 1.0), array_fill(0, $n, 0.0), $water);
+    $column = Course::switched($spans)->columns($series, 0.03)[2];
+    [$level, $next, $euler] = [0.0, 0, []];
+    for ($step = 1000; $step <= 40_000; $step++) {
+        $day = $step / 1000;
+        foreach ($days as $at => $read) {
+            abs($day - $read) < 1e-9 && $euler[$at] = $level;
+        }
+        $next < 2 && abs($day - $water[$next]->day) < 1e-9 && $level *= 1 - $water[$next++]->share;
+        $isOn = array_filter($spans, fn (array $one): bool => $day >= $one[0] && $day < $one[1]) !== [];
+        $level += 0.001 * (($isOn ? 1.0 : 0.0) - 0.03 * $level);
+    }
+    foreach ($euler as $at => $value) {
+        expect($column[$at])->toEqualWithDelta($value, 2e-3);
+    }
 });

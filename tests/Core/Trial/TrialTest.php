@@ -151,6 +151,36 @@ it('shows no difference where there is none, in 95 of 100 trials', function (arr
     expect($false / 300)->toBeLessThanOrEqual(0.05);
 })->with([[['gravel', 'stones']], [['gravel', 'stones', 'rubble']]]);
 
+// Units of other kinds than a normal one: told by the words that a keeper reads.
+it('says that an arm differs in at most 5 of 100 trials of units that are not normal', function (string $kind): void {
+    $random = new Randomizer(new Mt19937(31));
+    $even = fn (): float => $random->getInt(0, 1_000_000) / 1_000_000;
+    $normal = fn (): float => array_sum(array_map($even, range(1, 12))) - 6;
+    $plan = trialPlan(['units' => 3]);
+    $false = 0;
+    for ($n = 0; $n < 300; $n++) {
+        $placed = Placement::of($plan, $n);
+        $cells = [];
+        foreach ($placed as $unit => $arm) {
+            $level = 20.0 + match ($kind) {
+                'skewed' => 3 * (exp(0.8 * $normal()) - exp(0.32)),
+                // The control is steady, the other arm is not.
+                'one arm scatters four times as much' => ($arm === 1 ? 4.0 : 1.0) * $normal(),
+                'one unit in ten is far off' => $normal() + ($even() < 0.1 ? 12.0 : 0.0),
+                default => $normal(),
+            };
+            foreach ($plan->setup->days() as $day) {
+                $level += $kind === 'units that walk' ? 0.8 * $normal() : 0.0;
+                $read = max(0.0, $level + 0.4 * $normal());
+                $cells[$unit][$day] = (string) (round($read / 0.5) * 0.5);
+            }
+        }
+        $says = said(Judgement::of($plan, $placed, sheetOf($cells), 84)->says());
+        $false += str_contains($says, 'ends lower') || str_contains($says, 'ends higher') ? 1 : 0;
+    }
+    expect($false / 300)->toBeLessThanOrEqual(0.05);
+})->with(['skewed', 'one arm scatters four times as much', 'one unit in ten is far off', 'units that walk']);
+
 it('is not fooled by a lead of two months that is gone at the end, and says that there was one', function (): void {
     $random = new Randomizer(new Mt19937(17));
     $plan = trialPlan(['weeks' => 20]);

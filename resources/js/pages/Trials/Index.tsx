@@ -23,6 +23,8 @@ interface Trials {
     mayPlan: boolean;
     /** What can be read, by key and name. */
     parameters: [string, string][];
+    /** What each is read in, by key. */
+    units: Record<string, string>;
     nutrients: [string, string][];
     foods: [string, string][];
     forms: [string, string][];
@@ -88,6 +90,7 @@ export default function Index({ frame, trials, from }: { frame: SystemFrame; tri
                         <PlanForm
                             systemId={frame.id}
                             parameters={trials.parameters}
+                            units={trials.units}
                             foods={trials.foods}
                             from={from?.form === UNITS ? from : null}
                         />
