@@ -141,7 +141,11 @@ final readonly class TankTrials
         return null;
     }
 
-    /** @return list<array{planned: int, day: int, isOn: bool}> switches to be made, in order; none where it does not run */
+    /**
+     * Switches to be made, in order; none where it does not run.
+     *
+     * @return list<array{planned: int, day: int, isOn: bool}>
+     */
     public function nextSwitches(): array
     {
         return $this->trial->started === null || $this->trial->ended !== null ? [] : array_values(array_filter(

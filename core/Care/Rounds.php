@@ -178,7 +178,8 @@ final readonly class Rounds
             }
         }
         foreach ($this->renewals as $one) {
-            foreach ([max($one->due() ?? PHP_INT_MAX, $today), ...$one instanceof TrialDay ? $one->further() : []] as $day) {
+            $further = $one instanceof TrialDay ? $one->further() : [];
+            foreach ([max($one->due() ?? PHP_INT_MAX, $today), ...$further] as $day) {
                 if ($day >= $today && $day < $today + $days) {
                     $ahead[$day - $today][] = $one;
                 }

@@ -12,7 +12,9 @@ use Tests\TestCase;
 
 uses(TestCase::class, RefreshDatabase::class);
 
-const CELLS = ['8', '8.5', '0', '<0.5', '12 cloudy', 'missing: it leaked', 'died', 'green', '', '-3', '9000', '8,5', '?'];
+const CELLS = [
+    '8', '8.5', '0', '<0.5', '12 cloudy', 'missing: it leaked', 'died', 'green', '', '-3', '9000', '8,5', '?',
+];
 
 it('answers random trials without a fault, says one thing on all pages, and keeps the arms of a blind one', function (
     int $seed,
@@ -29,15 +31,18 @@ it('answers random trials without a fault, says one thing on all pages, and keep
     );
     for ($n = 0; $n < 6; $n++) {
         $reads = array_map(fn (string $key): array => [
-            'parameter' => $key, 'kit' => '', 'step' => $one(['0.5', '0.01', '5']), 'scatter' => $one(['1', '0.02', '30']),
+            'parameter' => $key, 'kit' => '', 'step' => $one(['0.5', '0.01', '5']),
+            'scatter' => $one(['1', '0.02', '30']),
         ], $random->pickArrayKeys(array_flip(['no3', 'po4', 'nh4', 'alk']), $random->getInt(1, 3)));
         $send('POST', $at, $one([true, true, false]) ? [
             'question' => 'Do the stones lower it?', 'control' => 'gravel', 'feed' => 'pellets', 'reads' => $reads,
             'arms' => array_slice(['gravel', 'stones', '=rubble', 'blocks'], 0, $random->getInt(2, 4)),
-            'units' => (string) $random->getInt(1, 4), 'litres' => '5', 'cyclingWeeks' => '0', 'isBlind' => $one([true, false]),
+            'units' => (string) $random->getInt(1, 4), 'litres' => '5', 'cyclingWeeks' => '0',
+            'isBlind' => $one([true, false]),
             'weeks' => (string) $random->getInt(1, 6), 'every' => (string) $random->getInt(1, 14),
         ] : [
-            'question' => 'Does the light lower it?', 'change' => 'the light', 'form' => $one(['switched', 'paired', 'before']),
+            'question' => 'Does the light lower it?', 'change' => 'the light',
+            'form' => $one(['switched', 'paired', 'before']),
             'parameter' => $one(['no3', 'po4']), 'phaseDays' => $one(['28', '14', '42']), 'periods' => $one(['4', '6']),
             'washoutDays' => $one(['0', '3']), 'every' => $one(['2', '4', '7']), 'other' => (string) $tanks[1]->id,
         ]);
@@ -57,7 +62,9 @@ it('answers random trials without a fault, says one thing on all pages, and keep
                 array_map(fn (string $unit): string => $one(['no3', 'po4', 'alk', '']).' '.$unit.' '.$day, $units),
                 array_map(fn (): string => $one(CELLS), $units),
             )]),
-            3 => $send('POST', "{$here}/table", ['table' => "day,U1,U2,U3\n{$day},".implode(',', [$one(CELLS), $one(CELLS), '7'])]),
+            3 => $send('POST', "{$here}/table", [
+                'table' => "day,U1,U2,U3\n{$day},".implode(',', [$one(CELLS), $one(CELLS), '7']),
+            ]),
             4 => $send('POST', str_replace('trials', 'journal', $at), [
                 'line' => "trial stones no3 U1 {$one(CELLS)} U2 {$one(CELLS)}",
             ]),
@@ -67,7 +74,9 @@ it('answers random trials without a fault, says one thing on all pages, and keep
                 'no3 8.5', 'no3 7', 'po4 0.05', 'water change 30 l', 'light 8 h', 'light 10 h', 'skimmer off',
             ])]),
             8 => $send('PUT', "{$here}/change", ['entry' => $random->getInt(1, 40)]),
-            9 => $random->getInt(0, 4) === 0 ? $send('POST', "{$here}/end") : $send('PUT', "{$here}/lessons", ['text' => "a\nb"]),
+            9 => $random->getInt(0, 4) === 0
+                ? $send('POST', "{$here}/end")
+                : $send('PUT', "{$here}/lessons", ['text' => "a\nb"]),
         };
         $trial->refresh();
         $page = $this->get($here)->assertOk()->inertiaProps('trial');

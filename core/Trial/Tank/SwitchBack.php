@@ -194,8 +194,8 @@ final class SwitchBack
         }
 
         return min($count) === 0 && max($count) >= self::TOLD ? Text::of(
-            'Not clear: {n} water changes are logged while it was {isOn}, and none in the other periods. Log what is missing, or '
-                .'“no water changes from … to …”.',
+            'Not clear: {n} water changes are logged while it was {isOn}, and none in the other periods. Log what is '
+                .'missing, or “no water changes from … to …”.',
             n: max($count),
             isOn: $count[1] > 0 ? 'on' : 'off',
         ) : null;
