@@ -6,6 +6,7 @@ namespace Ithys\Trial;
 
 use Ithys\Document\Refused;
 use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\Reading\Basis;
 use Ithys\Journal\Reading\Parameter;
 
 /** The one door through which readings come into the sheet of a trial: all of them, or none. */
@@ -39,9 +40,11 @@ final readonly class CellDoor
         [$cells, $problems] = [[], []];
         foreach ($typed as $one) {
             $unit = mb_strtoupper(trim($one['unit']));
-            $parameter = $this->parameter($one['parameter']);
+            [$parameter, $basis] = $this->parameter($one['parameter']);
             $place = trim("{$one['parameter']} {$unit} {$one['day']}");
             $text = trim($one['text']);
+            // The same cell, whatever word its parameter is typed by.
+            $cell = "{$parameter?->value} {$unit} {$one['day']}";
             $sentence = match (true) {
                 $parameter === null => "{$place}: the plan does not read “{$one['parameter']}”.",
                 ! isset($this->placed[$unit]) => "There is no unit “{$unit}” in the plan. It has "
@@ -49,7 +52,7 @@ final readonly class CellDoor
                 ! $this->isPlanned($one['day']) => "Day “{$one['day']}” is not in the plan. It is read on days "
                     .self::listed($this->plan->setup->days()).'.',
                 (int) $one['day'] > $this->today => "Day {$one['day']} has not come yet: today is day {$this->today}.",
-                isset($cells[$place]) => "{$unit} stands twice on day {$one['day']}. Leave one of the two.",
+                isset($cells[$cell]) => "{$unit} stands twice on day {$one['day']}. Leave one of the two.",
                 default => null,
             };
             if ($parameter === null || $sentence !== null) {
@@ -58,11 +61,11 @@ final readonly class CellDoor
                 continue;
             }
             try {
-                $cells[$place] = [
+                $cells[$cell] = [
                     'parameter' => $parameter->value,
                     'unit' => $unit,
                     'day' => (int) $one['day'],
-                    'cell' => $text === '' ? '' : TrialReading::typed($text, $parameter)->text(),
+                    'cell' => $text === '' ? '' : TrialReading::typed($text, $parameter, $basis)->text(),
                 ];
             } catch (InvalidEntry $invalid) {
                 $problems["cells.{$place}"] = "{$unit}, day {$one['day']}: {$invalid->getMessage()}";
@@ -77,11 +80,14 @@ final readonly class CellDoor
         return ctype_digit($day) && in_array((int) $day, $this->plan->setup->days(), true);
     }
 
-    private function parameter(string $word): ?Parameter
+    /** @return array{?Parameter, Basis} the parameter, null where the plan does not read it, and its basis */
+    private function parameter(string $word): array
     {
-        $parameter = $word === '' ? $this->plan->reads[0]->parameter : Parameter::fromWord($word)[0] ?? null;
+        [$parameter, $basis] = $word === ''
+            ? [$this->plan->reads[0]->parameter, Basis::Ion]
+            : Parameter::fromWord($word) ?? [null, Basis::Ion];
 
-        return $parameter === null || $this->plan->reading($parameter) === null ? null : $parameter;
+        return [$parameter === null || $this->plan->reading($parameter) === null ? null : $parameter, $basis];
     }
 
     /** @param  list<int>  $days */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ithys\Trial;
 
 use Ithys\Journal\InvalidEntry;
+use Ithys\Journal\Reading\Basis;
 use Ithys\Journal\Reading\Parameter;
 use Ithys\Journal\Reading\Reading;
 use Ithys\Quantity\Decimal;
@@ -26,11 +27,11 @@ final readonly class TrialReading
     }
 
     /**
-     * "8.5", "<0.02", "8.5 cloudy", "missing: the kit ran out".
+     * "8.5", "<0.02", "8.5 cloudy", "missing: the kit ran out"; kept as the ion, whatever basis it is typed in.
      *
      * @throws InvalidEntry for what is none of these
      */
-    public static function typed(string $text, Parameter $parameter): self
+    public static function typed(string $text, Parameter $parameter, Basis $basis = Basis::Ion): self
     {
         $text = trim($text);
         if (preg_match('~^(?:missing|none|died|lost)\b[:,]?\s*(.*)$~iu', $text, $said) === 1) {
@@ -50,7 +51,7 @@ final readonly class TrialReading
         }
 
         return new self(
-            Reading::of($parameter, $value)->value,
+            Reading::of($parameter, $value, $basis)->value,
             $isBelow,
             $isCloudy,
             '',

@@ -49,14 +49,12 @@ final class TankTrialView
             'change' => $plan->change,
             'schedule' => $plan->schedule->toArray(),
             'tanks' => ['changed' => $changed->name, 'left' => $left?->name],
-            'order' => $lot->order,
             'spans' => $lot->spans(),
             'switches' => array_map(static fn (array $one): array => [
                 ...$one,
                 'isMade' => isset($trial->switched[$one['planned']]),
             ], $plan->form === Form::Switched ? $lot->switches() : []),
             'changeDay' => $lot->changeDay(),
-            'days' => $lot->days(),
             'next' => $tanks->nextDay($changed),
             'readings' => array_map(
                 static fn (System $one): array => ['tank' => $one->name, 'points' => $tanks->readings($one)],

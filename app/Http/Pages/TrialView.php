@@ -135,7 +135,7 @@ final class TrialView
 
     /**
      * @param  array<int, TrialReading>  $readings  by day
-     * @return list<array{day: int, level: ?float, isCloudy: bool, isBelow: bool}>
+     * @return list<array{day: int, level: ?float, isCloudy: bool}>
      */
     private static function course(array $readings): array
     {
@@ -145,7 +145,6 @@ final class TrialView
             'day' => $day,
             'level' => $one->level(),
             'isCloudy' => $one->isCloudy,
-            'isBelow' => $one->isBelow,
         ], array_keys($readings), array_values($readings));
     }
 

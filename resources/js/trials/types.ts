@@ -54,7 +54,6 @@ export interface Point {
     /** Null where it is missing. */
     level: number | null;
     isCloudy: boolean;
-    isBelow: boolean;
 }
 
 export interface Unit {
@@ -122,12 +121,11 @@ export interface TankTrial extends TrialShell {
     change: string;
     schedule: { phaseDays: number; periods: number; washoutDays: number; every: number };
     tanks: { changed: string; left: string | null };
-    order: boolean[];
     /** Days from and to which it is on. */
     spans: [number, number][];
     switches: { planned: number; day: number; isOn: boolean; isMade: boolean }[];
     changeDay: number;
-    days: number[];
+    /** The first planned day without a reading in the journal; null where none is left. */
     next: number | null;
     readings: { tank: string; points: [number, number][] }[];
     headline: string;

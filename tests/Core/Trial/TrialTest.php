@@ -315,6 +315,8 @@ it('takes readings at one door, all of them or none', function (array $typed, st
     expect($door->day())->toBe(14)->and($door->take([$good]))->toBe([
         ['parameter' => 'no3', 'unit' => 'U1', 'day' => 14, 'cell' => '8.5 cloudy'],
     ]);
+    // As nitrogen it is kept as nitrate: 2 times 4.42664 (IUPAC 2013).
+    expect((float) $door->take([$cell('U2', '14', '2', 'no3-n')])[0]['cell'])->toEqualWithDelta(2 * 4.42664, 1e-4);
     try {
         $door->take([$good, $cell(...$typed)]);
         $this->fail('It was taken.');
@@ -327,6 +329,7 @@ it('takes readings at one door, all of them or none', function (array $typed, st
     'a day to come' => [['U2', '21', '8'], 'has not come yet'],
     'a negative day' => [['U2', '-7', '8'], 'is not in the plan'],
     'two readings of one unit on one day' => [['U1', '14', '9'], 'stands twice'],
+    'the same by another word' => [['U1', '14', '9', 'nitrate'], 'stands twice'],
     'text' => [['U2', '14', 'green'], 'U2, day 14'],
     'a parameter that is not read' => [['U2', '14', '8', 'po4'], 'does not read “po4”'],
     'no parameter at all' => [['U2', '14', '8', 'gold'], 'does not read “gold”'],

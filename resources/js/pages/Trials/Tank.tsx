@@ -82,7 +82,7 @@ export default function Tank({ frame, trial }: { frame: SystemFrame; trial: Tank
             <chakra.p color="quiet" mb="2">
                 {trial.day === null
                     ? 'Planned. The plan is locked when you start it.'
-                    : `Day ${Math.min(trial.day, trial.lastDay)} of ${trial.lastDay}${trial.state === 'ended' ? ', ended' : ''}`}
+                    : `Day ${Math.min(trial.day, trial.lastDay)} of ${trial.lastDay}${trial.state === 'ended' ? ', ended' : ''}${trial.next === null ? '' : `. Next test on day ${trial.next}.`}`}
             </chakra.p>
             {trial.headline !== '' && (
                 <chakra.p
