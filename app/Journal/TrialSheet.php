@@ -50,8 +50,8 @@ final readonly class TrialSheet
             )
             : [];
         DB::transaction(function () use ($cells, $by, $late): void {
-            // Saved in any case: its stamp counts on.
-            $this->trial->fill(['amendments' => [...$this->trial->amendments, ...$late]])->save();
+            // As it is now, since another may have amended it; saved in any case, for its stamp.
+            $this->trial->refresh()->fill(['amendments' => [...$this->trial->amendments, ...$late]])->save();
             foreach ($cells as $one) {
                 $place = ['parameter' => $one['parameter'], 'unit' => $one['unit'], 'day' => $one['day']];
                 $one['cell'] === ''

@@ -38,7 +38,7 @@ use Ithys\Trial\TrialReading;
  * @property ?string $ended
  * @property list<array{day: string, text: string, nitrogen?: float}> $amendments
  * @property array<int, int> $switched  days on which it was really switched, by the planned ones
- * @property int $stamp  counts up with each change
+ * @property int $stamp  of its last change, microseconds
  * @property list<string> $lessons  what the keeper learned, line by line
  * @property-read System $system
  * @property-read ?System $other
@@ -79,7 +79,8 @@ final class Trial extends Model
     protected static function booted(): void
     {
         self::saving(static function (self $trial): void {
-            $trial->stamp = ($trial->stamp ?? 0) + 1;
+            // The time, and no count: two who save at once must not end with the same.
+            $trial->stamp = (int) (microtime(true) * 1e6);
         });
     }
 

@@ -21,8 +21,8 @@ return new class extends Migration
             // Days of the trial on which it was really switched, by the planned ones.
             $table->json('switched')->default('{}');
             $table->json('lessons')->default('[]');
-            // Counts up with each change, so that what was judged is kept until then.
-            $table->unsignedInteger('stamp')->default(0);
+            // Of the last change, so that what was judged is kept until the next.
+            $table->unsignedBigInteger('stamp')->default(0);
         });
         Schema::table('trial_readings', function (Blueprint $table): void {
             $table->string('parameter', 20)->default('no3');

@@ -130,10 +130,10 @@ final class TrialController extends Controller
     public function amend(TrialRequest $request, System $system, int $trial): RedirectResponse
     {
         $found = self::find($system, $trial);
-        $found->update(['amendments' => [
-            ...$found->amendments,
-            ['day' => now($system->zone())->format('Y-m-d'), ...$request->amendment()],
-        ]]);
+        $amendment = ['day' => now($system->zone())->format('Y-m-d'), ...$request->amendment()];
+        DB::transaction(static fn (): bool => $found->refresh()->update([
+            'amendments' => [...$found->amendments, $amendment],
+        ]));
 
         return redirect()->route('trials.show', [$system, $found])->with('flash', ['message' => 'Noted.']);
     }
