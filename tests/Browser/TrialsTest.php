@@ -57,7 +57,7 @@ it('judges the trial that is over, and prints it', function (): void {
         ->waitFor('but not at the end')->waitFor('rings minus gravel');
     expect($browser->axeFindings())->toBe([]);
     $browser->onPaper();
-    expect($browser->text())->toContain('Level at the end')->not->toContain('Note it');
+    expect($browser->text())->toContain('Level at the end')->toContain('day by unit')->not->toContain('Note it');
     $browser->onPaper(false);
     expect($browser->consoleProblems())->toBe([]);
 });

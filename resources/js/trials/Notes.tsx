@@ -58,8 +58,7 @@ export function Amendments({
                     <TextField label="What changes, and why" value={text} error={refused['text']} onText={setText} />
                     {hasFeed && (
                         <TextField
-                            label="Nitrogen fed, if it changes"
-                            unit="mg a day"
+                            label="Nitrogen fed, if it changes (mg/day)"
                             value={nitrogen}
                             error={refused['nitrogen']}
                             onText={setNitrogen}

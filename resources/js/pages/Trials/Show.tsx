@@ -11,6 +11,7 @@ import { Curves } from '../../trials/Curves';
 import { Grid } from '../../trials/Grid';
 import { Amendments, Lessons } from '../../trials/Notes';
 import { PowerTable } from '../../trials/PowerTable';
+import { WholeSheet } from '../../trials/WholeSheet';
 import { type Pair, type Trial, type TrialRead } from '../../trials/types';
 
 /** One trial: its plan, its sheet, and what it shows. */
@@ -29,7 +30,7 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                 <Box display="grid" gap="3">
                     <chakra.h2 fontSize="lg">Plan</chakra.h2>
                     <p>
-                        {`${trial.arms.join(', ')}: ${setup.units} units per arm, ${show(setup.litres, 'volume')} each. Tested every ${setup.every} days for ${setup.weeks} weeks, after ${setup.cyclingWeeks} weeks of cycling. Control: ${trial.control}. Feed: ${trial.feed}${trial.nitrogen === null ? '' : `, ${figure(trial.nitrogen)} mg of nitrogen a day per unit`}.`}
+                        {`Arms: ${trial.arms.join(', ')}; ${setup.units} units per arm, ${show(setup.litres, 'volume')} each. Tested every ${setup.every} days for ${setup.weeks} weeks, after ${setup.cyclingWeeks} weeks of cycling. Control: ${trial.control}. Feed: ${trial.feed}${trial.nitrogen === null ? '' : `, ${figure(trial.nitrogen)} mg of nitrogen a day per unit`}.`}
                         {trial.reads.map(({ label, kit, step, unit }) =>
                             kit === '' ? '' : ` ${label} by ${kit}, step ${figure(step)} ${unit}.`,
                         )}
@@ -155,6 +156,7 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                     )}
                 </Box>
             )}
+            {trial.state !== 'planned' && <WholeSheet trial={trial} read={at} />}
             {trial.state === 'ended' && trial.mayLog && (
                 <chakra.details mt="3" _print={{ display: 'none' }}>
                     <chakra.summary cursor="pointer" minH={{ base: '44px', md: '28px' }}>
