@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
  * A course that a keeper keeps, with what was foreseen of it then.
  *
  * @property int $id
+ * @property ?Carbon $deleted_at
  * @property string $name
  * @property array<string, float|bool|null> $levers  in base units
  * @property array<string, list<array{float, float, float, float}>> $foreseen  days, level, low and high, by parameter

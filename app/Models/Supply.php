@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use Ithys\Assumption\Overlay;
 use Ithys\Care\Stock\Consumable;
 
@@ -16,6 +17,7 @@ use Ithys\Care\Stock\Consumable;
  * Something that a household buys and uses up, for one tank or several.
  *
  * @property int $id
+ * @property ?Carbon $deleted_at
  * @property string $consumable
  * @property string $name
  * @property string $size

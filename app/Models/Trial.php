@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Ithys\Care\CalendarDay;
 use Ithys\Journal\Reading\Parameter;
@@ -28,6 +29,7 @@ use Ithys\Trial\TrialReading;
  * A trial: its plan, when it started and ended, and what was changed on the way.
  *
  * @property int $id
+ * @property ?Carbon $deleted_at
  * @property int $system_id
  * @property string $form  "units", or how it is run in the tanks themselves
  * @property ?int $other_system_id  the second of two tanks

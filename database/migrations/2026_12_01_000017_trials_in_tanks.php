@@ -23,6 +23,8 @@ return new class extends Migration
             $table->json('lessons')->default('[]');
             // Of the last change, so that what was judged is kept until the next.
             $table->unsignedBigInteger('stamp')->default(0);
+            $table->index('system_id');
+            $table->index('other_system_id');
         });
         Schema::table('trial_readings', function (Blueprint $table): void {
             $table->string('parameter', 20)->default('no3');
@@ -53,6 +55,8 @@ return new class extends Migration
             $table->unique(['trial_id', 'unit', 'day']);
         });
         Schema::table('trials', function (Blueprint $table): void {
+            $table->dropIndex(['system_id']);
+            $table->dropIndex(['other_system_id']);
             $table->dropConstrainedForeignId('other_system_id');
             $table->dropColumn(['form', 'entry_id', 'switched', 'lessons', 'stamp']);
         });

@@ -180,7 +180,9 @@ it('is nobody else’s, and comes back from the bin', function (): void {
     $trial = ($this->planned)();
     $this->delete("{$this->at}/{$trial->id}");
     $undo = session('flash')['undo'];
-    expect($this->get($this->at)->inertiaProps('trials')['list'])->toBe([]);
+    expect($this->get($this->at)->inertiaProps('trials')['list'])->toBe([])
+        // Later it is still in the bin.
+        ->and($this->get(str_replace('trials', 'bin', $this->at))->inertiaProps('others'))->toHaveCount(1);
     $this->post($undo)->assertRedirect();
     expect($this->get($this->at)->inertiaProps('trials')['list'])->toHaveCount(1);
     $this->flushSession();

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Pages\SystemFrame;
+use App\Models\Course;
 use App\Models\JournalEntry;
 use App\Models\PathDraft;
 use App\Models\PathRevision;
 use App\Models\Photo;
 use App\Models\SumpRevision;
+use App\Models\Supply;
 use App\Models\System;
+use App\Models\Trial;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
@@ -18,7 +22,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 
-/** Deleted journal entries and photos, drafts and paths taken back, and the way back for each. */
+/** What was deleted of a tank, from journal entries to trials, and the way back for each. */
 final class BinController extends Controller
 {
     private const SHOWN = 200;
@@ -59,6 +63,28 @@ final class BinController extends Controller
                         'restore' => route('photos.restore', [$system, $photo->id]),
                     ],
                 ),
+                ...Trial::onlyTrashed()->where('system_id', $system->id)->orderByDesc('deleted_at')->get()->map(
+                    static fn (Trial $trial): array => [
+                        'text' => "Trial: {$trial->question()}",
+                        't' => self::deleted($trial->deleted_at),
+                        'restore' => route('trials.restore', [$system, $trial->id]),
+                    ],
+                ),
+                ...$system->courses()->onlyTrashed()->orderByDesc('deleted_at')->get()->map(
+                    static fn (Course $course): array => [
+                        'text' => "Forecast: {$course->name}",
+                        't' => self::deleted($course->deleted_at),
+                        'restore' => route('courses.restore', [$system, $course->id]),
+                    ],
+                ),
+                ...Supply::onlyTrashed()->orderByDesc('deleted_at')
+                    ->whereHas('systems', static fn (Builder $of) => $of->whereKey($system->id))->get()->map(
+                        static fn (Supply $supply): array => [
+                            'text' => "Stock: {$supply->name}",
+                            't' => self::deleted($supply->deleted_at),
+                            'restore' => route('stock.restore', [$system, $supply->id]),
+                        ],
+                    ),
             ],
             'total' => $binned->count(),
             'entries' => $binned
@@ -108,5 +134,10 @@ final class BinController extends Controller
         abort_if($count === 0, 404);
 
         return back()->with('flash', ['message' => $count === 1 ? 'Restored.' : "Restored: {$count} entries."]);
+    }
+
+    private static function deleted(?DateTimeInterface $at): int
+    {
+        return $at === null ? 0 : $at->getTimestamp();
     }
 }

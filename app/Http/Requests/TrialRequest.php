@@ -99,7 +99,12 @@ final class TrialRequest extends FormRequest
             return null;
         }
         $id = $this->input('other');
-        $other = is_numeric($id) ? $keeper->systems()->find((int) $id) : null;
+        // A file does not know the tanks: of two there is one choice.
+        $all = $id === null ? $keeper->systems()->where('systems.id', '<>', $system->id)->get() : collect();
+        $other = match (true) {
+            is_numeric($id) => $keeper->systems()->find((int) $id),
+            default => $all->count() === 1 ? $all->first() : null,
+        };
 
         return $other instanceof System && ! $other->is($system) && $keeper->can('design', $other)
             ? $other

@@ -8,7 +8,7 @@ import { type SystemFrame } from '../../lib/page';
 
 interface Props {
     frame: SystemFrame;
-    /** Drafts of the path, paths taken out of force, and photos. */
+    /** Drafts, paths taken out of use, photos, trials, saved scenarios and items of the stock. */
     others: { text: string; t: number; restore: string }[];
     total: number;
     entries: { id: number; t: number; deleted: number | null; text: string }[];
@@ -44,8 +44,9 @@ export default function Bin({ frame, others, total, entries }: Props) {
             ))}
             {entries.length === 0 && others.length > 0 ? null : entries.length === 0 ? (
                 <p>
-                    Nothing is in the bin. What you take out of the{' '}
-                    <Link href={`/systems/${frame.id}/journal`}>journal</Link>, and drafts of the path, wait here.
+                    Nothing is in the bin. What you delete in the{' '}
+                    <Link href={`/systems/${frame.id}/journal`}>journal</Link>, in trials, forecast, stock and photos
+                    waits here.
                 </p>
             ) : (
                 <chakra.table width="100%" maxWidth="54rem" fontSize="sm">
