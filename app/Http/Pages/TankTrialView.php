@@ -47,6 +47,7 @@ final class TankTrialView
             'label' => ucfirst($plan->parameter->label()),
             'unit' => $keeper->units->unitOf($plan->parameter->dimension())->value,
             'change' => $plan->change,
+            'caution' => $trial->ended === null ? TankPlan::CAUTION : '',
             'schedule' => $plan->schedule->toArray(),
             'tanks' => ['changed' => $changed->name, 'left' => $left?->name],
             'spans' => $lot->spans(),

@@ -19,6 +19,7 @@ use Ithys\Quantity\Words;
 use Ithys\Trial\PlannedPower;
 use Ithys\Trial\Tank\Form;
 use Ithys\Trial\Tank\Schedule;
+use Ithys\Trial\Tank\TankPlan;
 use Ithys\Trial\TrialPlan;
 use Ithys\Trial\TrialRead;
 
@@ -41,6 +42,7 @@ final class TrialsView
             'foods' => array_map(static fn (Food $one): array => [$one->value, ucfirst($one->label())], Food::cases()),
             'forms' => array_map(static fn (Form $one): array => [$one->value, $one->label()], Form::cases()),
             'sides' => Schedule::SIDES,
+            'caution' => TankPlan::CAUTION,
             'tank' => $system->name,
             'others' => $tanks->reject(static fn (System $one): bool => $one->id === $system->id)
                 ->map(static fn (System $one): array => [$one->id, $one->name])->values()->all(),

@@ -17,6 +17,9 @@ final readonly class TankPlan
 
     public const SCHEMA = 1;
 
+    public const CAUTION = 'Stop the trial when animals suffer, or when nitrate or phosphate nears zero: without both, '
+        .'corals starve.';
+
     private const LONGEST_CHANGE = 60;
 
     private function __construct(

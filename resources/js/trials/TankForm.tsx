@@ -15,6 +15,7 @@ interface Props {
     nutrients: [string, string][];
     forms: [string, string][];
     sides: number[];
+    caution: string;
     others: [number, string][];
     from: NextPlan | null;
 }
@@ -24,7 +25,7 @@ function written(value: unknown, otherwise: string): string {
 }
 
 /** The plan of a trial in your own tanks; next to it what it can show in them. */
-export function TankForm({ systemId, tank, nutrients, forms, sides, others, from }: Props) {
+export function TankForm({ systemId, tank, nutrients, forms, sides, caution, others, from }: Props) {
     const [typed, setTyped] = useState(
         () =>
             Object.fromEntries(
@@ -123,6 +124,7 @@ export function TankForm({ systemId, tank, nutrients, forms, sides, others, from
                       : 'A lot decides the day of the change, so that a high level does not pick it. '}
                 Your readings in the journal count. The verdict comes once, after the last day.
             </chakra.p>
+            <chakra.p color="caution">{caution}</chakra.p>
             <div role="status">
                 {answer?.ok === true && <Shows power={answer.result} tank={tank} isSwitched={isSwitched} />}
             </div>

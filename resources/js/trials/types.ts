@@ -119,6 +119,8 @@ export interface TankTrial extends TrialShell {
     label: string;
     unit: string;
     change: string;
+    /** Empty once it has ended. */
+    caution: string;
     schedule: { phaseDays: number; periods: number; washoutDays: number; every: number };
     tanks: { changed: string; left: string | null };
     /** Days from and to which it is on. */

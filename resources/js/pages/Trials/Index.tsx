@@ -29,6 +29,7 @@ interface Trials {
     foods: [string, string][];
     forms: [string, string][];
     sides: number[];
+    caution: string;
     tank: string;
     others: [number, string][];
     list: Listed[];

@@ -101,6 +101,11 @@ export default function Tank({ frame, trial }: { frame: SystemFrame; trial: Tank
                     <Link href={trial.verdictAt}>{`The verdict in the journal of ${trial.tanks.changed}`}</Link>
                 </chakra.p>
             )}
+            {trial.caution !== '' && (
+                <chakra.p color="caution" mb="2" _print={{ display: 'none' }}>
+                    {trial.caution}
+                </chakra.p>
+            )}
             <TankCurve trial={trial} />
             {trial.remarks.length > 0 && (
                 <chakra.ul fontSize="sm" pl="4" my="2" listStyleType="disc">
