@@ -255,6 +255,15 @@ final class Trial extends Model
         return new Lessons($this->planned(), $this->placed(), $this->sheet());
     }
 
+    /** How often the plan was changed on the way; a corrected reading is no change of it. */
+    public function changes(): int
+    {
+        return count(array_filter(
+            $this->amendments,
+            static fn (array $one): bool => ! Correction::isOne($one['text']),
+        ));
+    }
+
     /**
      * Changes of the feed on the way, by the amendments.
      *

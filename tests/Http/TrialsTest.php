@@ -62,6 +62,7 @@ it('locks the plan at the start, and takes amendments with their day', function 
     ($this->read)($trial, ['no3 U1 0' => '8'])->assertSessionHasErrors([
         'cells' => 'Start the trial first: what is read before its start does not count.',
     ]);
+    $this->post("{$this->at}/{$trial->id}/amendments", ['text' => 'More.'])->assertSessionHasErrors('text');
     $this->post("{$this->at}/{$trial->id}/start")->assertSessionHasNoErrors();
     $this->post("{$this->at}/{$trial->id}/start")->assertSessionHasErrors(['plan' => 'The plan is locked since the '
         .'start. Write what you change as an amendment.']);
@@ -131,7 +132,8 @@ it('judges once, after the last planned day, and hides the arms of a blind trial
     $same = $trial->cells()->where(['unit' => 'U2', 'day' => 14])->sole()->cell;
     ($this->read)($trial, ['no3 U1 14' => '30', 'no3 U2 14' => $same]);
     expect(array_column(($this->page)($trial)['amendments'], 'text'))->toHaveCount(1)
-        ->and(($this->page)($trial)['amendments'][0]['text'])->toContain('U1, day 14')->toContain('to “30”');
+        ->and(($this->page)($trial)['amendments'][0]['text'])->toContain('U1, day 14')->toContain('to “30”')
+        ->and(implode(' ', ($this->page)($trial)['learned']))->not->toContain('The plan was changed');
 });
 
 it('gives its plan as a file that opens again, and its readings as CSV', function (): void {

@@ -130,6 +130,9 @@ final class TrialController extends Controller
     public function amend(TrialRequest $request, System $system, int $trial): RedirectResponse
     {
         $found = self::find($system, $trial);
+        if ($found->started === null) {
+            throw ValidationException::withMessages(['text' => 'It has not started: plan it differently instead.']);
+        }
         $amendment = ['day' => now($system->zone())->format('Y-m-d'), ...$request->amendment()];
         DB::transaction(static fn (): bool => $found->refresh()->update([
             'amendments' => [...$found->amendments, $amendment],

@@ -109,7 +109,7 @@ final class TrialView
             'left' => $judged->left,
             'learned' => $trial->started === null ? [] : array_map(
                 static fn (Text $one): string => $words->say($one),
-                $trial->lessonsOf()->all(count($trial->amendments), $day ?? 0),
+                $trial->lessonsOf()->all($trial->changes(), $day ?? 0),
             ),
         ];
     }

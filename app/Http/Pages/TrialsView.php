@@ -116,7 +116,7 @@ final class TrialsView
                 ...$trial->lessons,
                 ...array_map(
                     static fn (Text $one): string => $words->say($one),
-                    $lessons?->all(count($trial->amendments), $trial->day($now) ?? 0) ?? [],
+                    $lessons?->all($trial->changes(), $trial->day($now) ?? 0) ?? [],
                 ),
             ],
         ];
