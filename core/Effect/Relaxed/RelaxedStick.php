@@ -36,6 +36,9 @@ final readonly class RelaxedStick
     /** Weight under which a model moves no course that is drawn. */
     private const LIGHT = 1e-3;
 
+    /** Weight from which a model counts in what more readings would show. */
+    private const COUNTS = 0.02;
+
     /** How likely a step must be to be told, and one that nobody logged to be named. */
     private const TOLD = 0.7;
 
@@ -363,29 +366,16 @@ final readonly class RelaxedStick
     {
         [$estimate, $variance] = [$now->estimate(), $now->variance()];
         $usual = $all = 0.0;
-        $each = [];
         foreach ($this->points as $point) {
-            if ($point->weight < 0.02) {
-                continue;
+            if ($point->weight >= self::COUNTS) {
+                $usual += $point->weight * $point->fit->standardError($point->variance, 0.0, 0.0, 1.0) ** 2;
+                $all += $point->weight;
             }
-            $columns = $this->course->columns($longer, $point->loss);
-            [$rows] = (new Wander($longer, $point->loss))->whiten($columns, $longer->scatter, $point->strength);
-            try {
-                $fit = LinearFit::of($rows, array_fill(0, count($rows), 0.0));
-            } catch (SingularFit) {
-                return 0.0;
-            }
-            $usual += $point->weight * $point->fit->standardError($point->variance, 0.0, 0.0, 1.0) ** 2;
-            $all += $point->weight;
-            $each[] = [
-                $point->weight,
-                $fit->standardError($point->variance, 0.0, 0.0, 1.0) ** 2,
-                $fit->degreesOfFreedom,
-            ];
         }
         $odds = $weights = 0.0;
-        foreach ($each as [$weight, $then, $freedom]) {
-            $later = $variance * $then / max(1e-300, $usual / $all);
+        foreach ($this->planned($longer, $this->course, self::COUNTS) as $then) {
+            ['weight' => $weight, 'error' => $error, 'freedom' => $freedom] = $then;
+            $later = $variance * $error ** 2 / max(1e-300, $usual / $all);
             $share = min(0.999, $later / $variance);
             $t = StudentT::withDegreesOfFreedom($freedom);
             $half = $t->quantile(0.975) * sqrt($later);
@@ -407,13 +397,14 @@ final readonly class RelaxedStick
      *
      * @param  Series  $planned  readings whose levels do not matter
      * @param  Course  $course  of the change, which is its third column
+     * @param  float  $least  weight of a model that counts
      * @return list<array{weight: float, error: float, freedom: int}> by model, mg/L a day
      */
-    public function planned(Series $planned, Course $course): array
+    public function planned(Series $planned, Course $course, float $least = self::LIGHT): array
     {
         $each = [];
         foreach ($this->points as $point) {
-            if ($point->weight < self::LIGHT) {
+            if ($point->weight < $least) {
                 continue;
             }
             $columns = $course->columns($planned, $point->loss);
