@@ -4,7 +4,7 @@ import { type SyntheticEvent, useState } from 'react';
 import { type Stock } from '../pages/Care/Stock';
 import { Button } from '../parts/Button';
 import { ChoiceField } from '../parts/ChoiceField';
-import { TextField } from '../parts/TextField';
+import { useFields } from '../parts/useFields';
 import { type Item } from './StockItem';
 
 /** An item of the stock: what it is, what a pack holds and costs, and which tanks use it. */
@@ -21,24 +21,10 @@ export function StockForm({ systemId, item, stock }: { systemId: number; item: I
         best_before: item?.bestBefore ?? '',
         amount: '',
     };
-    const [typed, setTyped] = useState(empty);
+    const { typed, setTyped, errors, setErrors, set, field } = useFields(empty);
     const [tanks, setTanks] = useState(item === null ? [systemId] : item.tanks.map(({ id }) => id));
-    const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
     const unit = stock.kinds.find(({ key }) => key === typed.consumable)?.unit ?? '';
     const url = `/systems/${systemId}/care/stock`;
-    const field = (
-        key: keyof typeof empty,
-        label: string,
-        more: { unit?: string; type?: string; help?: string } = {},
-    ) => (
-        <TextField
-            label={label}
-            value={typed[key]}
-            error={errors[key]}
-            {...more}
-            onText={(text) => setTyped({ ...typed, [key]: text })}
-        />
-    );
     const submit = (event: SyntheticEvent) => {
         event.preventDefault();
         const options = {
@@ -65,19 +51,13 @@ export function StockForm({ systemId, item, stock }: { systemId: number; item: I
             onSubmit={submit}
         >
             <Box display="grid" gap="3" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}>
-                <Box>
-                    <ChoiceField
-                        label="What it is"
-                        value={typed.consumable}
-                        options={[['', 'choose'], ...stock.kinds.map(({ key, label }) => [key, label] as const)]}
-                        onPick={(consumable) => setTyped({ ...typed, consumable })}
-                    />
-                    {errors['consumable'] !== undefined && (
-                        <chakra.p role="alert" color="fault" fontSize="sm">
-                            {errors['consumable']}
-                        </chakra.p>
-                    )}
-                </Box>
+                <ChoiceField
+                    label="What it is"
+                    value={typed.consumable}
+                    options={[['', 'choose'], ...stock.kinds.map(({ key, label }) => [key, label] as const)]}
+                    error={errors['consumable']}
+                    onPick={set('consumable')}
+                />
                 {field('name', 'Name')}
                 {field('size', 'Size', { help: 'For example: 4 in, 200 µm' })}
                 {field('place', 'Where it is kept')}

@@ -5,11 +5,12 @@ import { Choice } from './TextField';
 type Props = Omit<ComponentProps<typeof Choice>, 'onChange'> & {
     label: string;
     options: readonly (readonly [string, string])[];
+    error?: string | undefined;
     onPick: (value: string) => void;
 };
 
-/** A labelled choice among a few. */
-export function ChoiceField({ label, options, onPick, ...rest }: Props) {
+/** A labelled choice among a few; the sentence of an error is below it. */
+export function ChoiceField({ label, options, error, onPick, ...rest }: Props) {
     const id = useId();
     return (
         <chakra.div display="grid" gridTemplateColumns="minmax(0, auto)" gap="1">
@@ -23,6 +24,11 @@ export function ChoiceField({ label, options, onPick, ...rest }: Props) {
                     </option>
                 ))}
             </Choice>
+            {error !== undefined && (
+                <chakra.p role="alert" color="fault" fontSize="sm">
+                    {error}
+                </chakra.p>
+            )}
         </chakra.div>
     );
 }

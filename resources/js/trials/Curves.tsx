@@ -2,8 +2,7 @@ import { Box, chakra, useToken } from '@chakra-ui/react';
 import { max, mean } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { useWidth } from '../tide/useWidth';
-import { SvgText } from '../parts/SvgText';
-import { figure } from '../lib/figures';
+import { Axes } from './Axes';
 import { STROKES } from './strokes';
 import { type Point, type Trial } from './types';
 
@@ -19,7 +18,7 @@ export function Curves({ trial, read: at }: { trial: Trial; read: number }) {
         'colors',
         STROKES.map(([colour]) => colour),
     );
-    const [edge, ink, paper] = useToken('colors', ['edge', 'ink', 'paper']) as [string, string, string];
+    const [ink, paper] = useToken('colors', ['ink', 'paper']) as [string, string];
     const [box, width] = useWidth();
     const wide = width || WIDE;
     const read = trial.reads[at];
@@ -53,19 +52,7 @@ export function Curves({ trial, read: at }: { trial: Trial; read: number }) {
                 aria-label={`${read.label} of each unit by day`}
                 style={{ width: '100%', height: 'auto' }}
             >
-                {y.ticks(5).map((tick) => (
-                    <g key={tick}>
-                        <line x1={LEFT} x2={wide - 8} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
-                        <SvgText x={LEFT - 6} y={y(tick) + 4} anchor="end" size={11} colour="quiet" figures>
-                            {figure(tick)}
-                        </SvgText>
-                    </g>
-                ))}
-                {x.ticks(wide < 500 ? 5 : 8).map((tick) => (
-                    <SvgText key={tick} x={x(tick)} y={HEIGHT - 8} anchor="middle" size={11} colour="quiet" figures>
-                        {tick}
-                    </SvgText>
-                ))}
+                <Axes x={x} y={y} ticks={[wide < 500 ? 5 : 8, 5]} />
                 {inSight.length > 1 && (
                     <path d={path(inSight)} fill="none" stroke={ink} strokeWidth="1" strokeDasharray="1 4" />
                 )}

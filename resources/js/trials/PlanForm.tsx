@@ -7,6 +7,7 @@ import { Button } from '../parts/Button';
 import { CheckField } from '../parts/CheckField';
 import { ChoiceField } from '../parts/ChoiceField';
 import { TextField } from '../parts/TextField';
+import { useFields } from '../parts/useFields';
 import { PowerTable } from './PowerTable';
 import { type NextPlan, type Power } from './types';
 
@@ -54,7 +55,7 @@ export function PlanForm({
     from: NextPlan | null;
 }) {
     const { unit, amount } = useUnits();
-    const [typed, setTyped] = useState(() =>
+    const { typed, errors, setErrors, set, field } = useFields(() =>
         from === null
             ? EMPTY
             : (Object.fromEntries(
@@ -84,20 +85,10 @@ export function PlanForm({
         return Array.from({ length: ARMS }, (_, n) => written(planned[n]));
     });
     const [isBlind, setBlind] = useState(from?.plan['isBlind'] === true);
-    const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
     const body = { ...typed, reads, arms, isBlind };
     const { answer } = useDraft<Power>(
         `/systems/${systemId}/trials/preview`,
         reads.some(({ step }) => step === '') ? null : body,
-    );
-    const field = (key: keyof typeof EMPTY, label: string, more: { unit?: string; help?: string } = {}) => (
-        <TextField
-            label={label}
-            value={typed[key]}
-            error={errors[key]}
-            {...more}
-            onText={(text) => setTyped({ ...typed, [key]: text })}
-        />
     );
     return (
         <chakra.form
@@ -140,7 +131,8 @@ export function PlanForm({
                         label="Food"
                         value={typed.food}
                         options={[['', 'not weighed'], ...foods]}
-                        onPick={(food) => setTyped({ ...typed, food })}
+                        error={errors['food']}
+                        onPick={set('food')}
                     />
                     {field('foodMgPerDay', 'Food per unit, mg/day')}
                     {field('nitrogenMgPerDay', 'Or its nitrogen, mg/day')}

@@ -1,8 +1,8 @@
 import { chakra, useToken } from '@chakra-ui/react';
 import { max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
-import { SvgText } from '../parts/SvgText';
 import { figure } from '../lib/figures';
+import { Axes } from './Axes';
 import { type ReadPower } from './types';
 
 const WIDTH = 320;
@@ -12,7 +12,7 @@ const BOTTOM = 22;
 
 /** The smallest difference by units per arm, with your kit and with a finer one. */
 export function PowerCurve({ curve, label }: { curve: ReadPower['curve']; label: string }) {
-    const [edge, ink, kelp] = useToken('colors', ['edge', 'ink', 'kelp']) as [string, string, string];
+    const [ink, kelp] = useToken('colors', ['ink', 'kelp']) as [string, string];
     const first = curve[0];
     const last = curve.at(-1);
     if (first === undefined || last === undefined) {
@@ -30,19 +30,7 @@ export function PowerCurve({ curve, label }: { curve: ReadPower['curve']; label:
                 aria-label={`${label}: smallest difference from ${figure(first.smallest)} with ${first.units} units per arm to ${figure(last.smallest)} with ${last.units}`}
                 style={{ width: '100%', height: 'auto' }}
             >
-                {y.ticks(3).map((tick) => (
-                    <g key={tick}>
-                        <line x1={LEFT} x2={WIDTH} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
-                        <SvgText x={LEFT - 5} y={y(tick) + 4} anchor="end" size={10} colour="quiet" figures>
-                            {figure(tick)}
-                        </SvgText>
-                    </g>
-                ))}
-                {curve.map(({ units }) => (
-                    <SvgText key={units} x={x(units)} y={HEIGHT - 7} anchor="middle" size={10} colour="quiet" figures>
-                        {units}
-                    </SvgText>
-                ))}
+                <Axes x={x} y={y} ticks={[curve.length, 3]} size={10} />
                 <path d={path((one) => one.smallest)} fill="none" stroke={ink} strokeWidth="1.6" />
                 <path d={path((one) => one.finer)} fill="none" stroke={kelp} strokeWidth="1.4" strokeDasharray="5 3" />
             </svg>

@@ -4,6 +4,7 @@ import { scaleLinear } from 'd3-scale';
 import { useWidth } from '../tide/useWidth';
 import { SvgText } from '../parts/SvgText';
 import { figure } from '../lib/figures';
+import { Axes } from './Axes';
 import { STROKES } from './strokes';
 import { type TankTrial } from './types';
 
@@ -22,7 +23,7 @@ export function TankCurve({ trial }: { trial: TankTrial }) {
         'colors',
         STROKES.map(([colour]) => colour),
     );
-    const [edge, water] = useToken('colors', ['edge', 'water']) as [string, string];
+    const [water] = useToken('colors', ['water']) as [string];
     const levels = trial.readings.flatMap(({ points }) => points.map(([, level]) => level));
     const last = Math.max(trial.lastDay, 1);
     const x = scaleLinear([0, last], [LEFT, wide - 8]);
@@ -50,20 +51,7 @@ export function TankCurve({ trial }: { trial: TankTrial }) {
                         </SvgText>
                     </g>
                 ))}
-                {levels.length > 0 &&
-                    y.ticks(4).map((tick) => (
-                        <g key={tick}>
-                            <line x1={LEFT} x2={wide - 8} y1={y(tick)} y2={y(tick)} stroke={edge} strokeWidth="0.6" />
-                            <SvgText x={LEFT - 6} y={y(tick) + 4} anchor="end" size={11} colour="quiet" figures>
-                                {figure(tick)}
-                            </SvgText>
-                        </g>
-                    ))}
-                {x.ticks(wide < 500 ? 5 : 8).map((tick) => (
-                    <SvgText key={tick} x={x(tick)} y={HEIGHT - 8} anchor="middle" size={11} colour="quiet" figures>
-                        {tick}
-                    </SvgText>
-                ))}
+                <Axes x={x} y={y} ticks={[wide < 500 ? 5 : 8, levels.length === 0 ? 0 : 4]} />
                 {trial.readings.map(({ tank, points }, n) => (
                     <g key={tank}>
                         <path

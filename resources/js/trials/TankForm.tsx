@@ -4,7 +4,7 @@ import { type SyntheticEvent, useState } from 'react';
 import { useDraft } from '../lib/useDraft';
 import { Button } from '../parts/Button';
 import { ChoiceField } from '../parts/ChoiceField';
-import { TextField } from '../parts/TextField';
+import { useFields } from '../parts/useFields';
 import { type NextPlan, type TankPower } from './types';
 
 const EMPTY = { question: '', change: '', phaseDays: '28', periods: '4', washoutDays: '3', every: '4' };
@@ -26,7 +26,7 @@ function written(value: unknown, otherwise: string): string {
 
 /** The plan of a trial in your own tanks; next to it what it can show in them. */
 export function TankForm({ systemId, tank, nutrients, forms, sides, caution, others, from }: Props) {
-    const [typed, setTyped] = useState(
+    const { typed, errors, setErrors, set, field } = useFields(
         () =>
             Object.fromEntries(
                 Object.entries(EMPTY).map(([key, otherwise]) => [key, written(from?.plan[key], otherwise)]),
@@ -35,7 +35,6 @@ export function TankForm({ systemId, tank, nutrients, forms, sides, caution, oth
     const [form, setForm] = useState(written(from?.plan['form'], forms[0]?.[0] ?? ''));
     const [parameter, setParameter] = useState(written(from?.plan['parameter'], nutrients[0]?.[0] ?? ''));
     const [other, setOther] = useState(String(others[0]?.[0] ?? ''));
-    const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
     const body = { ...typed, form, parameter, other };
     const { answer } = useDraft<TankPower>(
         `/systems/${systemId}/trials/tank/preview`,
@@ -43,15 +42,6 @@ export function TankForm({ systemId, tank, nutrients, forms, sides, caution, oth
         400,
     );
     const isSwitched = form === 'switched';
-    const field = (key: keyof typeof EMPTY, label: string, more: { unit?: string; help?: string } = {}) => (
-        <TextField
-            label={label}
-            value={typed[key]}
-            error={errors[key]}
-            {...more}
-            onText={(text) => setTyped({ ...typed, [key]: text })}
-        />
-    );
     return (
         <chakra.form
             aria-label="Plan a trial in a tank"
@@ -73,19 +63,13 @@ export function TankForm({ systemId, tank, nutrients, forms, sides, caution, oth
                 (others.length === 0 ? (
                     <chakra.p color="caution">Two tanks are needed. Add a second one first.</chakra.p>
                 ) : (
-                    <Box>
-                        <ChoiceField
-                            label="Second tank"
-                            value={other}
-                            options={others.map(([id, name]) => [String(id), name])}
-                            onPick={setOther}
-                        />
-                        {errors['other'] !== undefined && (
-                            <chakra.p role="alert" color="fault" fontSize="sm">
-                                {errors['other']}
-                            </chakra.p>
-                        )}
-                    </Box>
+                    <ChoiceField
+                        label="Second tank"
+                        value={other}
+                        options={others.map(([id, name]) => [String(id), name])}
+                        error={errors['other']}
+                        onPick={setOther}
+                    />
                 ))}
             <Box
                 display="grid"
@@ -100,19 +84,13 @@ export function TankForm({ systemId, tank, nutrients, forms, sides, caution, oth
                         {field('washoutDays', 'Washout', { unit: 'days', help: 'Tests then do not count' })}
                     </>
                 ) : (
-                    <Box>
-                        <ChoiceField
-                            label="Before and after"
-                            value={typed.phaseDays}
-                            options={sides.map((days) => [String(days), `${days} days each`])}
-                            onPick={(phaseDays) => setTyped({ ...typed, phaseDays })}
-                        />
-                        {errors['phaseDays'] !== undefined && (
-                            <chakra.p role="alert" color="fault" fontSize="sm">
-                                {errors['phaseDays']}
-                            </chakra.p>
-                        )}
-                    </Box>
+                    <ChoiceField
+                        label="Before and after"
+                        value={typed.phaseDays}
+                        options={sides.map((days) => [String(days), `${days} days each`])}
+                        error={errors['phaseDays']}
+                        onPick={set('phaseDays')}
+                    />
                 )}
                 {field('every', 'Test every', { unit: 'days' })}
             </Box>

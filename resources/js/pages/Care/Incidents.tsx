@@ -7,6 +7,7 @@ import { type SystemFrame } from '../../lib/page';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
 import { TextField } from '../../parts/TextField';
+import { useFields } from '../../parts/useFields';
 
 export interface Incidents {
     mayLog: boolean;
@@ -80,17 +81,7 @@ export default function Show({ frame, incidents }: { frame: SystemFrame; inciden
 }
 
 function Report({ url, incidents }: { url: string; incidents: Incidents }) {
-    const [typed, setTyped] = useState(EMPTY);
-    const [errors, setErrors] = useState<Partial<Record<string, string>>>({});
-    const field = (key: keyof typeof EMPTY, label: string, more: { unit?: string; help?: string } = {}) => (
-        <TextField
-            label={label}
-            value={typed[key]}
-            error={errors[key]}
-            {...more}
-            onText={(text) => setTyped({ ...typed, [key]: text })}
-        />
-    );
+    const { typed, setTyped, errors, setErrors, set, field } = useFields(EMPTY);
     return (
         <chakra.form
             aria-label="Log an incident"
@@ -111,19 +102,13 @@ function Report({ url, incidents }: { url: string; incidents: Incidents }) {
             }}
         >
             <Box display="grid" gap="3" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}>
-                <Box>
-                    <ChoiceField
-                        label="What went wrong"
-                        value={typed.what}
-                        options={[['', 'choose'], ...incidents.names.map((name) => [name, name] as const)]}
-                        onPick={(what) => setTyped({ ...typed, what })}
-                    />
-                    {errors['what'] !== undefined && (
-                        <chakra.p role="alert" color="fault" fontSize="sm">
-                            {errors['what']}
-                        </chakra.p>
-                    )}
-                </Box>
+                <ChoiceField
+                    label="What went wrong"
+                    value={typed.what}
+                    options={[['', 'choose'], ...incidents.names.map((name) => [name, name] as const)]}
+                    error={errors['what']}
+                    onPick={set('what')}
+                />
                 {field('when', 'When it started', { help: 'Empty for now. For example: yesterday 18:00' })}
             </Box>
             <Box display="grid" gap="3" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr 1fr' }}>

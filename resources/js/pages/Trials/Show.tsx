@@ -1,7 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { Link, router } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { Frame } from '../../frame/Frame';
 import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
 import { Button } from '../../parts/Button';
@@ -9,8 +8,8 @@ import { ChoiceField } from '../../parts/ChoiceField';
 import { Photos } from '../../tide/Photos';
 import { Curves } from '../../trials/Curves';
 import { Grid } from '../../trials/Grid';
-import { Amendments, Lessons } from '../../trials/Notes';
 import { PowerTable } from '../../trials/PowerTable';
+import { TrialPage } from '../../trials/TrialPage';
 import { WholeSheet } from '../../trials/WholeSheet';
 import { type Pair, type Trial, type TrialRead } from '../../trials/types';
 
@@ -22,13 +21,19 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
     const [at, setAt] = useState(0);
     const read = trial.reads[at];
     return (
-        <Frame
-            title={trial.question}
-            area="Trials"
+        <TrialPage
             frame={frame}
-            aside={
-                <Box display="grid" gap="3">
-                    <chakra.h2 fontSize="lg">Plan</chakra.h2>
+            trial={trial}
+            when={trial.day === null ? 'Planned. Start it when the units are cycled; the plan is locked then.' : ''}
+            learned={trial.learned}
+            hasFeed
+            files={[
+                ['Trial as a file', 'trial.json'],
+                ['Report as SVG', 'report.svg'],
+                ['Readings as CSV', 'readings.csv'],
+            ]}
+            plan={
+                <>
                     <p>
                         {`Arms: ${trial.arms.join(', ')}; ${setup.units} units per arm, ${show(setup.litres, 'volume')} each. Tested every ${setup.every} days for ${setup.weeks} weeks, after ${setup.cyclingWeeks} weeks of cycling. Control: ${trial.control}. Feed: ${trial.feed}${trial.nitrogen === null ? '' : `, ${figure(trial.nitrogen)} mg of nitrogen a day per unit`}.`}
                         {trial.reads.map(({ label, kit, step, unit }) =>
@@ -37,68 +42,9 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                         {trial.stop === '' ? '' : ` Stops early if: ${trial.stop}.`}
                     </p>
                     <PowerTable power={trial.power} />
-                    {trial.state === 'planned' && trial.mayPlan && (
-                        <Link href={`/systems/${frame.id}/trials?from=${trial.id}#plan`}>Plan it differently</Link>
-                    )}
-                    {trial.state !== 'planned' && (
-                        <>
-                            <Amendments trial={trial} url={url} hasFeed />
-                            <Lessons
-                                key={trial.lessons.join()}
-                                trial={trial}
-                                learned={trial.learned}
-                                url={url}
-                                next={`/systems/${frame.id}/trials?from=${trial.id}#plan`}
-                            />
-                        </>
-                    )}
-                    <Box
-                        display="flex"
-                        alignItems="center"
-                        columnGap="3"
-                        flexWrap="wrap"
-                        fontSize="sm"
-                        _print={{ display: 'none' }}
-                    >
-                        <a href={`${url}/trial.json`} download>
-                            Trial as a file
-                        </a>
-                        <a href={`${url}/report.svg`} download>
-                            Report as SVG
-                        </a>
-                        <a href={`${url}/readings.csv`} download>
-                            Readings as CSV
-                        </a>
-                        <Button look="plain" px="0" onClick={() => print()}>
-                            Print
-                        </Button>
-                        {trial.mayPlan && (
-                            <Button look="plain" px="0" onClick={() => router.delete(url)}>
-                                Move to the bin
-                            </Button>
-                        )}
-                    </Box>
-                </Box>
+                </>
             }
         >
-            <chakra.p fontSize="sm" _print={{ display: 'none' }}>
-                <Link href={`/systems/${frame.id}/trials`}>All trials</Link>
-            </chakra.p>
-            <chakra.h1 fontSize="2xl">{trial.question}</chakra.h1>
-            <chakra.p color="quiet" mb="2">
-                {trial.day === null
-                    ? 'Planned. Start it when the units are cycled; the plan is locked then.'
-                    : `Day ${trial.day} of ${trial.lastDay}${trial.state === 'ended' ? ', ended' : ''}`}
-            </chakra.p>
-            {trial.headline !== '' && (
-                <chakra.p
-                    fontSize={trial.isJudged ? 'xl' : undefined}
-                    fontWeight={trial.isJudged ? '700' : undefined}
-                    mb="1"
-                >
-                    {trial.headline}
-                </chakra.p>
-            )}
             {trial.details.map((one) => (
                 <chakra.p key={one} mb="2">
                     {one}
@@ -149,11 +95,6 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                         Readings
                     </chakra.h2>
                     <Grid key={trial.next} trial={trial} systemId={frame.id} />
-                    {trial.mayPlan && (
-                        <Button look="plain" px="0" mt="2" onClick={() => router.post(`${url}/end`)}>
-                            End the trial
-                        </Button>
-                    )}
                 </Box>
             )}
             {trial.state !== 'planned' && <WholeSheet trial={trial} read={at} />}
@@ -173,7 +114,7 @@ export default function Show({ frame, trial }: { frame: SystemFrame; trial: Tria
                     <Photos systemId={frame.id} shelf={trial.photos} trial={trial.id} />
                 </chakra.details>
             )}
-        </Frame>
+        </TrialPage>
     );
 }
 

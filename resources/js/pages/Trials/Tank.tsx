@@ -1,15 +1,14 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
-import { Frame } from '../../frame/Frame';
 import { figure } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
-import { Amendments, Lessons } from '../../trials/Notes';
 import { Switches } from '../../trials/Switches';
 import { Shows } from '../../trials/TankForm';
 import { TankCurve } from '../../trials/TankCurve';
+import { TrialPage } from '../../trials/TrialPage';
 import { WeekBar } from '../../trials/WeekBar';
 import { type TankTrial } from '../../trials/types';
 
@@ -18,13 +17,20 @@ export default function Tank({ frame, trial }: { frame: SystemFrame; trial: Tank
     const url = `/systems/${frame.id}/trials/${trial.id}`;
     const { schedule } = trial;
     return (
-        <Frame
-            title={trial.question}
-            area="Trials"
+        <TrialPage
             frame={frame}
-            aside={
-                <Box display="grid" gap="3">
-                    <chakra.h2 fontSize="lg">Plan</chakra.h2>
+            trial={trial}
+            when={
+                trial.day === null
+                    ? 'Planned. The plan is locked when you start it.'
+                    : trial.next === null
+                      ? ''
+                      : `. Next test on day ${trial.next}.`
+            }
+            learned={[]}
+            files={[['Plan as a file', 'trial.json']]}
+            plan={
+                <>
                     <p>
                         {`${trial.formLabel}: ${trial.change}. ${trial.label} tested every ${schedule.every} days. `}
                         {trial.form === 'switched'
@@ -37,62 +43,9 @@ export default function Tank({ frame, trial }: { frame: SystemFrame; trial: Tank
                     {trial.power !== null && (
                         <Shows power={trial.power} tank={trial.tanks.changed} isSwitched={trial.form === 'switched'} />
                     )}
-                    {trial.state === 'planned' && trial.mayPlan && (
-                        <Link href={`/systems/${frame.id}/trials?from=${trial.id}#plan`}>Plan it differently</Link>
-                    )}
-                    {trial.state !== 'planned' && (
-                        <>
-                            <Amendments trial={trial} url={url} />
-                            <Lessons
-                                key={trial.lessons.join()}
-                                trial={trial}
-                                learned={[]}
-                                url={url}
-                                next={`/systems/${frame.id}/trials?from=${trial.id}#plan`}
-                            />
-                        </>
-                    )}
-                    <Box
-                        display="flex"
-                        alignItems="center"
-                        columnGap="3"
-                        flexWrap="wrap"
-                        fontSize="sm"
-                        _print={{ display: 'none' }}
-                    >
-                        <a href={`${url}/trial.json`} download>
-                            Plan as a file
-                        </a>
-                        <Button look="plain" px="0" onClick={() => print()}>
-                            Print
-                        </Button>
-                        {trial.mayPlan && (
-                            <Button look="plain" px="0" onClick={() => router.delete(url)}>
-                                Move to the bin
-                            </Button>
-                        )}
-                    </Box>
-                </Box>
+                </>
             }
         >
-            <chakra.p fontSize="sm" _print={{ display: 'none' }}>
-                <Link href={`/systems/${frame.id}/trials`}>All trials</Link>
-            </chakra.p>
-            <chakra.h1 fontSize="2xl">{trial.question}</chakra.h1>
-            <chakra.p color="quiet" mb="2">
-                {trial.day === null
-                    ? 'Planned. The plan is locked when you start it.'
-                    : `Day ${Math.min(trial.day, trial.lastDay)} of ${trial.lastDay}${trial.state === 'ended' ? ', ended' : ''}${trial.next === null ? '' : `. Next test on day ${trial.next}.`}`}
-            </chakra.p>
-            {trial.headline !== '' && (
-                <chakra.p
-                    fontSize={trial.isJudged ? 'xl' : undefined}
-                    fontWeight={trial.isJudged ? '700' : undefined}
-                    mb="2"
-                >
-                    {trial.headline}
-                </chakra.p>
-            )}
             {trial.perWeek !== null && (
                 <WeekBar perWeek={trial.perWeek} unit={trial.unit} isWide={trial.form !== 'before'} />
             )}
@@ -126,18 +79,7 @@ export default function Tank({ frame, trial }: { frame: SystemFrame; trial: Tank
             )}
             {trial.form === 'switched' && <Switches trial={trial} url={url} />}
             {trial.form !== 'switched' && <Picked trial={trial} url={url} />}
-            {trial.state === 'running' && trial.mayPlan && (
-                <Button
-                    look="plain"
-                    px="0"
-                    mt="2"
-                    _print={{ display: 'none' }}
-                    onClick={() => router.post(`${url}/end`)}
-                >
-                    End the trial
-                </Button>
-            )}
-        </Frame>
+        </TrialPage>
     );
 }
 
