@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\LocalServer;
+use App\Console\PageTimes;
 use App\Console\ScratchDatabase;
 use App\Console\Stopwatch;
 use App\Journal\EntryRow;
@@ -62,29 +62,11 @@ final class BenchCare extends Command
         ));
         $scratch = ScratchDatabase::make();
         $this->fill($scratch, $entries, $path, $now);
-        $server = LocalServer::on($scratch->path);
         try {
-            $client = $server->signedIn($scratch->keeper->email, ScratchDatabase::PASSWORD);
-            $time = fn (string $path): Stopwatch => Stopwatch::milliseconds(
-                (int) $this->option('runs'),
-                static function () use ($client, $path): void {
-                    $client->get($path)->throw();
-                },
-            );
-            $bare = $time('/up');
-            $this->line(sprintf('A bare route (/up): median %.1f ms', $bare->median));
-            foreach (['care', 'care/stock', 'care/costs', 'care/incidents'] as $page) {
-                $told = $time("/systems/{$scratch->system->id}/{$page}");
-                $this->line(sprintf(
-                    '%-16s median %6.1f ms, p95 %6.1f ms, %.1f times the bare route',
-                    $page,
-                    $told->median,
-                    $told->p95,
-                    $told->median / $bare->median,
-                ));
+            foreach (PageTimes::of($scratch, ['care', 'care/stock', 'care/costs', 'care/incidents'], (int) $this->option('runs')) as $line) {
+                $this->line($line);
             }
         } finally {
-            $server->stop();
             $scratch->drop();
         }
 
