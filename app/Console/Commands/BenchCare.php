@@ -63,7 +63,8 @@ final class BenchCare extends Command
         $scratch = ScratchDatabase::make();
         $this->fill($scratch, $entries, $path, $now);
         try {
-            foreach (PageTimes::of($scratch, ['care', 'care/stock', 'care/costs', 'care/incidents'], (int) $this->option('runs')) as $line) {
+            $pages = ['care', 'care/stock', 'care/costs', 'care/incidents'];
+            foreach (PageTimes::of($scratch, $pages, (int) $this->option('runs')) as $line) {
                 $this->line($line);
             }
         } finally {
