@@ -78,7 +78,8 @@ final readonly class Lessons
     {
         $count = 0;
         foreach ($this->plan->setup->days() as $day) {
-            foreach ($day <= $today ? $this->plan->reads : [] as $read) {
+            // What is due today can still be read.
+            foreach ($day < $today ? $this->plan->reads : [] as $read) {
                 foreach (array_keys($this->placed) as $unit) {
                     $count += $this->sheet->at($read->parameter, $unit, $day) === null ? 1 : 0;
                 }

@@ -246,5 +246,7 @@ it('lists what went wrong, so that the next plan can start from it', function ()
     expect((new Lessons($plan, $placed, $wild))->scatter($plan->reads[0]))
         ->toEqualWithDelta(sqrt(($square($ends['a']) + $square($ends['b'])) / 6), 1e-9)
         ->and(said((new Lessons($plan, $placed, $wild))->all(0, 84)[0]))->toContain('differed by')
-        ->and((new Lessons($plan, $placed, new Sheet([])))->all(0, -1))->toBe([]);
+        ->and((new Lessons($plan, $placed, new Sheet([])))->all(0, 0))->toBe([])
+        ->and(said((new Lessons($plan, $placed, new Sheet([])))->all(0, 7)[0]))
+        ->toBe('8 readings not taken, with no reason.');
 });
