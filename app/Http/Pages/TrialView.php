@@ -82,7 +82,12 @@ final class TrialView
             'nitrogen' => self::rounded($plan->feed->nitrogen($figures)),
             'stop' => $plan->stop,
             'setup' => $plan->setup->toArray(),
-            'power' => TrialsView::power($plan, $words),
+            // The plan stays as it is, whatever is read.
+            'power' => Cache::remember(
+                'trial power '.md5((string) json_encode($trial->plan))." {$keeper->units->value}",
+                now()->addDays(self::KEPT),
+                static fn (): array => TrialsView::power($plan, $words),
+            ),
             'next' => $trial->nextDay(),
             'days' => $plan->setup->days(),
             'isBlind' => $isHidden,
