@@ -25,7 +25,7 @@ use Ithys\Trial\Tank\SwitchBack;
 use Ithys\Trial\Tank\TankPlan;
 use Ithys\Trial\Tank\TankPower;
 use Ithys\Trial\Tank\TankVerdict;
-use Ithys\Trial\Tank\TankWords;
+use Ithys\Trial\TooEarly;
 
 /** Trials in the tanks themselves: what their journals say of them. */
 final readonly class TankTrials
@@ -43,11 +43,7 @@ final readonly class TankTrials
         $lot = $this->trial->lot();
         $today = $this->trial->day($this->now) ?? 0;
         if ($today <= $lot->lastDay() && ($this->trial->ended === null || $today < $lot->lastDay())) {
-            return TankVerdict::withheld((new TankWords($plan))->tooEarly(
-                $lot->lastDay(),
-                $today,
-                $this->trial->ended !== null,
-            ));
+            return TankVerdict::withheld(TooEarly::says($lot->lastDay(), $today, $this->trial->ended !== null));
         }
 
         return $plan->form === Form::Switched ? $this->switched($plan, $lot) : $this->changed($plan);
@@ -122,6 +118,12 @@ final readonly class TankTrials
             ),
             $asked->has(...),
         ));
+    }
+
+    /** Day of the trial on which an entry was made; days end at midnight. */
+    public function dayOf(Entry $entry): int
+    {
+        return $this->trial->dayOf($entry->at->setTimezone($this->trial->system->zone())->format('Y-m-d'));
     }
 
     /** The first planned day that has no reading in the journal; null where none is left, or it does not run. */

@@ -196,6 +196,14 @@ final class Trial extends Model
         $this->rows = $this->sheet = null;
     }
 
+    /** Day of the trial of a date such as 2026-12-01; it must have started. */
+    public function dayOf(string $date): int
+    {
+        $utc = new DateTimeZone('UTC');
+
+        return CalendarDay::of(new DateTimeImmutable($date, $utc), $utc) - ($this->firstDay() ?? 0);
+    }
+
     public function sheet(): Sheet
     {
         if ($this->sheet === null) {
@@ -274,10 +282,7 @@ final class Trial extends Model
         $changes = [];
         foreach ($this->amendments as $one) {
             if (isset($one['nitrogen']) && $this->started !== null) {
-                $changes[] = [
-                    intdiv((int) strtotime("{$one['day']} UTC") - (int) strtotime("{$this->started} UTC"), 86_400),
-                    (float) $one['nitrogen'],
-                ];
+                $changes[] = [$this->dayOf($one['day']), (float) $one['nitrogen']];
             }
         }
 

@@ -62,17 +62,7 @@ final readonly class Judgement
             ! $plan->mayTell() => Text::wrap(
                 'Not clear: with one unit per arm, a quirk of the unit looks like an effect. Plan two or more.',
             ),
-            $today < $last && $hasEnded => Text::of(
-                'It ended on day {today}, before its last day {last}, so it is not judged.',
-                today: $today,
-                last: $last,
-            ),
-            $today < $last => Text::of(
-                'It is judged after day {last}, as planned; today is day {today}. Looking early would make chance look '
-                    .'like an effect.',
-                last: $last,
-                today: max(0, $today),
-            ),
+            $today < $last => TooEarly::says($last, $today, $hasEnded),
             default => null,
         };
     }

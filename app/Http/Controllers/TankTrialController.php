@@ -63,11 +63,10 @@ final class TankTrialController extends Controller
         ))[0] ?? throw ValidationException::withMessages([
             'entry' => 'Choose a change that was logged on the day by lot, or in the week after it.',
         ]);
-        $start = $tanks->start() ?? $now;
         $planned = $found->fill(['switched' => []])->lot()->changeDay();
         $found->update([
             'entry_id' => $picked->id,
-            'switched' => [$planned => (int) floor($picked->daysAfter($start)) + 1],
+            'switched' => [$planned => $tanks->dayOf($picked)],
         ]);
 
         return redirect()->route('trials.show', [$system, $found])->with('flash', ['message' => 'Noted.']);

@@ -220,21 +220,16 @@ final class TrialRequest extends FormRequest
      */
     public function switchedOn(Trial $trial, int $planned, DateTimeImmutable $now): int
     {
-        $switches = $trial->lot()->switches();
-        $at = array_search($planned, array_column($switches, 'planned'), true);
-        $today = $trial->day($now) ?? -1;
+        $window = $trial->lot()->window($planned, $trial->day($now) ?? -1)
+            ?? throw ValidationException::withMessages(['day' => 'Nothing is switched on this day.']);
+        [$least, $most] = $window;
         $typed = $this->input('day');
-        $date = is_string($typed) ? DateTimeImmutable::createFromFormat('!Y-m-d', $typed) : false;
-        $day = $date === false || $trial->firstDay() === null
-            ? null
-            : (int) floor($date->getTimestamp() / 86_400) - $trial->firstDay();
-        $least = $at === false || $at === 0 ? 0 : $switches[$at - 1]['day'] + 1;
-        $most = min($today, $at === false || ! isset($switches[$at + 1]) ? $today : $switches[$at + 1]['day'] - 1);
+        $isDate = is_string($typed) && DateTimeImmutable::createFromFormat('!Y-m-d', $typed) !== false;
+        $day = $isDate && $trial->started !== null ? $trial->dayOf($typed) : null;
         $written = static fn (int $of): string => CalendarDay::midnight($of + ($trial->firstDay() ?? 0))
             ->format('Y-m-d');
 
         return match (true) {
-            $at === false => throw ValidationException::withMessages(['day' => 'Nothing is switched on this day.']),
             $most < $least => throw ValidationException::withMessages([
                 'day' => 'This switch has not come yet: the one before it comes first.',
             ]),

@@ -97,6 +97,23 @@ final readonly class Lot
             : $switches;
     }
 
+    /**
+     * Days on which a switch may have been made: after the one before it, before the next, and not to come.
+     *
+     * @param  int  $today  day of the trial
+     * @return ?array{int, int} first and last; null where nothing is switched on that planned day
+     */
+    public function window(int $planned, int $today): ?array
+    {
+        $switches = $this->switches();
+        $at = array_search($planned, array_column($switches, 'planned'), true);
+
+        return $at === false ? null : [
+            $at === 0 ? 0 : $switches[$at - 1]['day'] + 1,
+            min($today, ($switches[$at + 1]['day'] ?? $today + 1) - 1),
+        ];
+    }
+
     /** @return list<array{float, float}> days from and to which it is on */
     public function spans(): array
     {

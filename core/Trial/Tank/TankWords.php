@@ -15,18 +15,6 @@ final readonly class TankWords
     {
     }
 
-    public function tooEarly(int $last, int $today, bool $hasEnded): Text
-    {
-        return Text::of(
-            $hasEnded
-                ? 'It ended on day {today}, before its last day {last}, so it is not judged.'
-                : 'It is judged after day {last}, as planned; today is day {today}. Looking early would make chance '
-                    .'look like an effect.',
-            today: max(0, $today),
-            last: $last,
-        );
-    }
-
     /** @param  float  $wanted  smallest difference worth knowing, mg/L a day */
     public function verdict(Interval $perDay, float $wanted, string $with, string $without): Text
     {
