@@ -1,4 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
+import { ColumnHeads } from '../parts/ColumnHeads';
 import { PowerCurve } from './PowerCurve';
 import { type Power, type ReadPower } from './types';
 
@@ -27,21 +28,7 @@ function Options({ read }: { read: ReadPower }) {
             <chakra.caption captionSide="top" textAlign="left" color="quiet">
                 {`${read.label}: smallest difference that 4 of 5 such trials show`}
             </chakra.caption>
-            <thead>
-                <chakra.tr borderBottomWidth="1px" color="quiet">
-                    {['Plan', 'At the end', 'Per week'].map((head, n) => (
-                        <chakra.th
-                            key={head}
-                            scope="col"
-                            textAlign={n === 0 ? 'left' : 'right'}
-                            fontWeight="400"
-                            pl={n === 0 ? '0' : '3'}
-                        >
-                            {head}
-                        </chakra.th>
-                    ))}
-                </chakra.tr>
-            </thead>
+            <ColumnHeads names={['Plan', 'At the end', 'Per week']} />
             <tbody>
                 {read.options.map(({ what, smallest, perWeek }) => (
                     <chakra.tr key={what} borderBottomWidth="1px">

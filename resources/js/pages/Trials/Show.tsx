@@ -5,6 +5,7 @@ import { figure, useUnits } from '../../lib/figures';
 import { type SystemFrame } from '../../lib/page';
 import { Button } from '../../parts/Button';
 import { ChoiceField } from '../../parts/ChoiceField';
+import { ColumnHeads } from '../../parts/ColumnHeads';
 import { Photos } from '../../tide/Photos';
 import { Curves } from '../../trials/Curves';
 import { Grid } from '../../trials/Grid';
@@ -158,21 +159,7 @@ function Pairs({
                 <chakra.caption captionSide="top" textAlign="left" fontWeight="700">
                     {`${title} (${unit})`}
                 </chakra.caption>
-                <thead>
-                    <chakra.tr borderBottomWidth="1px" color="quiet">
-                        {['Arms', 'Difference', '95 %', 'p', 'p, exchange'].map((head, n) => (
-                            <chakra.th
-                                key={head}
-                                scope="col"
-                                textAlign={n === 0 ? 'left' : 'right'}
-                                fontWeight="400"
-                                pl={n === 0 ? '0' : '3'}
-                            >
-                                {head}
-                            </chakra.th>
-                        ))}
-                    </chakra.tr>
-                </thead>
+                <ColumnHeads names={['Arms', 'Difference', '95 %', 'p', 'p, exchange']} />
                 <tbody>
                     {pairs.map((one) => (
                         <chakra.tr key={`${one.arm} ${one.than}`} borderBottomWidth="1px">
